@@ -1,0 +1,87 @@
+import { readFileSync } from 'node:fs'
+import { Command, CommanderError } from 'commander'
+import { askOf } from '#core/ask'
+import { CALCS } from '#core/calc'
+import { boxOf, check, countsOf, type Issue, type Outcome, parseFile, parseJson, parseReading, parseSchools, type YgrionFile } from '#core/files'
+import { askedAxes, match } from '#core/match'
+import type { Reading } from '#core/reading'
+
+/** The headless command (contract §5): one JSON value on stdout, or one line of error on stderr and exit code 2. */
+
+class BadInput extends Error {
+  constructor(readonly issue: Issue) {
+    super(issue.message)
+  }
+}
+
+function need<T>(outcome: Outcome<T>): T {
+  if (!outcome.ok) throw new BadInput(outcome.issues[0]!)
+  return outcome.value
+}
+
+function readText(path: string | 0, field: string): string {
+  try {
+    return readFileSync(path, 'utf8')
+  }
+  catch (error) {
+    throw new BadInput({ path: field, message: `cannot be read: ${(error as Error).message}` })
+  }
+}
+
+const readFile = (path: string): YgrionFile => need(parseFile(need(parseJson(readText(path, 'file')))))
+const readReading = (path: string): Reading => need(parseReading(need(parseJson(readText(path, 'reading')))))
+
+/** Schools of the command line win over the file's. */
+function schoolsOf(given: string | undefined, file: YgrionFile | null) {
+  return { ...need(parseSchools(file?.settings?.schools)), ...need(parseSchools(given)) }
+}
+
+function print(value: unknown): void {
+  process.stdout.write(`${JSON.stringify(value)}\n`)
+}
+
+const program = new Command('ygrion').exitOverride().configureOutput({ writeErr: () => {} })
+
+program.command('match')
+  .requiredOption('--file <path>')
+  .requiredOption('--reading <path>')
+  .option('--top <n>', 'how many lures', '10')
+  .option('--schools <pairs>')
+  .action(({ file: path, reading, top, schools }: { file: string, reading: string, top: string, schools?: string }) => {
+    const count = Number(top)
+    if (!Number.isInteger(count) || count < 0) throw new BadInput({ path: 'top', message: `must be a whole number of 0 or more, got "${top}"` })
+    const file = readFile(path)
+    print(match(boxOf(file), readReading(reading), { top: count, schools: schoolsOf(schools, file) }))
+  })
+
+program.command('ask')
+  .requiredOption('--reading <path>')
+  .option('--file <path>')
+  .option('--schools <pairs>')
+  .action(({ reading, file: path, schools }: { reading: string, file?: string, schools?: string }) => {
+    const ask = askOf(readReading(reading), { schools: schoolsOf(schools, path ? readFile(path) : null) })
+    print({ axes: askedAxes(ask, 'metric'), assumed: ask.assumed })
+  })
+
+program.command('calc')
+  .argument('<name>')
+  .action((name: string) => {
+    const calc = CALCS.find(c => c.name === name)
+    if (!calc) throw new BadInput({ path: 'name', message: `no calculator "${name}"; known are ${CALCS.map(c => c.name).join(', ')}` })
+    print(calc.run(need(check(calc.input, need(parseJson(readText(0, 'input')))))))
+  })
+
+program.command('check')
+  .argument('<path>')
+  .action((path: string) => print({ ok: true, counts: countsOf(readFile(path)) }))
+
+try {
+  program.parse()
+}
+catch (error) {
+  // Misuse of the command line and bad data are the user's to mend; anything else is a fault of ours and may be loud.
+  const issue = error instanceof BadInput ? error.issue : error instanceof CommanderError ? { path: 'arguments', message: error.message.replace(/^error: /, '') } : null
+  if (!issue) throw error
+  process.stderr.write(`${JSON.stringify({ error: issue })}\n`)
+  process.exitCode = 2
+}

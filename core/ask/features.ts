@@ -1,0 +1,125 @@
+import { FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
+import { daylight, sunPosition } from '#core/light'
+import type { CompleteReading } from '#core/reading'
+import { activityAt, isStressed, phaseShares, type PhaseShares } from '#core/season'
+
+/** Numbers of the reading that rules may speak of. */
+export interface NumberFeatures {
+  temperatureC: number
+  /** Degrees by which the water is below the lower end of the species' active range. */
+  belowRangeC: number
+  /** Degrees by which the water is above the upper end. */
+  aboveRangeC: number
+  /** 0..1, from temperature. */
+  activity: number
+  visibilityM: number
+  /** 0 dark .. 1 high sun. */
+  light: number
+  sunAltitudeDeg: number
+  windMs: number
+  currentMs: number
+  waveM: number
+  bottomM: number
+  fishFromM: number
+  fishToM: number
+  /** Middle of the band. */
+  fishM: number
+  /** Where to present: over the middle, because fish look up. */
+  presentM: number
+  forageLengthMm: number
+  forageSlenderness: number
+  mouthMm: number
+}
+export type NumberFeature = keyof NumberFeatures
+
+/** Things the reading names; membership 0..1 for each id. */
+export interface SetFeatures {
+  species: Record<string, number>
+  guild: Record<string, number>
+  habit: Record<string, number>
+  water: Record<string, number>
+  stain: Record<string, number>
+  sky: Record<string, number>
+  trend: Record<string, number>
+  tide: Record<string, number>
+  bottom: Record<string, number>
+  cover: Record<string, number>
+  forage: Record<string, number>
+  silhouette: Record<string, number>
+  forageLevel: Record<string, number>
+  mood: Record<string, number>
+  pressure: Record<string, number>
+  from: Record<string, number>
+  shortStrikes: Record<string, number>
+  toothy: Record<string, number>
+  stress: Record<string, number>
+  phase: Record<string, number>
+}
+export type SetFeature = keyof SetFeatures
+
+export interface Features { readonly numbers: NumberFeatures, readonly sets: SetFeatures, readonly phases: PhaseShares }
+
+/** Sun height taken when the reading has no time [°]; contract §1. */
+const SUN_WITHOUT_TIME_DEG = 45
+/** Share of the band, from its top, at which a lure is best placed: fish look up. Common practice; the figure is assumed. */
+const PRESENT_AT = 0.35
+
+/** Everything that rules may ask about a reading. */
+export function featuresOf(reading: CompleteReading): Features {
+  const species = SPECIES_TABLE[reading.species]
+  const [low, high] = species.activeC
+  const phases = reading.phase ? onlyPhase(reading.phase) : phaseShares(reading)
+  const sunAltitudeDeg = reading.at ? sunPosition(reading.at, reading.latitude, reading.longitude).altitudeDeg : SUN_WITHOUT_TIME_DEG
+  const mainForage = reading.forage[0]!
+  const one = (id: string | null) => (id === null ? {} : { [id]: 1 })
+  const all = (list: readonly string[]) => Object.fromEntries(list.map(id => [id, 1]))
+  return {
+    phases,
+    numbers: {
+      temperatureC: reading.temperatureC,
+      belowRangeC: Math.max(0, low - reading.temperatureC),
+      aboveRangeC: Math.max(0, reading.temperatureC - high),
+      activity: activityAt(reading.species, reading.temperatureC),
+      visibilityM: reading.visibilityM,
+      light: reading.sky === 'night' ? 0 : daylight(reading.sky, sunAltitudeDeg),
+      sunAltitudeDeg,
+      windMs: reading.windMs,
+      currentMs: Math.abs(reading.currentMs),
+      waveM: reading.waveM,
+      bottomM: reading.bottomM,
+      fishFromM: reading.fishFromM,
+      fishToM: reading.fishToM,
+      fishM: (reading.fishFromM + reading.fishToM) / 2,
+      presentM: reading.fishFromM + PRESENT_AT * (reading.fishToM - reading.fishFromM),
+      forageLengthMm: mainForage.lengthMm,
+      forageSlenderness: FORAGE_TABLE[mainForage.kind].slenderness,
+      mouthMm: species.mouthMm,
+    },
+    sets: {
+      species: one(reading.species),
+      guild: one(species.guild),
+      habit: one(species.habit),
+      water: one(reading.water),
+      stain: one(reading.stain),
+      sky: one(reading.sky),
+      trend: one(reading.trend),
+      tide: one(reading.tide),
+      bottom: one(reading.bottom),
+      cover: all(reading.cover),
+      forage: all(reading.forage.map(f => f.kind)),
+      silhouette: one(FORAGE_TABLE[mainForage.kind].silhouette),
+      forageLevel: one(FORAGE_TABLE[mainForage.kind].level),
+      mood: one(reading.mood),
+      pressure: one(reading.pressure),
+      from: one(reading.from),
+      shortStrikes: one(reading.shortStrikes ? 'yes' : 'no'),
+      toothy: one(species.toothy),
+      stress: one(isStressed(reading.species, reading.temperatureC) ? 'yes' : 'no'),
+      phase: phases,
+    },
+  }
+}
+
+function onlyPhase(phase: keyof PhaseShares): PhaseShares {
+  return { 'winter': 0, 'spring': 0, 'pre-spawn': 0, 'spawn': 0, 'post-spawn': 0, 'summer': 0, 'autumn': 0, [phase]: 1 }
+}

@@ -1,0 +1,7 @@
+export { askOf, axisGrid, desirabilityAt, type Ask, type AskedAxis, type AskOptions, type Reason, type Taste } from './ask.ts'
+export { AXES, AXIS_IDS, type Axis, type AxisId, type ScaleAxisId, type TasteAxisId } from './axes.ts'
+export { type Features, featuresOf, type NumberFeature, type SetFeature } from './features.ts'
+export { jointMembership } from './membership.ts'
+export type { Condition, Effect, Favour, Figure, Rule } from './rule.ts'
+export { DEFAULT_SCHOOLS, SCHOOLS, type SchoolChoice, type SchoolKey, type Schools } from './schools.ts'
+export { fillIn } from './wording.ts'

@@ -1,0 +1,12 @@
+import * as z from 'zod'
+import { SPECIES, TRENDS } from '#core/reading'
+import { activityAt, isStressed, phaseShares } from '#core/season'
+import { calc, field } from './calc.ts'
+
+export const phase = calc('phase',
+  z.object({
+    species: z.enum(SPECIES), temperatureC: field.temperatureC, trend: z.enum(TRENDS).default('steady'),
+    at: z.string().refine(at => !Number.isNaN(Date.parse(at)), { error: 'must be an ISO 8601 date and time' }).nullable().default(null),
+    latitude: z.number().min(-90).max(90).default(50),
+  }),
+  input => ({ phases: phaseShares(input), activity: activityAt(input.species, input.temperatureC), stress: isStressed(input.species, input.temperatureC) }))

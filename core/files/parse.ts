@@ -1,0 +1,121 @@
+import * as z from 'zod'
+import { type Schools, SCHOOLS } from '#core/ask'
+import { recordOf } from '#core/numeric'
+import type { Reading } from '#core/reading'
+import type { Box, Lure } from '#core/tackle'
+import { fileSchema, FORMAT, lureSchema, readingSchema, VERSION, type YgrionFile } from './schemas.ts'
+
+/** What is wrong with the user's data: where, and in words. */
+export interface Issue { readonly path: string, readonly message: string }
+export type Outcome<T> = { readonly ok: true, readonly value: T } | { readonly ok: false, readonly issues: readonly Issue[] }
+
+/** Reads JSON text; a damaged text is an issue at its place, never an exception. */
+export function parseJson(text: string): Outcome<unknown> {
+  try {
+    return { ok: true, value: JSON.parse(text.replace(/^\uFEFF/, '')) as unknown }
+  }
+  catch (error) {
+    return { ok: false, issues: [{ path: '', message: `not readable as JSON: ${(error as Error).message}` }] }
+  }
+}
+
+/** Checks a whole Ygrion file: shape, values, and that no id stands twice in a list. */
+export function parseFile(data: unknown): Outcome<YgrionFile> {
+  const header = headerIssue(data)
+  if (header) return { ok: false, issues: [header] }
+  const outcome = check(fileSchema, data)
+  if (!outcome.ok) return outcome
+  const doubles = LISTS.flatMap(list => doubleIds(list, outcome.value[list] ?? []))
+  return doubles.length > 0 ? { ok: false, issues: doubles } : outcome
+}
+
+export function parseReading(data: unknown): Outcome<Reading> {
+  return check(readingSchema, data) as Outcome<Reading>
+}
+
+export function parseLure(data: unknown): Outcome<Lure> {
+  return check(lureSchema, data) as Outcome<Lure>
+}
+
+/** `key=value,key=value`, or the same as an object. */
+export function parseSchools(data: unknown): Outcome<Partial<Schools>> {
+  const entries = typeof data === 'string'
+    ? data.split(',').map(pair => pair.trim()).filter(Boolean).map((pair): [string, string] => {
+        const [key = '', value = ''] = pair.split('=')
+        return [key.trim(), value.trim()]
+      })
+    : Object.entries((data ?? {}) as Record<string, string>)
+  const issues: Issue[] = []
+  for (const [key, value] of entries) {
+    const known = (SCHOOLS as Record<string, readonly string[]>)[key]
+    if (!known) issues.push({ path: `schools.${key}`, message: `unknown school; known are ${Object.keys(SCHOOLS).join(', ')}` })
+    else if (!known.includes(value)) issues.push({ path: `schools.${key}`, message: `must be one of ${known.join(', ')}, got ${show(value)}` })
+  }
+  return issues.length > 0 ? { ok: false, issues } : { ok: true, value: Object.fromEntries(entries) as Partial<Schools> }
+}
+
+/** What the judgement needs of a file. */
+export function boxOf(file: YgrionFile): Box {
+  return {
+    lures: file.lures ?? [], parts: file.parts ?? [], outfits: file.outfits ?? [], tests: file.tests ?? [], trips: file.trips ?? [],
+  }
+}
+
+export const LISTS = ['lures', 'parts', 'outfits', 'places', 'tests', 'trips', 'rules'] as const
+export type ListName = typeof LISTS[number]
+
+export function countsOf(file: YgrionFile): Record<ListName, number> {
+  return recordOf(LISTS, list => file[list]?.length ?? 0)
+}
+
+function headerIssue(data: unknown): Issue | null {
+  if (typeof data !== 'object' || data === null || Array.isArray(data)) return { path: '', message: 'not a Ygrion file: expected an object' }
+  const { format, version } = data as { format?: unknown, version?: unknown }
+  if (format !== FORMAT) return { path: 'format', message: `not a Ygrion file: format must be "${FORMAT}", got ${show(format)}` }
+  if (typeof version === 'number' && version > VERSION)
+    return { path: 'version', message: `made by a newer Ygrion: version ${version}, this one reads up to ${VERSION}` }
+  return null
+}
+
+/** Checks data of the user's against a schema; every issue names the field and the value. */
+export function check<T>(schema: z.ZodType<T>, data: unknown): Outcome<T> {
+  const result = schema.safeParse(data, { reportInput: true })
+  return result.success ? { ok: true, value: result.data } : { ok: false, issues: result.error.issues.map(issueInWords) }
+}
+
+/** `['lures', 0, 'weightG']` → `lures[0].weightG`. */
+function pathText(path: readonly PropertyKey[]): string {
+  return path.map((key, i) => (typeof key === 'number' ? `[${key}]` : `${i === 0 ? '' : '.'}${String(key)}`)).join('')
+}
+
+function issueInWords(issue: z.core.$ZodIssue): Issue {
+  const path = pathText(issue.path)
+  const got = `, got ${show(issue.input)}`
+  switch (issue.code) {
+    case 'invalid_type': return { path, message: issue.input === undefined ? 'is required' : `must be ${article(issue.expected)}${got}` }
+    case 'invalid_value': return { path, message: `must be ${issue.values.length > 1 ? 'one of ' : ''}${issue.values.map(String).join(', ')}${got}` }
+    case 'too_small': return { path, message: issue.origin === 'string' ? 'must not be empty' : `must be at least ${issue.minimum}${got}` }
+    case 'too_big': return { path, message: issue.origin === 'string' ? `must not be longer than ${issue.maximum} characters` : `must be at most ${issue.maximum}${got}` }
+    default: return { path, message: `${issue.message}${got}` }
+  }
+}
+
+function article(expected: string): string {
+  return expected === 'int' ? 'a whole number' : `${/^[aeiou]/.test(expected) ? 'an' : 'a'} ${expected}`
+}
+
+const SHOWN_CHARACTERS = 60
+
+function show(value: unknown): string {
+  const text = typeof value === 'string' ? `"${value}"` : JSON.stringify(value) ?? String(value)
+  return text.length > SHOWN_CHARACTERS ? `${text.slice(0, SHOWN_CHARACTERS)}…` : text
+}
+
+function doubleIds(list: ListName, rows: readonly { id: string }[]): Issue[] {
+  const seen = new Set<string>()
+  return rows.flatMap(({ id }, i) => {
+    if (seen.has(id)) return [{ path: `${list}[${i}].id`, message: `stands twice in ${list}: "${id}"` }]
+    seen.add(id)
+    return []
+  })
+}

@@ -1,0 +1,19 @@
+import type * as z from 'zod'
+import type { Reading } from '#core/reading'
+import type { BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
+import type { lureSchema, outfitSchema, partSchema, readingSchema, ruleSchema, testSchema, tripSchema } from './schemas.ts'
+
+/**
+ * The domain types and the border's schemas are one: this file fails to compile when a field is added, dropped or changed on one side only.
+ * (Loose objects also carry an index signature, so only the known keys are compared.)
+ */
+type KnownKeys<T> = keyof { [K in keyof T as string extends K ? never : K]: T[K] }
+type Same<Domain, Schema extends z.ZodType> =
+  [Exclude<keyof Domain, KnownKeys<z.infer<Schema>>>, Exclude<KnownKeys<z.infer<Schema>>, keyof Domain>] extends [never, never]
+    ? z.infer<Schema> extends Domain ? true : 'a field has another type'
+    : 'a field stands on one side only'
+
+export const SAME: [
+  Same<Lure, typeof lureSchema>, Same<Outfit, typeof outfitSchema>, Same<Part, typeof partSchema>, Same<BenchTest, typeof testSchema>,
+  Same<Reading, typeof readingSchema>, Same<Trip, typeof tripSchema>, Same<UserRule, typeof ruleSchema>,
+] = [true, true, true, true, true, true, true]

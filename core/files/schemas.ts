@@ -1,0 +1,141 @@
+import * as z from 'zod'
+import {
+  ACTION_STYLES, BLADE_FINISHES, BLADE_SHAPES, BUOYANCIES, CADENCES, EVENT_KINDS, EVENT_WHENS, FAMILIES, FINISHES, HOOK_KINDS, HOOKED_AT, LINE_MATERIALS,
+  METALS, MODES, PART_KINDS, PATTERNS, REEL_KINDS, RIGS, ROD_ACTIONS, ROD_KINDS, ROD_POWERS, ROLES, RULE_OPS, SOUNDS, TEST_KINDS,
+} from '#core/tackle'
+import {
+  BOTTOMS, COVERS, FORAGE, MOODS, PHASES, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS,
+} from '#core/reading'
+
+/** Unknown fields are kept on import and written back as read (contract §1), hence loose objects throughout. */
+const id = z.string().min(1).max(200)
+const text = z.string().max(20_000)
+const maybe = <T extends z.ZodType>(schema: T) => schema.nullish()
+const between = (low: number, high: number) => z.number().min(low).max(high)
+const oneOf = <const T extends readonly [string, ...string[]]>(values: T) => z.enum(values)
+
+// Upper limits: generous bounds of the possible, to catch slips of the decimal point. Assumed.
+const grams = between(0.01, 5000)
+const millimetres = between(1, 2000)
+const metres = between(0, 1000)
+const metresPerS = between(0, 20)
+const celsius = between(-2, 40)
+const salinity = between(0, 42)
+const scale5 = between(1, 5)
+const latitude = between(-90, 90)
+const longitude = between(-180, 180)
+const hexColour = z.string().regex(/^#[0-9a-fA-F]{6}$/, { error: 'must be a colour like #49583a' })
+const dateTime = z.string().refine(value => !Number.isNaN(Date.parse(value)), { error: 'must be an ISO 8601 date and time' })
+const count = z.number().int().min(0).max(100_000)
+
+const colours = z.looseObject({
+  pattern: maybe(oneOf(PATTERNS)), back: maybe(hexColour), side: maybe(hexColour), belly: maybe(hexColour), accent: maybe(hexColour),
+  metal: maybe(oneOf(METALS)), finish: maybe(oneOf(FINISHES)), fluorescent: maybe(z.boolean()),
+})
+
+const runsAt = z.looseObject({
+  depthM: between(0.05, 100), lineDiameterMm: maybe(between(0.03, 3)), castM: maybe(between(1, 300)), mode: maybe(oneOf(MODES)), tipM: maybe(between(0, 10)),
+  speedMs: maybe(metresPerS),
+})
+
+const speedWindow = z.looseObject({ minMs: maybe(metresPerS), bestMs: maybe(metresPerS), maxMs: maybe(metresPerS) })
+  .refine(({ minMs, bestMs, maxMs }) => (minMs ?? 0) <= (bestMs ?? maxMs ?? Infinity) && (bestMs ?? 0) <= (maxMs ?? Infinity), { error: 'speeds must rise: minMs ≤ bestMs ≤ maxMs' })
+
+const blade = z.looseObject({ shape: oneOf(BLADE_SHAPES), size: maybe(between(0, 12)), finish: maybe(oneOf(BLADE_FINISHES)), metal: maybe(oneOf(METALS)) })
+const hook = z.looseObject({ kind: oneOf(HOOK_KINDS), size: maybe(z.string().max(10)), count: maybe(count) })
+
+export const lureSchema = z.looseObject({
+  id, name: z.string().min(1).max(1000), family: oneOf(FAMILIES),
+  style: maybe(z.string().max(200)), role: maybe(oneOf(ROLES)),
+  lengthMm: maybe(millimetres), weightG: maybe(grams), labelWeightG: maybe(grams), bulk: maybe(scale5),
+  colours: maybe(colours), sound: maybe(oneOf(SOUNDS)), actionStyle: maybe(oneOf(ACTION_STYLES)),
+  vibration: maybe(scale5), flash: maybe(scale5), intensity: maybe(scale5),
+  buoyancy: maybe(oneOf(BUOYANCIES)), fallRateMs: maybe(metresPerS), runsAt: maybe(runsAt), speed: maybe(speedWindow),
+  blades: maybe(z.array(blade).max(20)), hooks: maybe(z.array(hook).max(20)), snagGuard: maybe(between(0, 3)), scented: maybe(z.boolean()),
+  quantity: maybe(count), box: maybe(z.string().max(200)), slot: maybe(z.string().max(200)), parentId: maybe(z.string().max(200)),
+  changes: maybe(z.array(z.unknown())), price: maybe(z.number().min(0)), fishCount: maybe(count), confidence: maybe(between(0, 5)), notes: maybe(text),
+})
+
+const line = z.looseObject({ material: oneOf(LINE_MATERIALS), testKg: maybe(between(0.1, 200)), diameterMm: maybe(between(0.03, 3)) })
+const leader = z.looseObject({ ...line.shape, lengthM: maybe(between(0, 30)) })
+
+export const outfitSchema = z.looseObject({
+  id, name: z.string().min(1).max(1000),
+  rod: z.looseObject({
+    kind: oneOf(ROD_KINDS), lengthM: maybe(between(0.3, 10)), power: maybe(oneOf(ROD_POWERS)), action: maybe(oneOf(ROD_ACTIONS)),
+    lureMinG: maybe(between(0, 5000)), lureMaxG: maybe(between(0.1, 5000)), lineMaxKg: maybe(between(0.1, 200)),
+  }).refine(rod => (rod.lureMinG ?? 0) <= (rod.lureMaxG ?? Infinity), { error: 'lureMinG must not be above lureMaxG', path: ['lureMinG'] }),
+  reel: maybe(z.looseObject({ kind: maybe(oneOf(REEL_KINDS)), ratio: maybe(between(0.5, 20)), spoolDiameterMm: maybe(between(5, 300)) })),
+  line, leader: maybe(leader), castM: maybe(between(1, 300)),
+})
+
+export const partSchema = z.looseObject({
+  id, name: z.string().min(1).max(1000), kind: oneOf(PART_KINDS), weightG: maybe(between(0, 5000)), size: maybe(z.string().max(50)),
+  material: maybe(z.string().max(100)), hookKind: maybe(oneOf(HOOK_KINDS)), shape: maybe(z.string().max(100)), strengthKg: maybe(between(0, 500)), quantity: maybe(count),
+})
+
+export const testSchema = z.looseObject({
+  id, lureId: id, kind: oneOf(TEST_KINDS), at: maybe(dateTime), rig: maybe(oneOf(RIGS)), addedG: maybe(between(0, 5000)),
+  values: z.array(z.number().nullable()).min(1).max(1000), depthM: maybe(between(0.05, 1000)), temperatureC: maybe(celsius), salinityPsu: maybe(salinity),
+  lineDiameterMm: maybe(between(0.03, 3)), castM: maybe(between(1, 300)), note: maybe(text),
+})
+
+export const readingSchema = z.looseObject({
+  species: oneOf(SPECIES), at: maybe(dateTime), latitude: maybe(latitude), longitude: maybe(longitude), water: maybe(oneOf(WATERS)), salinityPsu: maybe(salinity),
+  temperatureC: celsius, trend: maybe(oneOf(TRENDS)), visibilityM: maybe(between(0.02, 60)), stain: maybe(oneOf(STAINS)), sky: maybe(oneOf(SKIES)),
+  moonFraction: maybe(between(0, 1)), windMs: maybe(between(0, 60)), currentMs: maybe(between(-5, 5)), waveM: maybe(between(0, 20)), tide: maybe(oneOf(TIDES)),
+  bottomM: maybe(between(0.1, 500)), fishFromM: maybe(between(0, 500)), fishToM: maybe(between(0, 500)), bottom: maybe(oneOf(BOTTOMS)),
+  cover: maybe(z.array(oneOf(COVERS)).max(18)), layers: maybe(z.array(z.looseObject({ depthM: metres, temperatureC: celsius }))),
+  forage: maybe(z.array(z.looseObject({ kind: oneOf(FORAGE), lengthMm: maybe(between(1, 1000)) })).max(21)),
+  mood: maybe(oneOf(MOODS)), pressure: maybe(oneOf(PRESSURES)), from: maybe(oneOf(STANDS)), shortStrikes: maybe(z.boolean()), phase: maybe(oneOf(PHASES)),
+})
+  .refine(r => (r.fishFromM ?? 0) <= (r.fishToM ?? Infinity), { error: 'fishFromM must not be below fishToM', path: ['fishFromM'] })
+  .refine(r => r.bottomM == null || (r.fishToM ?? 0) <= r.bottomM, { error: 'the fish cannot be below the bottom', path: ['fishToM'] })
+
+const event = z.looseObject({
+  id, at: maybe(dateTime), kind: oneOf(EVENT_KINDS), when: maybe(oneOf(EVENT_WHENS)), hookedAt: maybe(oneOf(HOOKED_AT)), species: maybe(z.string().max(100)),
+  lengthMm: maybe(between(1, 10_000)), weightG: maybe(between(0, 1_000_000)), depthM: maybe(metres), groupSize: maybe(count), latitude: maybe(latitude), longitude: maybe(longitude),
+  note: maybe(text),
+})
+
+const stint = z.looseObject({
+  id, start: dateTime, end: maybe(dateTime), lureId: id, trailerId: maybe(z.string().max(200)), rig: maybe(oneOf(RIGS)), outfitId: maybe(z.string().max(200)),
+  depthM: maybe(metres), speedMs: maybe(metresPerS), cadence: maybe(oneOf(CADENCES)), casts: maybe(count), reading: maybe(readingSchema), events: maybe(z.array(event)),
+})
+
+export const tripSchema = z.looseObject({ id, placeId: maybe(z.string().max(200)), start: dateTime, end: maybe(dateTime), stints: maybe(z.array(stint)) })
+
+export const placeSchema = z.looseObject({
+  id, name: z.string().min(1).max(1000), water: maybe(oneOf(WATERS)), salinityPsu: maybe(salinity), latitude: maybe(latitude), longitude: maybe(longitude),
+  visibilityM: maybe(between(0.02, 60)), stain: maybe(oneOf(STAINS)), species: maybe(z.array(oneOf(SPECIES))), forage: maybe(z.array(oneOf(FORAGE))),
+})
+
+export const ruleSchema = z.looseObject({
+  id, name: z.string().min(1).max(1000), on: maybe(z.boolean()), placeId: maybe(z.string().max(200)),
+  when: maybe(z.array(z.looseObject({ field: z.string().min(1), op: oneOf(RULE_OPS), value: z.unknown() }))),
+  prefer: maybe(z.record(z.string(), z.unknown())), weight: maybe(between(-1, 1)),
+})
+
+export const settingsSchema = z.looseObject({
+  units: maybe(oneOf(['metric', 'imperial', 'mixed'])), schools: maybe(z.record(z.string(), z.string())), cautions: maybe(z.boolean()),
+})
+
+export const FORMAT = 'ygrion'
+export const VERSION = 1
+
+export const fileSchema = z.looseObject({
+  format: z.literal(FORMAT),
+  version: z.literal(VERSION),
+  lures: maybe(z.array(lureSchema)),
+  parts: maybe(z.array(partSchema)),
+  outfits: maybe(z.array(outfitSchema)),
+  places: maybe(z.array(placeSchema)),
+  tests: maybe(z.array(testSchema)),
+  trips: maybe(z.array(tripSchema)),
+  rules: maybe(z.array(ruleSchema)),
+  settings: maybe(settingsSchema),
+})
+
+export type YgrionFile = z.infer<typeof fileSchema>
+export type Place = z.infer<typeof placeSchema>
+export type Settings = z.infer<typeof settingsSchema>

@@ -1,0 +1,18 @@
+import type { Condition } from '#core/ask'
+import { NIGHT } from './rules/conditions.ts'
+
+/** A caution shown with the whole answer when its conditions hold (trade §18). Common practice, no source. */
+export interface Caution { readonly id: string, readonly when: readonly Condition[], readonly text: string }
+
+export const LOCAL_RULES = 'Licence, seasons, size limits, hook numbers, lead and barbs differ by water: check the local rules. This program never says what is legal.'
+
+export const CAUTIONS: readonly Caution[] = [
+  { id: 'fish.stress', when: [{ feature: 'stress', any: ['yes'] }], text: 'At {temperatureC} this fish is under heat stress: leave it alone today.' },
+  { id: 'fish.spawn', when: [{ feature: 'phase', any: ['spawn'] }], text: 'Fish may be on their beds: do not fight spawning fish where that is not allowed.' },
+  { id: 'cold.water', when: [{ feature: 'temperatureC', zeroAt: 12, oneAt: 10 }], text: 'Cold water ({temperatureC}): life jacket, clothing for immersion; ice on ramps.' },
+  { id: 'night', when: [NIGHT], text: 'Night: never alone on rocks; no trebles loose on the ledge; light, life jacket, and know the tide.' },
+  { id: 'wading', when: [{ feature: 'from', any: ['wading'] }], text: 'Wading: staff, belt, cleats, life jacket; know the tide and rising water.' },
+  { id: 'surf', when: [{ feature: 'water', any: ['surf', 'sea'] }], text: 'Know tide and swell before you step on rocks or sand bars.' },
+  { id: 'storm', when: [{ feature: 'sky', any: ['rain'] }], text: 'Thunder: carbon rods conduct; leave the water.' },
+  { id: 'wind', when: [{ feature: 'windMs', zeroAt: 8, oneAt: 11 }, { feature: 'from', any: ['boat', 'kayak'] }], text: 'Strong wind on the water: think of the way back first.' },
+]

@@ -1,0 +1,33 @@
+import type { Condition } from '#core/ask'
+
+/** Named conditions that several rules share. Limits: trade §10 unless a row says otherwise; the soft widths are assumed. */
+export const MUDDY: Condition = { feature: 'visibilityM', zeroAt: 1.0, oneAt: 0.5 }
+export const NOT_CLEAR: Condition = { feature: 'visibilityM', zeroAt: 3.5, oneAt: 2 }
+export const NOT_MUDDY: Condition = { feature: 'visibilityM', zeroAt: 0.5, oneAt: 1.0 }
+export const CLEAR: Condition = { feature: 'visibilityM', zeroAt: 1.8, oneAt: 3.2 }
+/** Water colder than the species likes: nothing at the edge of its range, fully 8 °C below it (8 °C for a bass that wakes at 18). */
+export const COLD: Condition = { feature: 'belowRangeC', zeroAt: 0, oneAt: 8 }
+export const WINTER: Condition = { feature: 'phase', any: ['winter'] }
+export const PRE_SPAWN: Condition = { feature: 'phase', any: ['pre-spawn'] }
+export const SUMMER: Condition = { feature: 'phase', any: ['summer'] }
+export const AUTUMN: Condition = { feature: 'phase', any: ['autumn'] }
+export const HOT: Condition = { feature: 'temperatureC', zeroAt: 24, oneAt: 28 }
+export const BRIGHT: Condition = { feature: 'light', zeroAt: 0.3, oneAt: 0.8 }
+export const DULL: Condition = { feature: 'light', zeroAt: 0.45, oneAt: 0.2 }
+export const DUSKY: Condition = { feature: 'sunAltitudeDeg', zeroAt: 8, oneAt: 0 }
+export const NIGHT: Condition = { feature: 'sky', any: ['night'] }
+export const DAY: Condition = { feature: 'sky', none: ['night'] }
+export const WINDY: Condition = { feature: 'windMs', zeroAt: 4, oneAt: 8 }
+export const CURRENT: Condition = { feature: 'currentMs', zeroAt: 0.2, oneAt: 0.6 }
+export const GRASS: Condition = { feature: 'cover', any: ['grass', 'pads', 'reeds', 'kelp'] }
+export const WOOD: Condition = { feature: 'cover', any: ['wood', 'brush', 'mangrove'] }
+export const HARD_BOTTOM: Condition = { feature: 'cover', any: ['rock', 'boulders', 'gravel', 'shell', 'clay'] }
+export const SNAGGY: Condition = { feature: 'cover', any: ['grass', 'pads', 'reeds', 'kelp', 'wood', 'brush', 'mangrove', 'boulders'] }
+export const AGGRESSIVE: Condition = { feature: 'mood', any: ['aggressive'] }
+export const NEUTRAL: Condition = { feature: 'mood', any: ['neutral'] }
+export const LETHARGIC: Condition = { feature: 'mood', any: ['lethargic'] }
+export const PRESSURED: Condition = { feature: 'pressure', any: ['high'] }
+export const BASSES: Condition = { feature: 'species', any: ['largemouth-bass', 'smallmouth-bass', 'spotted-bass'] }
+export const SALMONIDS: Condition = { feature: 'species', any: ['rainbow-trout', 'brown-trout', 'landlocked-salmon', 'sea-trout', 'lake-trout'] }
+export const SHALLOW_FISH: Condition = { feature: 'fishFromM', zeroAt: 2, oneAt: 1 }
+export const DEEP_FISH: Condition = { feature: 'fishFromM', zeroAt: 3, oneAt: 5 }

@@ -1,0 +1,45 @@
+import type { Rule } from '#core/ask'
+import { AGGRESSIVE, LETHARGIC, NEUTRAL, PRESSURED } from './conditions.ts'
+
+/** Mood, pressure and short bites (trade §10 "mood", §6, §12). */
+export const MOOD_RULES: readonly Rule[] = [
+  { id: 'mood.lethargic.slow', weight: 0.9, when: [LETHARGIC], source: 'common-practice',
+    text: 'Lethargic fish: subtle, small, slow, long pauses, in the face.',
+    effects: [
+      { axis: 'speed', best: 0.2, low: 0.05, high: 0.5 },
+      { axis: 'presence', best: 2, low: 1, high: 3.2 },
+      { axis: 'vibration', best: 1.5, low: 1, high: 3 },
+      { axis: 'hang', best: 1, low: 0.4, high: 1 },
+      { axis: 'fall', best: 0.2, low: 0.08, high: 0.5 },
+    ] },
+  { id: 'mood.lethargic.scent', weight: 0.6, when: [LETHARGIC], source: 'common-practice',
+    text: 'When the bite is slow scent helps: fish also find by smell.',
+    effects: [{ axis: 'scent', best: 1, low: 0.2, high: 1 }] },
+  { id: 'mood.pressured.subtle', weight: 0.8, when: [PRESSURED], source: 'common-practice',
+    text: 'Pressured fish: smaller, quieter, more natural than what they have seen.',
+    effects: [
+      { axis: 'presence', best: 2, low: 1, high: 3.2 },
+      { axis: 'vibration', best: 1.5, low: 1, high: 3.2 },
+      { axis: 'naturalness', best: 1, low: 0.4, high: 1 },
+      { axis: 'length', best: { of: 'forageLengthMm', times: 0.9 }, low: { of: 'forageLengthMm', times: 0.5 }, high: { of: 'forageLengthMm', times: 1.5 } },
+      { axis: 'scent', best: 1, low: 0.2, high: 1 },
+    ] },
+  { id: 'mood.pressured.finesse', weight: 0.5, when: [PRESSURED], source: 'common-practice',
+    text: 'Pressured fish take finesse baits.',
+    effects: [{ axis: 'suit', favours: { family: ['minnow-soft', 'stick-worm', 'worm', 'hair-jig', 'tube', 'jerkbait', 'grub', 'jighead-soft', 'shrimp-soft', 'streamer'] }, others: 0.65 }] },
+  { id: 'mood.aggressive.thump', weight: 0.4, when: [AGGRESSIVE], source: 'common-practice',
+    text: 'Aggressive fish come to noise and thump.',
+    effects: [{ axis: 'vibration', best: 4, low: 2, high: 5 }, { axis: 'erratic', best: 4, low: 2.5, high: 5 }] },
+  { id: 'mood.neutral.search', weight: 0.3, when: [NEUTRAL], source: 'common-practice', school: { order: 'search' },
+    text: 'Neutral fish: cover water with a moving bait until one is found, then slow down.',
+    effects: [{ axis: 'suit', favours: { way: ['moving', 'surface'] }, others: 0.8 }] },
+  { id: 'mood.neutral.finesse', weight: 0.4, when: [], source: 'common-practice', school: { order: 'finesse' },
+    text: 'Target fish with finesse from the start.',
+    effects: [{ axis: 'suit', favours: { way: ['bottom', 'falling'] }, others: 0.7 }] },
+  { id: 'sound.quiet', weight: 0.4, when: [], source: 'common-practice', school: { rattle: 'quiet' },
+    text: 'Silent unless the water is muddy or the fish aggressive.',
+    effects: [{ axis: 'sound', best: 0, low: 0, high: 1.6 }] },
+  { id: 'sound.loud', weight: 0.5, when: [], source: 'common-practice', school: { rattle: 'loud' },
+    text: 'Loud to search.',
+    effects: [{ axis: 'sound', best: 2, low: 0.6, high: 2 }] },
+]

@@ -1,0 +1,49 @@
+import type { Rule } from '#core/ask'
+import type { Family } from '#core/tackle'
+import { SPECIES_TABLE, type SpeciesRow } from '../species.ts'
+import { SHALLOW_FISH } from './conditions.ts'
+
+/** One row a species, from the families of its table: which baits suit it. */
+const SUITED: readonly Rule[] = Object.entries<SpeciesRow>(SPECIES_TABLE).map(([id, { label, families }]) => ({
+  id: `species.${id}.families`,
+  weight: 1,
+  when: [{ feature: 'species', any: [id] }],
+  source: 'common-practice',
+  text: `A bait of the kind that ${label} are usually caught on.`,
+  effects: [{ axis: 'suit', favours: { family: families }, others: 0.35 }],
+}))
+
+const VERTICAL_ONLY: readonly Family[] = ['slow-jig', 'speed-jig', 'flutter-spoon']
+
+/** Species and where one stands (trade §20, §12, §22). */
+export const SPECIES_RULES: readonly Rule[] = [
+  ...SUITED,
+  { id: 'species.bottom-habit', weight: 0.5, when: [{ feature: 'habit', any: ['bottom'] }], source: 'common-practice',
+    text: 'This fish feeds near the bottom.',
+    effects: [{ axis: 'suit', favours: { way: ['bottom', 'falling'] }, others: 0.75 }] },
+  { id: 'species.surface-habit', weight: 0.4, when: [{ feature: 'habit', any: ['surface'] }, SHALLOW_FISH], source: 'common-practice',
+    text: 'This fish feeds upward: surface and just below.',
+    effects: [{ axis: 'suit', favours: { way: ['surface', 'moving'] }, others: 0.6 }] },
+  { id: 'species.pike.flash', weight: 0.4, when: [{ feature: 'species', any: ['northern-pike', 'muskellunge'] }], source: 'common-practice',
+    text: 'Pike and their kin take a big, moving, flashing meal.',
+    effects: [
+      { axis: 'length', best: 150, low: 80, high: 280 },
+      { axis: 'flash', best: 4, low: 2, high: 5 },
+      { axis: 'presence', best: 3.8, low: 2.4, high: 5 },
+    ] },
+  { id: 'species.mackerel.fast', weight: 0.7, when: [{ feature: 'species', any: ['mackerel', 'kahawai', 'bluefish', 'amberjack'] }], source: 'common-practice',
+    text: 'Fast open-water hunters: speed.',
+    effects: [{ axis: 'speed', best: 1.5, low: 0.8, high: 3 }] },
+  { id: 'species.trout.gentle', weight: 0.4, when: [{ feature: 'guild', any: ['cold-water'] }], source: 'common-practice',
+    text: 'Trout and salmon: a small, lively bait at an even pace.',
+    effects: [{ axis: 'speed', best: 0.6, low: 0.3, high: 1.2 }, { axis: 'presence', best: 2, low: 1, high: 3.4 }] },
+  { id: 'stand.bank.no-vertical', weight: 0.4, when: [{ feature: 'from', any: ['bank', 'wading'] }], source: 'common-practice',
+    text: 'From the bank: what casts and comes back, not what is fished straight below a boat.',
+    effects: [{ axis: 'suit', favours: { family: VERTICAL_ONLY }, to: 0.35, others: 1 }] },
+  { id: 'stand.short-strikes', weight: 0.5, when: [{ feature: 'shortStrikes', any: ['yes'] }], source: 'common-practice',
+    text: 'They nip short: slimmer and smaller.',
+    effects: [
+      { axis: 'presence', best: 2, low: 1, high: 3.2 },
+      { axis: 'length', best: { of: 'forageLengthMm', times: 0.85 }, low: { of: 'forageLengthMm', times: 0.5 }, high: { of: 'forageLengthMm', times: 1.4 } },
+    ] },
+]

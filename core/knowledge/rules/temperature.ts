@@ -1,0 +1,62 @@
+import type { Rule } from '#core/ask'
+import { AUTUMN, BASSES, COLD, DEEP_FISH, HOT, PRE_SPAWN, SUMMER, WINTER, AGGRESSIVE } from './conditions.ts'
+
+/** Temperature, activity and season (trade §10). */
+export const TEMPERATURE_RULES: readonly Rule[] = [
+  { id: 'temperature.active.pace', weight: 0.8, when: [{ feature: 'activity', zeroAt: 0.3, oneAt: 0.8 }], source: 'common-practice',
+    text: 'At {temperatureC} this fish is active: a lure at walking pace suits.',
+    effects: [{ axis: 'speed', best: 0.75, low: 0.3, high: 1.7 }] },
+  { id: 'temperature.cold.slow', weight: 1, when: [COLD], source: 'common-practice',
+    text: '{temperatureC} is cold for this fish: slow, hanging or lying still, with long pauses.',
+    effects: [
+      { axis: 'speed', best: 0.2, low: 0.05, high: 0.5 },
+      { axis: 'hang', best: 1, low: 0.4, high: 1 },
+      { axis: 'erratic', best: 2, low: 1, high: 3.5 },
+    ] },
+  { id: 'temperature.cold.small', weight: 0.5, when: [COLD], source: 'common-practice',
+    text: 'In cold water smaller and subtler baits are taken.',
+    effects: [
+      { axis: 'presence', best: 2, low: 1, high: 3.5 },
+      { axis: 'vibration', best: 1.8, low: 1, high: 3.5 },
+      { axis: 'length', best: { of: 'forageLengthMm', times: 0.85 }, low: { of: 'forageLengthMm', times: 0.5 }, high: { of: 'forageLengthMm', times: 1.4 } },
+    ] },
+  { id: 'temperature.cold.baits', weight: 0.6, when: [COLD], source: 'common-practice',
+    text: 'Hanging plugs, blades hopped slowly and soft baits near the bottom are the cold-water baits.',
+    effects: [{ axis: 'suit', favours: { family: ['jerkbait', 'blade-bait', 'hair-jig', 'skirted-jig', 'minnow-soft', 'paddle-tail', 'jighead-soft', 'grub', 'stick-worm'] }, others: 0.45 }] },
+  { id: 'temperature.cold.no-surface', weight: 0.8, when: [COLD], source: 'common-practice',
+    text: 'Cold fish do not come to the surface.',
+    effects: [{ axis: 'suit', favours: { way: ['surface'] }, to: 0.15, others: 1 }] },
+  { id: 'season.winter.still', weight: 0.6, when: [WINTER], source: 'common-practice',
+    text: 'Winter fish want it in one place: known spots, long pauses.',
+    effects: [{ axis: 'hang', best: 0.9, low: 0.4, high: 1 }, { axis: 'fall', best: 0.3, low: 0.1, high: 0.7 }] },
+  { id: 'season.pre-spawn.thump', weight: 0.7, when: [PRE_SPAWN], source: 'common-practice',
+    text: 'Before spawning, in warming water, vibration and rattles draw fish.',
+    effects: [{ axis: 'vibration', best: 4, low: 2.5, high: 5 }, { axis: 'sound', best: 2, low: 0.3, high: 2 }] },
+  { id: 'season.pre-spawn.crayfish', weight: 0.5, when: [PRE_SPAWN, { feature: 'forage', any: ['crayfish'] }], source: 'common-practice',
+    text: 'Orange and red early in the year, where crayfish are eaten.',
+    effects: [{ axis: 'colour', favours: { pattern: ['hot'] }, others: 0.7 }] },
+  { id: 'season.hot.fall', weight: 0.8, when: [HOT, SUMMER, DEEP_FISH], source: 'common-practice',
+    text: 'Spawned out and hot, schooled deep: an erratic fall in their face beats baits that follow horizontally.',
+    effects: [
+      { axis: 'suit', favours: { family: ['flutter-spoon', 'slow-jig', 'blade-bait', 'dense-spoon', 'skirted-jig', 'worm', 'minnow-soft'] }, others: 0.5 },
+      { axis: 'erratic', best: 4.5, low: 3, high: 5 },
+      { axis: 'fall', best: 0.5, low: 0.25, high: 1.5 },
+    ] },
+  { id: 'season.summer.crank', weight: 0.3, when: [SUMMER, BASSES, { feature: 'fishFromM', zeroAt: 3, oneAt: 1.8 }], source: 'common-practice',
+    text: 'Early summer on main-lake structure: cranks of the right depth, one natural and one hot.',
+    effects: [{ axis: 'suit', favours: { family: ['crankbait', 'lipless-crank'] }, others: 0.8 }] },
+  { id: 'season.autumn.chase', weight: 0.5, when: [AUTUMN], source: 'common-practice',
+    text: 'In autumn bait fish move and fish chase: spinnerbaits, cranks and moving baits.',
+    effects: [
+      { axis: 'suit', favours: { family: ['spinnerbait', 'crankbait', 'lipless-crank', 'paddle-tail', 'swimbait', 'casting-metal', 'jerkbait', 'pencil', 'casting-spoon', 'inline-spinner'] } },
+      { axis: 'length', best: { of: 'forageLengthMm', times: 1.1 }, low: { of: 'forageLengthMm', times: 0.6 }, high: { of: 'forageLengthMm', times: 2 } },
+    ] },
+  { id: 'season.warm.aggressive-fast', weight: 0.7, when: [AGGRESSIVE], source: 'common-practice',
+    text: 'Aggressive fish: faster, bigger, louder, horizontal.',
+    effects: [
+      { axis: 'speed', best: 1.1, low: 0.5, high: 2.4 },
+      { axis: 'presence', best: 4, low: 2.5, high: 5 },
+      { axis: 'sound', best: 2, low: 0, high: 2 },
+      { axis: 'suit', favours: { way: ['moving', 'surface'] }, others: 0.7 },
+    ] },
+]

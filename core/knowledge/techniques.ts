@@ -1,0 +1,79 @@
+import type { Stand } from '#core/reading'
+import type { Cadence, Family, HookKind, Mode, Rig } from '#core/tackle'
+
+/** Where a set-up takes its depth from. */
+export type DepthControl = 'surface' | 'dive' | 'count-down' | 'bottom' | 'above-bottom' | 'vertical'
+
+/** What must be added to a body before it can be fished. */
+export type Addition = 'nothing' | 'head' | 'bullet' | 'drop-sinker' | 'weighted-hook'
+
+/**
+ * How a lure of some family can be rigged and presented (trade §6–§8, §11, §14).
+ * Source: common practice, no source.
+ */
+export interface TechniqueRow {
+  readonly rig: Rig
+  readonly families: readonly Family[]
+  /** Only these styles; absent: any. */
+  readonly styles?: readonly string[]
+  /** Any style but these. */
+  readonly notStyles?: readonly string[]
+  readonly mode: Mode
+  readonly control: DepthControl
+  readonly adds: Addition
+  /** `own`: the lure's own hooks. */
+  readonly hook: HookKind | 'own'
+  /** Snag guard of the rigged bait, 0–3; `own`: the lure's. */
+  readonly guard: number | 'own'
+  /** First that suits the reading is taken; the last is the fallback. */
+  readonly cadences: readonly Cadence[]
+  /** How well it stays in one place, 0–1. */
+  readonly hang: number
+  /** Fall drag area against the body flat, as a factor (nose down halves it: motion model §2). */
+  readonly fallArea?: number
+  /** Change of the 1–5 erratic scale against the family's intensity. */
+  readonly livelier?: number
+  /** Fishable only from here. */
+  readonly from?: readonly Stand[]
+}
+
+const FLOATING: readonly Stand[] = ['boat', 'kayak']
+
+export const TECHNIQUES: readonly TechniqueRow[] = [
+  { rig: 'snap', families: ['crankbait'], mode: 'cast', control: 'dive', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['touch-and-pause', 'tick', 'rip', 'stop-and-go', 'steady'], hang: 0.2 },
+  { rig: 'snap', families: ['jerkbait'], mode: 'cast', control: 'dive', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['jerk-pause'], hang: 0.8 },
+  { rig: 'snap', families: ['lipless-crank'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['tick', 'rip', 'yo-yo', 'countdown-steady'], hang: 0 },
+  { rig: 'snap', families: ['pencil'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['countdown-steady'], hang: 0.1 },
+  { rig: 'direct', families: ['topwater'], styles: ['walker', 'frog'], mode: 'cast', control: 'surface', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['walk'], hang: 0.5 },
+  { rig: 'direct', families: ['topwater'], styles: ['popper'], mode: 'cast', control: 'surface', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['pop'], hang: 0.6 },
+  { rig: 'direct', families: ['topwater'], notStyles: ['walker', 'frog', 'popper'], mode: 'cast', control: 'surface', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['steady'], hang: 0.1 },
+  { rig: 'snap', families: ['glide-bait', 'swimbait'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['sweep-pause', 'countdown-steady'], hang: 0.3 },
+  { rig: 'snap', families: ['inline-spinner', 'casting-spoon'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['countdown-steady'], hang: 0 },
+  { rig: 'direct', families: ['tail-spinner', 'dense-spoon', 'casting-metal'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['countdown-steady'], hang: 0 },
+  { rig: 'direct', families: ['flutter-spoon'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['lift-drop'], hang: 0.2 },
+  { rig: 'vertical', families: ['flutter-spoon'], mode: 'vertical', control: 'vertical', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['lift-drop'], hang: 0.6, from: FLOATING },
+  { rig: 'vertical', families: ['slow-jig'], mode: 'vertical', control: 'vertical', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['vertical-slow'], hang: 0.6, from: FLOATING },
+  { rig: 'vertical', families: ['speed-jig'], mode: 'vertical', control: 'vertical', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['vertical-fast', 'long-fall'], hang: 0.3, from: FLOATING },
+  { rig: 'vertical', families: ['blade-bait', 'dense-spoon', 'tail-spinner'], mode: 'vertical', control: 'vertical', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['lift-drop'], hang: 0.6, from: FLOATING },
+  { rig: 'direct', families: ['slow-jig', 'speed-jig'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['yo-yo'], hang: 0 },
+  { rig: 'snap', families: ['blade-bait'], mode: 'cast', control: 'bottom', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['bottom-hop'], hang: 0.3 },
+  { rig: 'direct', families: ['spinnerbait'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['slow-roll', 'burn', 'countdown-steady'], hang: 0 },
+  { rig: 'direct', families: ['bladed-jig'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['tick', 'rip', 'countdown-steady'], hang: 0 },
+  { rig: 'jig-and-trailer', families: ['skirted-jig'], notStyles: ['swim'], mode: 'cast', control: 'bottom', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['bottom-hop', 'drag'], hang: 0.7 },
+  { rig: 'jig-and-trailer', families: ['skirted-jig'], styles: ['swim'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['countdown-steady'], hang: 0.1 },
+  { rig: 'direct', families: ['hair-jig', 'jighead-soft'], mode: 'cast', control: 'bottom', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['bottom-hop', 'drag'], hang: 0.5 },
+  { rig: 'direct', families: ['hair-jig', 'jighead-soft'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['countdown-steady'], hang: 0.1 },
+  { rig: 'wacky', families: ['stick-worm'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'wacky', guard: 0, cadences: ['dead-stick'], hang: 0.7 },
+  { rig: 'wacky-weighted', families: ['stick-worm'], mode: 'cast', control: 'count-down', adds: 'weighted-hook', hook: 'wacky', guard: 1, cadences: ['lift-drop'], hang: 0.6, livelier: 1 },
+  { rig: 'weedless', families: ['stick-worm', 'soft-jerk'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'weedless', guard: 3, cadences: ['stop-and-go'], hang: 0.6 },
+  { rig: 'bullet-weedless', families: ['worm', 'creature', 'craw', 'stick-worm', 'tube', 'minnow-soft'], mode: 'cast', control: 'bottom', adds: 'bullet', hook: 'weedless', guard: 3, cadences: ['drag', 'bottom-hop'], hang: 0.7, fallArea: 0.6 },
+  { rig: 'belly-weighted', families: ['paddle-tail', 'soft-jerk'], mode: 'cast', control: 'count-down', adds: 'weighted-hook', hook: 'belly-weighted', guard: 3, cadences: ['tick', 'countdown-steady'], hang: 0.1 },
+  { rig: 'threaded-head', families: ['paddle-tail', 'grub', 'minnow-soft', 'soft-jerk'], mode: 'cast', control: 'count-down', adds: 'head', hook: 'jig', guard: 1, cadences: ['countdown-steady'], hang: 0.1, fallArea: 0.8 },
+  { rig: 'threaded-head', families: ['grub', 'craw', 'tube', 'shrimp-soft', 'paddle-tail', 'worm'], mode: 'cast', control: 'bottom', adds: 'head', hook: 'jig', guard: 1, cadences: ['bottom-hop', 'drag'], hang: 0.6, fallArea: 0.8 },
+  { rig: 'underspin', families: ['paddle-tail', 'minnow-soft'], mode: 'cast', control: 'count-down', adds: 'head', hook: 'jig', guard: 1, cadences: ['countdown-steady'], hang: 0.1, fallArea: 1 },
+  { rig: 'mushroom-head', families: ['minnow-soft', 'stick-worm', 'worm'], mode: 'cast', control: 'bottom', adds: 'head', hook: 'jig', guard: 1, cadences: ['drag', 'shake'], hang: 0.7 },
+  { rig: 'drop-shot-nose', families: ['minnow-soft', 'worm'], mode: 'cast', control: 'above-bottom', adds: 'drop-sinker', hook: 'drop-shot', guard: 1, cadences: ['shake', 'dead-stick'], hang: 1 },
+  { rig: 'drop-shot-weedless', families: ['minnow-soft', 'worm', 'stick-worm'], mode: 'cast', control: 'above-bottom', adds: 'drop-sinker', hook: 'weedless', guard: 3, cadences: ['shake', 'dead-stick'], hang: 1 },
+  { rig: 'dropper', families: ['streamer'], mode: 'cast', control: 'above-bottom', adds: 'drop-sinker', hook: 'own', guard: 1, cadences: ['drag', 'drift'], hang: 0.6 },
+  { rig: 'umbrella', families: ['umbrella-rig'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'own', guard: 0, cadences: ['countdown-steady'], hang: 0 },
+]

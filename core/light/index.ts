@@ -1,0 +1,5 @@
+export { type Bands, bandAttenuation, lightLeft } from './attenuation.ts'
+export { colourLook, type ColourKind, type ColourLook, type ColourWater } from './colour-look.ts'
+export { daylight } from './daylight.ts'
+export { relativeLuminance } from './luminance.ts'
+export { sunPosition } from './sun.ts'

@@ -1,0 +1,77 @@
+import type { Ask } from '#core/ask'
+import type { TechniqueRow } from '#core/knowledge'
+import { bottomWeight } from '#core/motion'
+import type { Part } from '#core/tackle'
+import type { LureProfile } from './profile.ts'
+
+/** Lead (or nothing) that makes a body fishable. */
+export interface AddedWeight {
+  readonly grams: number
+  /** `null`: nothing suitable among the parts, the usual one is assumed. */
+  readonly part: Part | null
+}
+
+export const NOTHING_ADDED: AddedWeight = { grams: 0, part: null }
+
+/** Weights that heads and sinkers are sold in [g]: 1/32 … 2 1/2 oz, rounded. Common practice. */
+const USUAL_G = [0.9, 1.8, 3.5, 5, 7, 10.5, 14, 21, 28, 35, 50, 70] as const
+/** A part within this factor of the wanted weight will do. Assumed. */
+const NEAR_ENOUGH = 1.8
+/** How many of the angler's own weights are tried. */
+const TRIED = 2
+/** Head for a 75 mm body [g] and its growth with length: 75 mm from 5 g, 100 mm about 8, 150 mm about 14 (trade §6). */
+const HEAD = { grams: 5, atMm: 75, power: 1.5 }
+/** Belly or middle-weighted hooks: 3.5 g makes most sticks shimmy (trade §6). */
+const WEIGHTED_HOOK_G = 3.5
+const LIGHTEST_BULLET_G = 3.5
+/** Aggressive fish take a heavy weight dropped on their heads (trade §6). */
+const AGGRESSIVE_FACTOR = 1.7
+/** The criterion's own drift when nothing moves [m/s]. */
+const STILL_DRIFT_MS = 0.25
+const FINE_LINE_M = 0.00023
+
+/** Grams of lead that hold the bottom at this depth and current (trade §6: the lightest that keeps contact). */
+export function contactGrams(depthM: number, currentMs: number): number {
+  return 1000 * bottomWeight(Math.max(1, depthM), Math.max(STILL_DRIFT_MS, currentMs), FINE_LINE_M, 1000)
+}
+
+/** The weights worth trying under a body, best first. */
+export function addedWeights(technique: TechniqueRow, body: LureProfile, parts: readonly Part[], ask: Ask): readonly AddedWeight[] {
+  if (technique.adds === 'nothing') return [NOTHING_ADDED]
+  const wanted = wantedGrams(technique, body, ask)
+  const own = parts
+    .filter(part => fitsTechnique(part, technique) && part.weightG != null && part.quantity !== 0)
+    .map(part => ({ part, grams: part.weightG!, off: Math.abs(Math.log(part.weightG! / wanted)) }))
+    .filter(({ off }) => off <= Math.log(NEAR_ENOUGH))
+    .sort((a, b) => a.off - b.off || a.part.id.localeCompare(b.part.id))
+  if (own.length > 0) return own.slice(0, TRIED).map(({ part, grams }) => ({ part, grams }))
+  return [{ part: null, grams: USUAL_G.find(g => g >= wanted * 0.9) ?? USUAL_G[USUAL_G.length - 1]! }]
+}
+
+function wantedGrams(technique: TechniqueRow, body: LureProfile, { features: { numbers }, reading }: Ask): number {
+  const contact = contactGrams(numbers.bottomM, numbers.currentMs) * (reading.mood === 'aggressive' ? AGGRESSIVE_FACTOR : 1)
+  switch (technique.adds) {
+    case 'weighted-hook': return WEIGHTED_HOOK_G
+    case 'drop-sinker': return contact
+    case 'bullet': return Math.max(LIGHTEST_BULLET_G, contact)
+    default: {
+      const byLength = HEAD.grams * (body.lengthMm.value / HEAD.atMm) ** HEAD.power
+      return technique.control === 'bottom' ? Math.max(contact, byLength / 2) : Math.max(contactGrams(numbers.presentM, numbers.currentMs), byLength)
+    }
+  }
+}
+
+function fitsTechnique({ kind, shape, hookKind }: Part, { adds, rig, hook }: TechniqueRow): boolean {
+  switch (adds) {
+    case 'head': {
+      if (kind !== 'jig-head') return false
+      if (rig === 'mushroom-head') return shape === 'mushroom'
+      if (rig === 'underspin') return shape === 'underspin'
+      return shape !== 'mushroom' && shape !== 'underspin'
+    }
+    case 'bullet': return kind === 'sinker' && shape === 'bullet'
+    case 'drop-sinker': return kind === 'sinker' && shape !== 'bullet'
+    case 'weighted-hook': return kind === 'hook' && hookKind === hook
+    default: return false
+  }
+}

@@ -1,0 +1,6 @@
+export { type AxisFit, type Candidate, type Rejection, scoreOf } from './candidate.ts'
+export { askedAxes } from './explain.ts'
+export { explainRanking, match, type MatchOptions } from './match.ts'
+export type { AxisOut, MatchOut, PresentationOut, ReasonOut, SetupAxisOut, SetupOut } from './output.ts'
+export { type LureProfile, profileOf } from './profile.ts'
+export { prepareBox, type PreparedBox, rank, type Ranking } from './rank.ts'

@@ -1,0 +1,59 @@
+import { type Ask, askOf, type AskOptions, fillIn, jointMembership } from '#core/ask'
+import { CAUTIONS, LOCAL_RULES } from '#core/knowledge'
+import type { Reading } from '#core/reading'
+import type { UnitSystem } from '#core/units'
+import type { Box } from '#core/tackle'
+import { waterDensity } from '#core/water'
+import type { Candidate } from './candidate.ts'
+import { askedAxes, confidenceOf, round, setupAxes, setupReasons, type UsualFits, usualFits } from './explain.ts'
+import { gapsOf } from './gaps.ts'
+import type { MatchOut, SetupOut } from './output.ts'
+import { prepareBox, type PreparedBox, rank, type Ranking } from './rank.ts'
+import { tieOn } from './tie-on.ts'
+
+export interface MatchOptions extends AskOptions {
+  /** How many lures are explained; the contract's default is 10. */
+  readonly top?: number
+  readonly units?: UnitSystem
+}
+
+/** From a box and a reading to what to tie on: the whole answer of contract §5. */
+export function match(box: Box, reading: Reading, options: MatchOptions = {}): MatchOut {
+  const prepared = prepareBox(box)
+  return explainRanking(prepared, rank(prepared, askOf(reading, options)), options)
+}
+
+/** The contract's answer from a ranking that is already there. */
+export function explainRanking(prepared: PreparedBox, { ask, candidates, rejected }: Ranking, { top = 10, units = 'metric' }: MatchOptions = {}): MatchOut {
+  const usual = usualFits(candidates)
+  const cautions = readingCautions(ask, units)
+  if (prepared.outfits.length === 0) cautions.push('No outfits in the file: rods, lines and casts are assumed.')
+  return {
+    assumed: [...ask.assumed],
+    cautions,
+    ask: { axes: askedAxes(ask, units) },
+    setups: candidates.slice(0, top).map(candidate => setupOut(candidate, prepared, ask, usual, units)),
+    rejected: rejected.map(({ lureId, code, why }) => ({ lureId, code, why })),
+    gaps: gapsOf(candidates, ask),
+  }
+}
+
+function setupOut(candidate: Candidate, { hours }: PreparedBox, ask: Ask, usual: UsualFits, units: UnitSystem): SetupOut {
+  const { reading } = ask
+  const tied = tieOn(candidate, ask, waterDensity(reading.temperatureC, reading.salinityPsu), units)
+  return {
+    ...tied,
+    score: round(candidate.score),
+    confidence: round(confidenceOf(candidate, ask, hours.get(candidate.profile.lure.id) ?? 0)),
+    axes: setupAxes(candidate, ask),
+    reasons: setupReasons(candidate, ask, usual, units),
+  }
+}
+
+/** A caution is worth showing from half membership on. */
+const SHOWN_FROM = 0.5
+
+function readingCautions({ features }: Ask, units: UnitSystem): string[] {
+  const held = CAUTIONS.filter(({ when }) => jointMembership(when, features) >= SHOWN_FROM)
+  return [...held.map(({ text }) => fillIn(text, features, units)), LOCAL_RULES]
+}

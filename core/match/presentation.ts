@@ -1,0 +1,201 @@
+import { desirabilityAt, type Ask, type AskedAxis } from '#core/ask'
+import { CADENCE_TABLE, DIVE_PATH, type TechniqueRow } from '#core/knowledge'
+import { deepestOnCast, holdDepth, holdSpeed, netWeight, sinkSpeedOfWeight } from '#core/motion'
+import type { AddedWeight } from './addition.ts'
+import { contactGrams } from './addition.ts'
+import { computed, type Known } from './known.ts'
+import type { LureProfile } from './profile.ts'
+
+/** Where and how fast a set-up is fished, and how much of it is where the fish are. */
+export interface Placement {
+  readonly depthM: number
+  readonly speedMs: number
+  readonly tipM: number
+  /** Mean desirability of the depths it passes through, 0..1. */
+  readonly depthFit: number
+  readonly depthTrust: Known<unknown>
+  readonly speedFit: number
+  /** Height over the bottom that the leader gives a drop-shot bait [m]. */
+  readonly leaderHeightM: number | null
+}
+export interface Unreachable { readonly deepestM: number, readonly why: string }
+
+/** Tip heights in use [m]: low, middle, high (A9). */
+const TIPS_M = [0.5, 1.0, 2.3] as const
+const LOW_TIP_M = 0.5
+/** How far above the band a fish still comes up [m] (A3). */
+const RISE_M = { lethargic: 1, neutral: 2, aggressive: 3 } as const
+/** Points of a speed window that are tried. */
+const SPEED_POINTS = 7
+/** How well a lure works at the edge of its window (A4). */
+const AT_WINDOW_EDGE = 0.6
+/** Leaders between bait and sinker that are tried [m] (trade §6: 25 to 70 cm). */
+const LEADERS_M = [0.25, 0.45, 0.7] as const
+const LEAD_KG_M3 = 11340
+/** Lift over drag, positive up: blades and plates lift, plain bodies do not. From memory; bladed 0.15–0.3. */
+const LIFT_RATIO: Partial<Record<string, number>> = { 'spinnerbait': 0.3, 'bladed-jig': 0.2, 'inline-spinner': 0.15, 'casting-spoon': 0.15, 'flutter-spoon': 0.3, 'umbrella-rig': 0.2 }
+/** A sinking bait holds the bottom with this share of the criterion's weight. Assumed: the criterion is made for bait and jig together in a drift. */
+const BOTTOM_SHARE = 0.5
+
+export interface Tackle {
+  readonly profile: LureProfile
+  readonly trailer: LureProfile | null
+  readonly technique: TechniqueRow
+  readonly added: AddedWeight
+  readonly lineMm: number
+  readonly castM: number
+}
+
+/** Chooses depth, speed and tip so that the presentation answers the ask best, or says why it cannot reach the fish. */
+export function place(tackle: Tackle, ask: Ask, waterDensity: number): Placement | Unreachable {
+  const { numbers } = ask.features
+  const highestNeeded = numbers.fishFromM - RISE_M[ask.reading.mood]
+  switch (tackle.technique.control) {
+    case 'surface': return highestNeeded > 0
+      ? { deepestM: 0, why: `stays on the surface; the fish are below ${metres(numbers.fishFromM)}` }
+      : still(tackle, ask, 0, LOW_TIP_M)
+    case 'dive': return placeDiver(tackle, ask, highestNeeded)
+    case 'count-down': return placeHeld(tackle, ask, highestNeeded, waterDensity)
+    case 'vertical': return placeVertical(tackle, ask)
+    case 'bottom':
+    case 'above-bottom': return placeOnBottom(tackle, ask)
+  }
+}
+
+function still(tackle: Tackle, ask: Ask, depthM: number, tipM: number, leaderHeightM: number | null = null): Placement {
+  const { speedMs, speedFit } = bestSpeed(tackle, ask.axes.speed)
+  return {
+    depthM, tipM, speedMs, speedFit, leaderHeightM,
+    depthFit: desirabilityAt(ask.axes.depth, depthM),
+    depthTrust: computed(depthM, tackle.profile.weightG),
+  }
+}
+
+function placeDiver(tackle: Tackle, ask: Ask, highestNeeded: number): Placement | Unreachable {
+  const { profile: { runsAt }, castM, lineMm } = tackle
+  if (!runsAt) return still(tackle, ask, 0, LOW_TIP_M)
+  const { bottomM } = ask.features.numbers
+  let best: { tipM: number, depthM: number, fit: number } | null = null
+  let deepest = 0
+  for (const tipM of TIPS_M) {
+    const free = deepestOnCast(runsAt.value, { castM, lineDiameterMm: lineMm, tipM })
+    deepest = Math.max(deepest, free)
+    const fit = meanOverDive(ask.axes.depth, free, bottomM)
+    if (!best || fit > best.fit) best = { tipM, depthM: Math.min(free, bottomM), fit }
+  }
+  if (deepest < highestNeeded) return cannotReach(deepest, highestNeeded, 'on any of your lines')
+  const { speedMs, speedFit } = bestSpeed(tackle, ask.axes.speed)
+  return { depthM: best!.depthM, tipM: best!.tipM, depthFit: best!.fit, depthTrust: computed(0, runsAt), speedMs, speedFit, leaderHeightM: null }
+}
+
+/** A plug that would run below the bottom ploughs there: fish cannot get at hooks pinned to it (trade §5). */
+const PLOUGHING = 0.35
+
+function meanOverDive(asked: AskedAxis, deepestM: number, bottomM: number): number {
+  const shares = DIVE_PATH.depth
+  let sum = 0
+  for (const share of shares) {
+    const depth = share * deepestM
+    sum += depth > bottomM ? PLOUGHING * desirabilityAt(asked, bottomM) : desirabilityAt(asked, depth)
+  }
+  return sum / shares.length
+}
+
+function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity: number): Placement | Unreachable {
+  const { profile, castM, lineMm } = tackle
+  const { numbers } = ask.features
+  const weight = sinkingNewton(tackle, waterDensity)
+  const lure = { netWeight: weight, dragArea: profile.towAreaCm2 * 1e-4, liftRatio: LIFT_RATIO[profile.lure.family] ?? 0 }
+  const line = { diameter: lineMm / 1000, tip: LOW_TIP_M, distance: castM / 2 }
+  const { min } = profile.speed.value
+  const wanted = Math.min(Math.max(numbers.presentM, 0.2), numbers.bottomM)
+  let best: Placement | null = null
+  for (const depthM of [wanted, (wanted + Math.max(0.2, highestNeeded)) / 2, Math.max(0.2, highestNeeded)]) {
+    const limit = holdSpeed(lure, line, depthM, waterDensity) ?? 0
+    if (limit < min) continue
+    const { speedMs, speedFit } = bestSpeed(tackle, ask.axes.speed, limit)
+    const depthFit = desirabilityAt(ask.axes.depth, depthM)
+    if (!best || depthFit * speedFit > best.depthFit * best.speedFit)
+      best = { depthM, speedMs, tipM: LOW_TIP_M, depthFit, depthTrust: computed(0, profile.weightG), speedFit, leaderHeightM: null }
+  }
+  if (best) return best
+  const deepest = holdDepth(lure, line, min, numbers.bottomM, waterDensity)
+  if (deepest < highestNeeded) return cannotReach(deepest, highestNeeded, 'at the slowest speed at which it works')
+  const { speedMs, speedFit } = bestSpeed(tackle, ask.axes.speed, min)
+  return { depthM: deepest, speedMs, tipM: LOW_TIP_M, depthFit: desirabilityAt(ask.axes.depth, deepest), depthTrust: computed(0, profile.weightG), speedFit, leaderHeightM: null }
+}
+
+function placeVertical(tackle: Tackle, ask: Ask): Placement | Unreachable {
+  const { presentM, bottomM } = ask.features.numbers
+  return still(tackle, ask, Math.min(presentM, bottomM), LOW_TIP_M)
+}
+
+function placeOnBottom(tackle: Tackle, ask: Ask): Placement | Unreachable {
+  const { bottomM, currentMs } = ask.features.numbers
+  const grams = tackle.added.grams > 0 ? tackle.added.grams : tackle.profile.weightG.value
+  const needed = contactGrams(bottomM, currentMs) * BOTTOM_SHARE
+  if (grams < needed) return { deepestM: 0, why: `too light to hold the bottom at ${metres(bottomM)}: ${grams.toFixed(1)} g, needs about ${needed.toFixed(0)} g` }
+  if (tackle.technique.control === 'bottom') return still(tackle, ask, bottomM, LOW_TIP_M)
+  // On a cast the taut line stands at an angle and the bait hangs lower than the leader is long (motion model §8).
+  const slope = Math.sin(Math.atan2(bottomM + LOW_TIP_M, tackle.castM / 2))
+  const options = LEADERS_M.map(leader => still(tackle, ask, Math.max(0, bottomM - leader * slope), LOW_TIP_M, leader * slope))
+  return options.reduce((a, b) => (b.depthFit > a.depthFit ? b : a))
+}
+
+/** Best working speed against the asked one: how much it is asked × how well the lure works there. */
+function bestSpeed({ profile, technique }: Tackle, asked: AskedAxis, limit = Infinity): { speedMs: number, speedFit: number } {
+  const { min, best, max } = profile.speed.value
+  const pace = CADENCE_TABLE[technique.cadences[0]!].pace
+  const top = Math.max(min, Math.min(max, limit))
+  let speedMs = min
+  let speedFit = -1
+  for (let i = 0; i < SPEED_POINTS; i++) {
+    const wound = min + (i / (SPEED_POINTS - 1)) * (top - min)
+    const works = wound < best ? AT_WINDOW_EDGE + (1 - AT_WINDOW_EDGE) * (best > min ? (wound - min) / (best - min) : 1)
+      : AT_WINDOW_EDGE + (1 - AT_WINDOW_EDGE) * (max > best ? (max - wound) / (max - best) : 1)
+    // Pauses make the bait's way through the water slower than the handle.
+    const fit = works * desirabilityAt(asked, wound * Math.min(1, pace))
+    if (fit > speedFit) {
+      speedFit = fit
+      speedMs = wound
+    }
+  }
+  return { speedMs, speedFit }
+}
+
+/** Weight in water of the whole bait [N]. */
+function sinkingNewton({ profile, trailer, added }: Tackle, waterDensity: number): number {
+  const body = (lure: LureProfile) => {
+    const mass = lure.weightG.value / 1000
+    return netWeight(mass, mass / densityOf(lure), waterDensity)
+  }
+  const lead = added.grams / 1000
+  return body(profile) + (trailer ? body(trailer) : 0) + netWeight(lead, lead / LEAD_KG_M3, waterDensity)
+}
+
+/** The owner's word on floating or sinking outranks the family's density. */
+function densityOf({ typical, buoyancy }: LureProfile): number {
+  if (buoyancy.known === 'typical') return typical.densityKgM3
+  const byWord = { 'floats': 900, 'hangs': 1000, 'sinks-slowly': 1050, 'sinks': Math.max(1200, typical.densityKgM3) } // [kg/m³] assumed
+  return byWord[buoyancy.value]
+}
+
+/** Speed of the fall with this rig: the owner's timed drop of the same rig and weight, else his figure, else computed. Never negative. */
+export function fallSpeed(tackle: Tackle, waterDensity: number): Known<number> {
+  const { profile, technique, added } = tackle
+  const same = profile.fallTests.find(t => (t.rig === null || t.rig === technique.rig) && Math.abs(t.addedG - added.grams) < 0.3)
+  if (same) return { value: same.speedMs, known: 'tested', trust: 1 }
+  if (profile.fallStatedMs && added.grams === 0) return profile.fallStatedMs
+  const area = profile.fallAreaCm2 * 1e-4 * (technique.fallArea ?? 1)
+  const weight = sinkingNewton(tackle, waterDensity)
+  if (weight <= 0) return computed(0, profile.weightG)
+  return computed(sinkSpeedOfWeight(weight, area, waterDensity), profile.weightG)
+}
+
+function cannotReach(deepestM: number, neededM: number, how: string): Unreachable {
+  return { deepestM, why: `cannot reach ${metres(neededM)}: deepest ${metres(deepestM)} ${how}` }
+}
+
+function metres(value: number): string {
+  return `${value.toFixed(1)} m`
+}

@@ -1,0 +1,75 @@
+import type { Ask } from '#core/ask'
+import type { BenchTest, Box, Trip } from '#core/tackle'
+import { waterDensity } from '#core/water'
+import { bestCandidate, type Candidate, type Rejection, type Scene } from './candidate.ts'
+import { prepareOutfit, type PreparedOutfit } from './outfit.ts'
+import { type LureProfile, profileOf } from './profile.ts'
+
+/** A box with everything worked out that does not change with the reading. */
+export interface PreparedBox {
+  readonly box: Box
+  /** Lures that can be tied on by themselves. */
+  readonly lures: readonly LureProfile[]
+  readonly trailers: readonly LureProfile[]
+  readonly outfits: readonly PreparedOutfit[]
+  /** Hours each lure has been fished, by lure id. */
+  readonly hours: ReadonlyMap<string, number>
+}
+
+export interface Ranking {
+  readonly ask: Ask
+  /** One best set-up per lure, best first. */
+  readonly candidates: readonly Candidate[]
+  readonly rejected: readonly Rejection[]
+}
+
+export function prepareBox(box: Box): PreparedBox {
+  const testsOf = new Map<string, BenchTest[]>()
+  for (const test of box.tests) testsOf.set(test.lureId, [...(testsOf.get(test.lureId) ?? []), test])
+  const profiles = box.lures.map(lure => profileOf(lure, testsOf.get(lure.id) ?? []))
+  return {
+    box,
+    lures: profiles.filter(p => p.lure.role !== 'trailer'),
+    trailers: profiles.filter(p => (p.lure.role === 'trailer' || p.lure.role === 'both') && p.lure.quantity !== 0),
+    outfits: box.outfits.map(prepareOutfit),
+    hours: fishedHours(box.trips),
+  }
+}
+
+/** Ranks the whole box for one ask. Ties by score, then lure id, so that the answer never depends on the order of the file. */
+export function rank({ lures, trailers, outfits, box }: PreparedBox, ask: Ask): Ranking {
+  const { reading } = ask
+  const scene: Scene = {
+    ask, trailers, outfits,
+    waterDensity: waterDensity(reading.temperatureC, reading.salinityPsu),
+    parts: box.parts,
+    inCover: ask.axes.snagGuard.best > 2,
+  }
+  const candidates: Candidate[] = []
+  const rejected: Rejection[] = []
+  for (const profile of lures) {
+    const found = bestCandidate(profile, scene)
+    if ('code' in found) rejected.push(found)
+    else candidates.push(found)
+  }
+  candidates.sort((a, b) => b.score - a.score || compareIds(a.profile.lure.id, b.profile.lure.id))
+  rejected.sort((a, b) => compareIds(a.lureId, b.lureId))
+  return { ask, candidates, rejected }
+}
+
+function compareIds(a: string, b: string): number {
+  return a < b ? -1 : a > b ? 1 : 0
+}
+
+const MS_PER_HOUR = 3_600_000
+
+function fishedHours(trips: readonly Trip[]): Map<string, number> {
+  const hours = new Map<string, number>()
+  for (const { stints } of trips) {
+    for (const { lureId, start, end } of stints ?? []) {
+      const duration = end ? (Date.parse(end) - Date.parse(start)) / MS_PER_HOUR : 0
+      if (duration > 0) hours.set(lureId, (hours.get(lureId) ?? 0) + duration)
+    }
+  }
+  return hours
+}

@@ -1,0 +1,49 @@
+import type { Favour, Taste } from '#core/ask'
+import type { TechniqueRow } from '#core/knowledge'
+import type { LureProfile } from './profile.ts'
+
+export type Way = 'surface' | 'moving' | 'bottom' | 'falling'
+
+const WAY_OF_CONTROL: Record<TechniqueRow['control'], Way> = {
+  'surface': 'surface', 'dive': 'moving', 'count-down': 'moving', 'bottom': 'bottom', 'above-bottom': 'bottom', 'vertical': 'falling',
+}
+/** Cadences whose fall is the presentation, however the depth is reached. */
+const FALLING_CADENCES: readonly string[] = ['lift-drop', 'dead-stick', 'yo-yo']
+
+export function wayOf(technique: TechniqueRow): Way {
+  return FALLING_CADENCES.includes(technique.cadences[0]!) ? 'falling' : WAY_OF_CONTROL[technique.control]
+}
+
+/** Whether a rule's favour is about this lure fished this way; without a technique only the lure's own marks can match. */
+export function isFavoured(favour: Favour, { lure, colours, blades, action }: LureProfile, technique: TechniqueRow | null): boolean {
+  const among = <T>(list: readonly T[] | undefined, value: T | null | undefined) => !list || (value != null && list.includes(value))
+  return among(favour.family, lure.family)
+    && among(favour.style, lure.style)
+    && among(favour.pattern, colours.value.pattern)
+    && among(favour.metal, colours.value.metal)
+    && among(favour.finish, colours.value.finish)
+    && among(favour.action, action.value)
+    && (!favour.blade || blades.some(b => favour.blade!.includes(b.shape)))
+    && (favour.fluorescent === undefined || favour.fluorescent === colours.value.fluorescent)
+    && among(favour.rig, technique?.rig)
+    && among(favour.way, technique ? wayOf(technique) : null)
+}
+
+/** A blade rule says nothing about lures without blades, a metal rule nothing about painted ones. */
+function concerns(favour: Favour, profile: LureProfile): boolean {
+  if (favour.blade && profile.blades.length === 0) return false
+  if (favour.metal && profile.colours.value.metal === 'none') return false
+  return true
+}
+
+/** Weighted geometric mean of what the tastes of one axis say; `null` when none concerns this lure. */
+export function tasteValue(tastes: readonly Taste[], profile: LureProfile, technique: TechniqueRow | null): number | null {
+  let strength = 0
+  let logSum = 0
+  for (const taste of tastes) {
+    if (!concerns(taste.favours, profile)) continue
+    strength += taste.strength
+    logSum += taste.strength * Math.log(isFavoured(taste.favours, profile, technique) ? taste.to : taste.others)
+  }
+  return strength === 0 ? null : Math.exp(logSum / strength)
+}

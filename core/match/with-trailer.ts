@@ -1,0 +1,23 @@
+import { computed, type Known } from './known.ts'
+import type { LureProfile } from './profile.ts'
+
+/** How much a trailer adds to bulk and thump, per step above its least. Assumed. */
+const BULK_STEP = 0.35
+const LEAST_BULK = 2
+const THUMP_STEP = 0.3
+const LEAST_THUMP = 1
+
+/** Bulk of a lure with its trailer, 1–5. */
+export function presenceOf(host: LureProfile, trailer: LureProfile | null): Known<number> {
+  return trailer ? computed(scale5(host.bulk.value + BULK_STEP * (trailer.bulk.value - LEAST_BULK)), host.bulk, trailer.bulk) : host.bulk
+}
+
+/** Thump of a lure with its trailer, 1–5. */
+export function vibrationOf(host: LureProfile, trailer: LureProfile | null): Known<number> {
+  return trailer ? computed(scale5(host.vibration.value + THUMP_STEP * (trailer.vibration.value - LEAST_THUMP)), host.vibration, trailer.vibration) : host.vibration
+}
+
+/** Keeps a figure on the trade's 1–5 scale. */
+export function scale5(value: number): number {
+  return Math.min(5, Math.max(1, value))
+}

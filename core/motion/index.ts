@@ -1,0 +1,7 @@
+export { bottomWeight } from './bottom-weight.ts'
+export { castLength, type CastInput } from './cast-length.ts'
+export { type CastUse, deepestOnCast, type DiveRating } from './dive-cast.ts'
+export { type HeldLure, holdDepth, holdSpeed, type LineToLure } from './hold-depth.ts'
+export { lineDiameter } from './line.ts'
+export { pickUp } from './reel.ts'
+export { netWeight, type SinkingBody, sinkSpeedOfWeight, STANDARD_GRAVITY, terminalSinkSpeed } from './sink.ts'

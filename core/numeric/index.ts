@@ -1,0 +1,6 @@
+export { bisect } from './bisect.ts'
+export { overallDesirability, peak } from './desirability.ts'
+export { interpolate } from './interpolate.ts'
+export { recordOf } from './record.ts'
+export { seededRandom } from './random.ts'
+export { clamp, logisticStep, ramp } from './soft-step.ts'

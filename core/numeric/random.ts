@@ -1,0 +1,15 @@
+/**
+ * A seeded generator of uniform numbers in [0, 1), so that everything invented can be made again.
+ *
+ * Source: the 32-bit mixer "mulberry32", public domain; period 2³². Good enough for demo data, not for secrets.
+ */
+export function seededRandom(seed: number): () => number {
+  let state = seed >>> 0
+  return () => {
+    state = (state + 0x6d2b79f5) >>> 0
+    let t = state
+    t = Math.imul(t ^ (t >>> 15), t | 1)
+    t ^= t + Math.imul(t ^ (t >>> 7), t | 61)
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
+  }
+}

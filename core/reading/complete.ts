@@ -1,0 +1,67 @@
+import { FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
+import type { CompleteReading, Reading } from './reading.ts'
+
+/** Defaults of the contract §1 "Reading". */
+const DEFAULTS = {
+  latitude: 50, longitude: 0, water: 'lake', trend: 'steady', visibilityM: 1.5, sky: 'broken', moonFraction: 0, windMs: 3, waveM: 0, bottomM: 5,
+  mood: 'neutral', pressure: 'medium', from: 'boat', shortStrikes: false,
+} as const
+const CLEAR_ABOVE_M = 2
+const RIVER_CURRENT_MS = 0.3
+const SALINITY_PSU: Partial<Record<CompleteReading['water'], number>> = { estuary: 20, surf: 35, sea: 35 }
+/** Share of the bottom's depth. */
+const FISH_BAND = { from: 0.4, to: 0.8 }
+
+/**
+ * Fills every blank of a reading with the contract's default and says which ones were filled.
+ * A fish band that the user gave on one side only keeps that side; the other is moved so that the band is not empty.
+ */
+export function completeReading(given: Reading): { reading: CompleteReading, assumed: string[] } {
+  const assumed: string[] = []
+  const or = <K extends keyof CompleteReading>(field: K, fallback: CompleteReading[K]): CompleteReading[K] => {
+    const value = given[field as keyof Reading] as CompleteReading[K] | null | undefined
+    if (value !== null && value !== undefined) return value
+    assumed.push(field)
+    return fallback
+  }
+  const water = or('water', DEFAULTS.water)
+  const visibilityM = or('visibilityM', DEFAULTS.visibilityM)
+  const bottomM = or('bottomM', DEFAULTS.bottomM)
+  const fishFromM = or('fishFromM', Math.min(FISH_BAND.from * bottomM, given.fishToM ?? Infinity))
+  const fishToM = or('fishToM', Math.max(FISH_BAND.to * bottomM, fishFromM))
+  const reading: CompleteReading = {
+    species: given.species,
+    at: given.at ?? null,
+    latitude: or('latitude', DEFAULTS.latitude),
+    longitude: or('longitude', DEFAULTS.longitude),
+    water,
+    salinityPsu: or('salinityPsu', SALINITY_PSU[water] ?? 0),
+    temperatureC: given.temperatureC,
+    trend: or('trend', DEFAULTS.trend),
+    visibilityM,
+    stain: or('stain', visibilityM > CLEAR_ABOVE_M ? 'clear' : 'green'),
+    sky: or('sky', DEFAULTS.sky),
+    moonFraction: or('moonFraction', DEFAULTS.moonFraction),
+    windMs: or('windMs', DEFAULTS.windMs),
+    currentMs: or('currentMs', water === 'river' ? RIVER_CURRENT_MS : 0),
+    waveM: or('waveM', DEFAULTS.waveM),
+    tide: given.tide ?? null,
+    bottomM,
+    fishFromM,
+    fishToM,
+    bottom: given.bottom ?? null,
+    cover: or('cover', ['open']),
+    layers: given.layers ?? null,
+    forage: [],
+    mood: or('mood', DEFAULTS.mood),
+    pressure: or('pressure', DEFAULTS.pressure),
+    from: or('from', DEFAULTS.from),
+    shortStrikes: or('shortStrikes', DEFAULTS.shortStrikes),
+    phase: given.phase ?? null,
+  }
+  const usual = SPECIES_TABLE[given.species].forage.map(kind => ({ kind, lengthMm: null }))
+  const seen = given.forage?.length ? given.forage : null
+  if (!seen) assumed.push('forage')
+  reading.forage = (seen ?? usual).map(({ kind, lengthMm }) => ({ kind, lengthMm: lengthMm ?? FORAGE_TABLE[kind].lengthMm }))
+  return { reading, assumed }
+}

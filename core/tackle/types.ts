@@ -1,0 +1,196 @@
+import type {
+  ActionStyle, BladeShape, BLADE_FINISHES, Buoyancy, Cadence, Family, Finish, HookKind, LineMaterial, Metal, Mode, PartKind, Pattern, REEL_KINDS, Rig,
+  RodAction, RodKind, RodPower, Role, Sound, TestKind, EVENT_KINDS, EVENT_WHENS, HOOKED_AT, RULE_OPS,
+} from './ids.ts'
+
+/** Absent and `null` mean the same in the Ygrion file; `null` is written back as `null`. */
+export type Maybe<T> = T | null | undefined
+
+export interface Colours {
+  pattern?: Maybe<Pattern>
+  /** sRGB, `#rrggbb`. */
+  back?: Maybe<string>
+  side?: Maybe<string>
+  belly?: Maybe<string>
+  accent?: Maybe<string>
+  metal?: Maybe<Metal>
+  finish?: Maybe<Finish>
+  fluorescent?: Maybe<boolean>
+}
+
+/** The depth a plug is known to run, with everything that makes the figure mean something. */
+export interface RunsAt {
+  depthM: number
+  lineDiameterMm?: Maybe<number>
+  /** Cast length, or line out when trolled [m]. */
+  castM?: Maybe<number>
+  mode?: Maybe<Mode>
+  tipM?: Maybe<number>
+  speedMs?: Maybe<number>
+}
+
+export interface SpeedWindow { minMs?: Maybe<number>, bestMs?: Maybe<number>, maxMs?: Maybe<number> }
+
+export interface Blade {
+  shape: BladeShape
+  /** Usual blade number, 0–8. */
+  size?: Maybe<number>
+  finish?: Maybe<typeof BLADE_FINISHES[number]>
+  metal?: Maybe<Metal>
+}
+
+export interface LureHook { kind: HookKind, size?: Maybe<string>, count?: Maybe<number> }
+
+/** Scale 1–5, from the trade's words: 1 hardly, 5 as much as lures do. */
+export type Scale5 = number
+
+export interface Lure {
+  id: string
+  name: string
+  family: Family
+  style?: Maybe<string>
+  role?: Maybe<Role>
+  lengthMm?: Maybe<number>
+  /** As weighed; hard lures complete with hooks, soft bodies alone [g]. */
+  weightG?: Maybe<number>
+  /** As printed on the packet [g]. */
+  labelWeightG?: Maybe<number>
+  bulk?: Maybe<Scale5>
+  colours?: Maybe<Colours>
+  sound?: Maybe<Sound>
+  actionStyle?: Maybe<ActionStyle>
+  vibration?: Maybe<Scale5>
+  flash?: Maybe<Scale5>
+  intensity?: Maybe<Scale5>
+  buoyancy?: Maybe<Buoyancy>
+  fallRateMs?: Maybe<number>
+  runsAt?: Maybe<RunsAt>
+  speed?: Maybe<SpeedWindow>
+  /** Front blade last. */
+  blades?: Maybe<Blade[]>
+  hooks?: Maybe<LureHook[]>
+  /** 0 open trebles … 3 point hidden. */
+  snagGuard?: Maybe<number>
+  scented?: Maybe<boolean>
+  quantity?: Maybe<number>
+  box?: Maybe<string>
+  slot?: Maybe<string>
+  parentId?: Maybe<string>
+  changes?: Maybe<unknown[]>
+  price?: Maybe<number>
+  fishCount?: Maybe<number>
+  confidence?: Maybe<number>
+  notes?: Maybe<string>
+}
+
+export interface LineSpec { material: LineMaterial, testKg?: Maybe<number>, diameterMm?: Maybe<number> }
+export interface Leader extends LineSpec { lengthM?: Maybe<number> }
+
+export interface Outfit {
+  id: string
+  name: string
+  rod: {
+    kind: RodKind
+    lengthM?: Maybe<number>
+    power?: Maybe<RodPower>
+    action?: Maybe<RodAction>
+    lureMinG?: Maybe<number>
+    lureMaxG?: Maybe<number>
+    lineMaxKg?: Maybe<number>
+  }
+  reel?: Maybe<{ kind?: Maybe<typeof REEL_KINDS[number]>, ratio?: Maybe<number>, spoolDiameterMm?: Maybe<number> }>
+  line: LineSpec
+  leader?: Maybe<Leader>
+  castM?: Maybe<number>
+}
+
+export interface Part {
+  id: string
+  name: string
+  kind: PartKind
+  weightG?: Maybe<number>
+  size?: Maybe<string>
+  material?: Maybe<string>
+  hookKind?: Maybe<HookKind>
+  shape?: Maybe<string>
+  strengthKg?: Maybe<number>
+  quantity?: Maybe<number>
+}
+
+export interface BenchTest {
+  id: string
+  lureId: string
+  kind: TestKind
+  at?: Maybe<string>
+  rig?: Maybe<Rig>
+  addedG?: Maybe<number>
+  /** In the kind's unit; a tear of `null` did not tear. */
+  values: (number | null)[]
+  depthM?: Maybe<number>
+  temperatureC?: Maybe<number>
+  salinityPsu?: Maybe<number>
+  lineDiameterMm?: Maybe<number>
+  castM?: Maybe<number>
+  note?: Maybe<string>
+}
+
+export interface TripEvent {
+  id: string
+  at?: Maybe<string>
+  kind: typeof EVENT_KINDS[number]
+  when?: Maybe<typeof EVENT_WHENS[number]>
+  hookedAt?: Maybe<typeof HOOKED_AT[number]>
+  species?: Maybe<string>
+  lengthMm?: Maybe<number>
+  weightG?: Maybe<number>
+  depthM?: Maybe<number>
+  groupSize?: Maybe<number>
+  latitude?: Maybe<number>
+  longitude?: Maybe<number>
+  note?: Maybe<string>
+}
+
+/** One set-up fished without a change. `R` is the reading it was fished under. */
+export interface Stint<R = unknown> {
+  id: string
+  start: string
+  end?: Maybe<string>
+  lureId: string
+  trailerId?: Maybe<string>
+  rig?: Maybe<Rig>
+  outfitId?: Maybe<string>
+  depthM?: Maybe<number>
+  speedMs?: Maybe<number>
+  cadence?: Maybe<Cadence>
+  casts?: Maybe<number>
+  reading?: Maybe<R>
+  events?: Maybe<TripEvent[]>
+}
+
+export interface Trip<R = unknown> {
+  id: string
+  placeId?: Maybe<string>
+  start: string
+  end?: Maybe<string>
+  stints?: Maybe<Stint<R>[]>
+}
+
+export interface UserRule {
+  id: string
+  name: string
+  on?: Maybe<boolean>
+  placeId?: Maybe<string>
+  when?: Maybe<{ field: string, op: typeof RULE_OPS[number], value: unknown }[]>
+  prefer?: Maybe<Record<string, unknown>>
+  /** −1..1; negative avoids. */
+  weight?: Maybe<number>
+}
+
+/** Everything of the angler's that a set-up is built from. */
+export interface Box {
+  lures: readonly Lure[]
+  parts: readonly Part[]
+  outfits: readonly Outfit[]
+  tests: readonly BenchTest[]
+  trips: readonly Trip[]
+}

@@ -1,0 +1,42 @@
+import Fraction from 'fraction.js'
+import { shownUnit, toUnit, type Dimension, type UnitSystem } from './dimension.ts'
+
+/** Decimals that a figure of this dimension deserves in each unit; more would claim what nobody measured. */
+const DECIMALS: Record<string, number> = {
+  'g': 1, 'oz': 2, 'mm': 0, 'in': 1, 'm': 1, 'ft': 0, '°C': 1, '°F': 0, 'm/s': 2, 'mph': 1, 'kg': 1, 'lb': 0,
+}
+
+/** Lure weights are printed in 32nds below 1/8 oz and in 16ths above (common practice, no source). */
+const FINE_OUNCE_BELOW = 1 / 8
+/** A fraction is shown when it is within this share of the value: half the step between 1/2 and 9/16 oz is 6 %, 2 % stays clear of it. Assumed. */
+const FRACTION_TOLERANCE = 0.02
+
+export interface FormatOptions {
+  readonly system?: UnitSystem
+  readonly decimals?: number
+}
+
+/** The figure alone, in the unit that `system` shows: `10.6`, `3/8`. */
+export function formatNumber(dimension: Dimension, value: number, { system = 'metric', decimals }: FormatOptions = {}): string {
+  const unit = shownUnit(dimension, system)
+  const shown = toUnit(value, unit)
+  if (unit.symbol === 'oz') {
+    const fraction = ounceFraction(shown)
+    if (fraction) return fraction
+  }
+  const places = decimals ?? (dimension === 'diameter' ? 2 : DECIMALS[unit.symbol] ?? 1)
+  return (Number(shown.toFixed(places)) + 0).toFixed(places)
+}
+
+/** Figure and unit: `10.6 g`, `3/8 oz`, `14 °C`. The space does not break. */
+export function formatQuantity(dimension: Dimension, value: number, options: FormatOptions = {}): string {
+  return `${formatNumber(dimension, value, options)} ${shownUnit(dimension, options.system ?? 'metric').symbol}`
+}
+
+function ounceFraction(ounces: number): string | null {
+  if (ounces <= 0 || ounces > 4) return null
+  const parts = ounces < FINE_OUNCE_BELOW ? 32 : 16
+  const nearest = Math.round(ounces * parts)
+  if (nearest === 0 || Math.abs(nearest / parts - ounces) > FRACTION_TOLERANCE * ounces) return null
+  return new Fraction(nearest, parts).toFraction(true)
+}

@@ -1,0 +1,59 @@
+import Fraction from 'fraction.js'
+import { DIMENSIONS, fromUnit, shownUnit, type Dimension, type Unit, type UnitSystem } from './dimension.ts'
+
+export type Parsed = { readonly ok: true, readonly value: number } | { readonly ok: false, readonly message: string }
+
+/** A number as typed: `12`, `10.5`, `10,5`, `3/8`, `1 1/4`, `1-1/4`, `½`. */
+const NUMBER = String.raw`[-+]?(?:\d+[ -]\d+/\d+|\d+/\d+|\d+(?:[.,]\d+)?|[.,]\d+)`
+const ONE = new RegExp(`^(${NUMBER})\\s*(.*)$`)
+const FEET_AND_INCHES = new RegExp(String.raw`^(\d+)\s*(?:'|′|ft|feet)\s*(${NUMBER})\s*(?:"|″|in|inch|inches)?$`)
+
+const VULGAR: Record<string, string> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8' }
+
+/**
+ * Reads a quantity as an angler writes it (`3/8 oz`, `10,5 g`, `58F`, `4'6"`, `1 1/4 oz`) into the dimension's kept unit
+ * (g, mm, m, mm, °C, m/s, kg). A bare number is taken in the unit that `system` shows.
+ *
+ * User data, so failure is a value with a message that names what was typed.
+ */
+export function parseQuantity(dimension: Dimension, typed: string, system: UnitSystem = 'metric'): Parsed {
+  const text = normalise(typed)
+  if (text === '') return { ok: false, message: `no ${dimension} was given` }
+
+  const both = FEET_AND_INCHES.exec(text)
+  if (both && (dimension === 'length' || dimension === 'depth')) {
+    const units = DIMENSIONS[dimension]
+    const feet = fromUnit(Number(both[1]), unitOf(units, 'ft')!)
+    return { ok: true, value: feet + fromUnit(toNumber(both[2]!)!, unitOf(units, 'in')!) }
+  }
+
+  const one = ONE.exec(text)
+  const number = one ? toNumber(one[1]!) : null
+  if (!one || number === null) return { ok: false, message: `“${typed}” is not a ${dimension}` }
+  const unitText = one[2]!.trim()
+  const unit = unitText === '' ? shownUnit(dimension, system) : unitOf(DIMENSIONS[dimension], unitText)
+  if (!unit) {
+    const known = DIMENSIONS[dimension].map(u => u.symbol).join(', ')
+    return { ok: false, message: `“${unitText}” is not a unit of ${dimension}; use ${known}` }
+  }
+  return { ok: true, value: fromUnit(number, unit) }
+}
+
+function normalise(typed: string): string {
+  return typed.trim().toLowerCase()
+    .replace(/(\d)\s*([½¼¾⅛⅜⅝⅞])/g, (_, whole: string, vulgar: string) => `${whole} ${VULGAR[vulgar]}`)
+    .replace(/[½¼¾⅛⅜⅝⅞]/g, vulgar => VULGAR[vulgar]!)
+    .replace('−', '-')
+    .replace(/\s+/g, ' ')
+}
+
+function unitOf(units: readonly Unit[], text: string): Unit | undefined {
+  return units.find(u => u.symbol === text || u.spellings.includes(text.toLowerCase()))
+}
+
+/** `null` for a fraction over zero: it matches the pattern but is no number. */
+function toNumber(text: string): number | null {
+  if (!text.includes('/')) return Number(text.replace(',', '.'))
+  if (/\/0+$/.test(text)) return null
+  return new Fraction(text.replace('-', ' ').trim()).valueOf()
+}

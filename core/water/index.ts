@@ -1,0 +1,2 @@
+export { waterDensity } from './density.ts'
+export { waterViscosity } from './viscosity.ts'

@@ -1,0 +1,23 @@
+import { mkdirSync, writeFileSync } from 'node:fs'
+import { fileURLToPath } from 'node:url'
+import { seededRandom } from '#core/numeric'
+import { LURES } from './lures.ts'
+import { OUTFITS, PARTS, PLACES, RULES } from './gear.ts'
+import { READINGS } from './readings.ts'
+import { benchTests } from './tests.ts'
+import { trips } from './trips.ts'
+
+/** Makes the demo scenario again: `npm run demo-data`. Everything in it is invented; the seed makes it the same each time. */
+const SEED = 20260512
+const random = seededRandom(SEED)
+
+const file = {
+  format: 'ygrion', version: 1,
+  lures: LURES, parts: PARTS, outfits: OUTFITS, places: PLACES, tests: benchTests(random), trips: trips(random), rules: RULES,
+  settings: { units: 'metric', schools: {}, cautions: true },
+}
+
+const path = (name: string) => fileURLToPath(new URL(name, import.meta.url))
+mkdirSync(path('readings'), { recursive: true })
+writeFileSync(path('box.json'), `${JSON.stringify(file, null, 1)}\n`)
+for (const [name, reading] of Object.entries(READINGS)) writeFileSync(path(`readings/${name}.json`), `${JSON.stringify(reading, null, 2)}\n`)
