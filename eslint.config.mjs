@@ -6,7 +6,7 @@ import tseslint from 'typescript-eslint'
 const interfacePackages = ['vue', 'vue-router', 'vuetify', 'pinia', 'nuxt', 'h3', 'comlink', 'dexie', 'd3']
 
 export default tseslint.config(
-  { ignores: ['.nuxt/', '.output/', 'node_modules/', 'test-results/', 'docs/'] },
+  { ignores: ['.nuxt/', '.output/', 'node_modules/', 'test-results/', 'docs/**/*.json'] },
   js.configs.recommended,
   ...tseslint.configs.recommended,
   ...vue.configs['flat/recommended'],
@@ -20,6 +20,7 @@ export default tseslint.config(
       'vue/max-attributes-per-line': 'off',
       'vue/singleline-html-element-content-newline': 'off',
       'vue/html-self-closing': ['warn', { html: { void: 'always', normal: 'always' } }],
+      'vue/multiline-html-element-content-newline': 'off',
       'vue/no-v-html': 'error',
       'vue/require-default-prop': 'off',
     },

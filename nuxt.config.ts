@@ -41,7 +41,7 @@ export default defineNuxtConfig({
   vite: {
     vue: { template: { transformAssetUrls } },
     plugins: [vuetify({ autoImport: true })],
-    optimizeDeps: { include: ['@mdi/js', 'comlink', 'dexie', 'zod', 'd3', 'nanoid', 'fraction.js', 'suncalc'] },
+    optimizeDeps: { include: ['@mdi/js', 'comlink', 'dexie', 'zod', 'd3', 'nanoid', 'fraction.js', 'astronomy-engine'] },
     worker: { format: 'es' },
   },
 })

@@ -1,11 +1,11 @@
 import { mkdirSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { seededRandom } from '#core/numeric'
-import { LURES } from './lures.ts'
-import { OUTFITS, PARTS, PLACES, RULES } from './gear.ts'
-import { READINGS } from './readings.ts'
-import { benchTests } from './tests.ts'
-import { trips } from './trips.ts'
+import { LURES } from './lures'
+import { OUTFITS, PARTS, PLACES, RULES } from './gear'
+import { READINGS } from './readings'
+import { benchTests } from './tests'
+import { trips } from './trips'
 
 /** Makes the demo scenario again: `npm run demo-data`. Everything in it is invented; the seed makes it the same each time. */
 const SEED = 20260512

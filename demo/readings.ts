@@ -11,7 +11,7 @@ export const READINGS: Record<string, Reading> = {
   },
   'hot-afternoon': {
     species: 'zander', at: '2026-07-22T15:10:00+02:00', ...AVERIN, temperatureC: 24, trend: 'steady', visibilityM: 1.4, stain: 'green', sky: 'sun', windMs: 1,
-    bottomM: 9, fishFromM: 6, fishToM: 8.5, cover: ['rock'], forage: [{ kind: 'smelt', lengthMm: 100 }], mood: 'lethargic', pressure: 'medium', from: 'boat',
+    bottomM: 9, fishFromM: 7.5, fishToM: 9, cover: ['rock'], forage: [{ kind: 'smelt', lengthMm: 100 }], mood: 'lethargic', pressure: 'medium', from: 'boat',
   },
   'muddy-flood': {
     species: 'perch', at: '2026-04-18T11:20:00+02:00', ...AVERIN, water: 'river', temperatureC: 9.5, trend: 'cooling', visibilityM: 0.3, stain: 'mud', sky: 'rain', windMs: 6,
@@ -28,7 +28,7 @@ export const READINGS: Record<string, Reading> = {
   },
   'night-rocks': {
     species: 'sea-trout', at: '2026-08-28T23:40:00+02:00', ...SKARNE, water: 'estuary', temperatureC: 15, trend: 'steady', visibilityM: 2.5, stain: 'clear', sky: 'night', moonFraction: 0.3, windMs: 3,
-    currentMs: 0.2, tide: 'falling', bottomM: 3.5, fishFromM: 0.2, fishToM: 1.5, cover: ['rock', 'kelp'], forage: [{ kind: 'shrimp', lengthMm: 60 }, { kind: 'sand-eel', lengthMm: 90 }],
+    currentMs: 0.2, tide: 'falling', bottomM: 3.5, fishFromM: 0.2, fishToM: 1.5, cover: ['rock', 'sand'], forage: [{ kind: 'sand-eel', lengthMm: 120 }, { kind: 'shrimp', lengthMm: 60 }],
     mood: 'neutral', pressure: 'medium', from: 'wading',
   },
 }

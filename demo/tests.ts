@@ -1,5 +1,5 @@
 import type { BenchTest } from '#core/tackle'
-import { demoLure } from './lures.ts'
+import { demoLure } from './lures'
 
 /** Spread of the demo angler's hand: reaction time with a stopwatch, a kitchen scale. Invented. */
 const STOPWATCH_S = 0.15

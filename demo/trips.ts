@@ -1,7 +1,7 @@
 import type { Reading } from '#core/reading'
 import type { Trip, TripEvent } from '#core/tackle'
-import { demoLure } from './lures.ts'
-import { READINGS } from './readings.ts'
+import { demoLure } from './lures'
+import { READINGS } from './readings'
 
 interface Outing { start: string, placeId: string, reading: Reading, lures: [name: string, minutes: number, chancePerHour: number][] }
 

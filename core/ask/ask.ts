@@ -1,11 +1,11 @@
 import { RULES } from '#core/knowledge'
 import { peak, recordOf } from '#core/numeric'
 import { completeReading, type CompleteReading, type Reading } from '#core/reading'
-import { AXES, AXIS_IDS, type Axis, type AxisId, type ScaleAxisId, type TasteAxisId } from './axes.ts'
-import { featuresOf, type Features } from './features.ts'
-import { figureValue, jointMembership } from './membership.ts'
-import type { Favour, Rule } from './rule.ts'
-import { DEFAULT_SCHOOLS, type Schools } from './schools.ts'
+import { AXES, AXIS_IDS, type Axis, type AxisId, type ScaleAxisId, type TasteAxisId } from './axes'
+import { featuresOf, type Features } from './features'
+import { figureValue, jointMembership } from './membership'
+import type { Favour, Rule } from './rule'
+import { DEFAULT_SCHOOLS, type Schools } from './schools'
 
 /** A rule that spoke on an axis, and how loudly (weight × membership). */
 export interface Reason { readonly rule: Rule, readonly strength: number }

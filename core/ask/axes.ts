@@ -32,7 +32,7 @@ export const AXES = {
   erratic: scale('erratic', '1–5', 1, 5, 0.5),
   snagGuard: scale('sheds snags', '0–3', 0, 3, 1.1),
   scent: scale('scent', '0–1', 0, 1, 0.25),
-  suit: taste('suits the place', 1.4),
+  suit: taste('suits the place', 2),
   rod: taste('suits the rod', 0.8),
 } as const satisfies Record<string, Axis>
 

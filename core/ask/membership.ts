@@ -1,6 +1,6 @@
 import { ramp } from '#core/numeric'
-import type { Features } from './features.ts'
-import type { Condition, Figure } from './rule.ts'
+import type { Features } from './features'
+import type { Condition, Figure } from './rule'
 
 /** How far a condition holds, 0..1. */
 export function membership(condition: Condition, { numbers, sets }: Features): number {

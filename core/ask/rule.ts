@@ -1,8 +1,8 @@
 import type { SourceRef } from '#core/sources'
 import type { ActionStyle, BladeShape, Family, Finish, Metal, Pattern, Rig } from '#core/tackle'
-import type { ScaleAxisId, TasteAxisId } from './axes.ts'
-import type { NumberFeature, SetFeature } from './features.ts'
-import type { SchoolChoice } from './schools.ts'
+import type { ScaleAxisId, TasteAxisId } from './axes'
+import type { NumberFeature, SetFeature } from './features'
+import type { SchoolChoice } from './schools'
 
 /** Soft condition: a ramp over a number, or the membership of any (or none) of some ids. */
 export type Condition =

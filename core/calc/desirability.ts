@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { overallDesirability } from '#core/numeric'
-import { calc } from './calc.ts'
+import { calc } from './calc'
 
 export const desirability = calc('desirability',
   z.object({ values: z.array(z.number().min(0).max(1)).min(1), weights: z.array(z.number().min(0)).min(1) })

@@ -1,7 +1,7 @@
 import * as z from 'zod'
 import { SPECIES, TRENDS } from '#core/reading'
 import { activityAt, isStressed, phaseShares } from '#core/season'
-import { calc, field } from './calc.ts'
+import { calc, field } from './calc'
 
 export const phase = calc('phase',
   z.object({

@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { sunPosition } from '#core/light'
-import { calc } from './calc.ts'
+import { calc } from './calc'
 
 export const sun = calc('sun',
   z.object({

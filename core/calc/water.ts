@@ -1,6 +1,6 @@
 import * as z from 'zod'
 import { waterDensity, waterViscosity } from '#core/water'
-import { calc, field } from './calc.ts'
+import { calc, field } from './calc'
 
 const water = z.object({ temperatureC: field.temperatureC, salinityPsu: field.salinityPsu.default(0) })
 

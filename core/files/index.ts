@@ -1,2 +1,2 @@
-export { boxOf, check, countsOf, type Issue, LISTS, type ListName, type Outcome, parseFile, parseJson, parseLure, parseReading, parseSchools } from './parse.ts'
-export { fileSchema, FORMAT, type Place, type Settings, VERSION, type YgrionFile } from './schemas.ts'
+export { boxOf, check, countsOf, type Issue, LISTS, type ListName, type Outcome, parseFile, parseJson, parseLure, parseReading, parseSchools } from './parse'
+export { fileSchema, type Place, type Settings, type YgrionFile } from './schemas'

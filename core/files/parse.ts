@@ -3,7 +3,7 @@ import { type Schools, SCHOOLS } from '#core/ask'
 import { recordOf } from '#core/numeric'
 import type { Reading } from '#core/reading'
 import type { Box, Lure } from '#core/tackle'
-import { fileSchema, FORMAT, lureSchema, readingSchema, VERSION, type YgrionFile } from './schemas.ts'
+import { fileSchema, FORMAT, lureSchema, readingSchema, VERSION, type YgrionFile } from './schemas'
 
 /** What is wrong with the user's data: where, and in words. */
 export interface Issue { readonly path: string, readonly message: string }

@@ -1,7 +1,7 @@
 import type * as z from 'zod'
 import type { Reading } from '#core/reading'
 import type { BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
-import type { lureSchema, outfitSchema, partSchema, readingSchema, ruleSchema, testSchema, tripSchema } from './schemas.ts'
+import type { lureSchema, outfitSchema, partSchema, readingSchema, ruleSchema, testSchema, tripSchema } from './schemas'
 
 /**
  * The domain types and the border's schemas are one: this file fails to compile when a field is added, dropped or changed on one side only.

@@ -1,5 +1,5 @@
 import type { Condition } from '#core/ask'
-import { NIGHT } from './rules/conditions.ts'
+import { NIGHT } from './rules/conditions'
 
 /** A caution shown with the whole answer when its conditions hold (trade §18). Common practice, no source. */
 export interface Caution { readonly id: string, readonly when: readonly Condition[], readonly text: string }

@@ -2,7 +2,7 @@ import type { Ask } from '#core/ask'
 import type { TechniqueRow } from '#core/knowledge'
 import { bottomWeight } from '#core/motion'
 import type { Part } from '#core/tackle'
-import type { LureProfile } from './profile.ts'
+import type { LureProfile } from './profile'
 
 /** Lead (or nothing) that makes a body fishable. */
 export interface AddedWeight {

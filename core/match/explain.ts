@@ -2,9 +2,9 @@ import { type Ask, type AskedAxis, AXIS_IDS, type AxisId, fillIn, type Reason } 
 import { recordOf } from '#core/numeric'
 import { sourceText } from '#core/sources'
 import type { UnitSystem } from '#core/units'
-import type { Candidate } from './candidate.ts'
-import type { AxisOut, ReasonOut, SetupAxisOut } from './output.ts'
-import { isFavoured } from './tastes.ts'
+import type { Candidate } from './candidate'
+import type { AxisOut, ReasonOut, SetupAxisOut } from './output'
+import { isFavoured } from './tastes'
 
 /** Reasons shown beside a set-up. */
 const SHOWN_REASONS = 3
@@ -43,10 +43,12 @@ export function confidenceOf({ fits }: Candidate, { axes }: Ask, hours: number):
   return 1 - (1 - known) * Math.exp(-hours / HOURS_SCALE)
 }
 
-/** The usual fit on each axis, over everything that could be fished. */
+/** The usual fit on each axis among the set-ups that are really in question: the best third of the box, at least ten. */
 export type UsualFits = Record<AxisId, number>
+const IN_QUESTION = { share: 1 / 3, least: 10 }
 
-export function usualFits(candidates: readonly Candidate[]): UsualFits {
+export function usualFits(ranked: readonly Candidate[]): UsualFits {
+  const candidates = ranked.slice(0, Math.max(IN_QUESTION.least, Math.ceil(ranked.length * IN_QUESTION.share)))
   return recordOf(AXIS_IDS, (axis) => {
     const sum = candidates.reduce((total, c) => total + Math.log(c.fits[axis].fit), 0)
     return candidates.length ? Math.exp(sum / candidates.length) : 1
@@ -54,7 +56,7 @@ export function usualFits(candidates: readonly Candidate[]): UsualFits {
 }
 
 /**
- * The rules that lifted this set-up above the rest of the box: the axes on which it gains most, each with the loudest rule that favours it.
+ * The rules that lifted this set-up above its rivals: the axes on which it gains most, each with the loudest rule that favours it.
  * Only rules that entered the score are shown.
  */
 export function setupReasons(candidate: Candidate, ask: Ask, usual: UsualFits, system: UnitSystem): ReasonOut[] {

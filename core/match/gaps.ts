@@ -1,6 +1,6 @@
 import { type Ask, AXES, AXIS_IDS } from '#core/ask'
-import type { Candidate } from './candidate.ts'
-import type { MatchOut } from './output.ts'
+import type { Candidate } from './candidate'
+import type { MatchOut } from './output'
 
 /** An axis on which even the best of the box fits worse than this is a gap. Assumed. */
 const GOOD_ENOUGH = 0.7

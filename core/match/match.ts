@@ -4,12 +4,12 @@ import type { Reading } from '#core/reading'
 import type { UnitSystem } from '#core/units'
 import type { Box } from '#core/tackle'
 import { waterDensity } from '#core/water'
-import type { Candidate } from './candidate.ts'
-import { askedAxes, confidenceOf, round, setupAxes, setupReasons, type UsualFits, usualFits } from './explain.ts'
-import { gapsOf } from './gaps.ts'
-import type { MatchOut, SetupOut } from './output.ts'
-import { prepareBox, type PreparedBox, rank, type Ranking } from './rank.ts'
-import { tieOn } from './tie-on.ts'
+import type { Candidate } from './candidate'
+import { askedAxes, confidenceOf, round, setupAxes, setupReasons, type UsualFits, usualFits } from './explain'
+import { gapsOf } from './gaps'
+import type { MatchOut, SetupOut } from './output'
+import { prepareBox, type PreparedBox, rank, type Ranking } from './rank'
+import { tieOn } from './tie-on'
 
 export interface MatchOptions extends AskOptions {
   /** How many lures are explained; the contract's default is 10. */

@@ -1,6 +1,7 @@
 import { lineDiameter, pickUp } from '#core/motion'
 import { ramp } from '#core/numeric'
-import type { HookKind, Outfit } from '#core/tackle'
+import type { Stand } from '#core/reading'
+import type { HookKind, Outfit, RodKind } from '#core/tackle'
 
 /** An outfit with what follows from it; `line.diameterMm` typed, else from its test, else a usual one. */
 export interface PreparedOutfit {
@@ -44,8 +45,28 @@ const POWER = { 'ultralight': 0, 'light': 1, 'medium-light': 2, 'medium': 3, 'me
 /** What each step of the wrong stiffness or power costs. Assumed. */
 const STEP_COST = 0.12
 
-/** How a rod's action and power suit the hook and the place (trade §9): soft for trebles, strong for a single hook in cover. */
-export function hookFit({ rod }: Outfit, hook: HookKind, inCover: boolean, vertical: boolean): number {
+/** What the rod has to do in this place. */
+export interface RodJob {
+  readonly hook: HookKind
+  readonly inCover: boolean
+  readonly vertical: boolean
+  readonly from: Stand
+  readonly streamer: boolean
+  readonly biteProof: boolean
+}
+
+/** A rod made for another job still fishes. Assumed. */
+const WRONG_KIND = 0.7
+/** A rod whose leader must be changed before it can be used. Assumed. */
+const LEADER_TO_CHANGE = 0.85
+
+/** How a rod suits hook, cover and stand (trade §9): soft for trebles, strong for a single hook in cover; its leader fit for toothy fish. */
+export function rodFit({ rod, leader }: Outfit, job: RodJob): number {
+  const fit = hookFit(rod, job) * (isRightKind(rod.kind, job) ? 1 : WRONG_KIND)
+  return job.biteProof && !isBiteProof(leader) ? fit * LEADER_TO_CHANGE : fit
+}
+
+function hookFit(rod: Outfit['rod'], { hook, inCover, vertical }: RodJob): number {
   const stiffness = STIFFNESS[rod.action ?? 'fast']
   const power = POWER[rod.power ?? 'medium']
   let steps = 0
@@ -54,4 +75,21 @@ export function hookFit({ rod }: Outfit, hook: HookKind, inCover: boolean, verti
   else if (hook === 'drop-shot') steps = stiffness === STIFFNESS['extra-fast'] ? 1.5 : 0
   else if (inCover) steps = Math.max(0, POWER['medium-heavy'] - power)
   return Math.max(0.4, 1 - STEP_COST * steps)
+}
+
+function isRightKind(kind: RodKind, { vertical, from, streamer }: RodJob): boolean {
+  switch (kind) {
+    case 'surf': return from === 'bank' || from === 'wading'
+    case 'jigging': return vertical
+    case 'trolling': return false
+    case 'fly': return streamer
+    default: return true
+  }
+}
+
+/** Fluorocarbon this thick withstands teeth [mm] (trade §6). */
+const BITE_PROOF_FLUORO_MM = 0.7
+
+export function isBiteProof(leader: Outfit['leader']): boolean {
+  return leader?.material === 'wire' || (leader?.material === 'fluorocarbon' && (leader.diameterMm ?? 0) >= BITE_PROOF_FLUORO_MM)
 }

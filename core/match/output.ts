@@ -1,5 +1,5 @@
-import type { RejectionCode } from './candidate.ts'
-import type { KnownAs } from './known.ts'
+import type { RejectionCode } from './candidate'
+import type { KnownAs } from './known'
 import type { AxisId } from '#core/ask'
 import type { DepthControl } from '#core/knowledge'
 import type { Cadence, Family, HookKind, LineMaterial, Mode, Rig } from '#core/tackle'

@@ -1,10 +1,9 @@
 import { desirabilityAt, type Ask, type AskedAxis } from '#core/ask'
 import { CADENCE_TABLE, DIVE_PATH, type TechniqueRow } from '#core/knowledge'
 import { deepestOnCast, holdDepth, holdSpeed, netWeight, sinkSpeedOfWeight } from '#core/motion'
-import type { AddedWeight } from './addition.ts'
-import { contactGrams } from './addition.ts'
-import { computed, type Known } from './known.ts'
-import type { LureProfile } from './profile.ts'
+import { type AddedWeight, contactGrams } from './addition'
+import { computed, type Known } from './known'
+import type { LureProfile } from './profile'
 
 /** Where and how fast a set-up is fished, and how much of it is where the fish are. */
 export interface Placement {
@@ -18,7 +17,7 @@ export interface Placement {
   /** Height over the bottom that the leader gives a drop-shot bait [m]. */
   readonly leaderHeightM: number | null
 }
-export interface Unreachable { readonly deepestM: number, readonly why: string }
+export interface Unreachable { readonly deepestM: number, readonly why: () => string }
 
 /** Tip heights in use [m]: low, middle, high (A9). */
 const TIPS_M = [0.5, 1.0, 2.3] as const
@@ -37,11 +36,16 @@ const LIFT_RATIO: Partial<Record<string, number>> = { 'spinnerbait': 0.3, 'blade
 /** A sinking bait holds the bottom with this share of the criterion's weight. Assumed: the criterion is made for bait and jig together in a drift. */
 const BOTTOM_SHARE = 0.5
 
-export interface Tackle {
+/** What hangs on the line. */
+export interface Assembled {
   readonly profile: LureProfile
   readonly trailer: LureProfile | null
   readonly technique: TechniqueRow
   readonly added: AddedWeight
+}
+
+/** The same with what throws it. */
+export interface Tackle extends Assembled {
   readonly lineMm: number
   readonly castM: number
 }
@@ -52,7 +56,7 @@ export function place(tackle: Tackle, ask: Ask, waterDensity: number): Placement
   const highestNeeded = numbers.fishFromM - RISE_M[ask.reading.mood]
   switch (tackle.technique.control) {
     case 'surface': return highestNeeded > 0
-      ? { deepestM: 0, why: `stays on the surface; the fish are below ${metres(numbers.fishFromM)}` }
+      ? { deepestM: 0, why: () => `stays on the surface; the fish are below ${metres(numbers.fishFromM)}` }
       : still(tackle, ask, 0, LOW_TIP_M)
     case 'dive': return placeDiver(tackle, ask, highestNeeded)
     case 'count-down': return placeHeld(tackle, ask, highestNeeded, waterDensity)
@@ -134,7 +138,7 @@ function placeOnBottom(tackle: Tackle, ask: Ask): Placement | Unreachable {
   const { bottomM, currentMs } = ask.features.numbers
   const grams = tackle.added.grams > 0 ? tackle.added.grams : tackle.profile.weightG.value
   const needed = contactGrams(bottomM, currentMs) * BOTTOM_SHARE
-  if (grams < needed) return { deepestM: 0, why: `too light to hold the bottom at ${metres(bottomM)}: ${grams.toFixed(1)} g, needs about ${needed.toFixed(0)} g` }
+  if (grams < needed) return { deepestM: 0, why: () => `too light to hold the bottom at ${metres(bottomM)}: ${grams.toFixed(1)} g, needs about ${needed.toFixed(0)} g` }
   if (tackle.technique.control === 'bottom') return still(tackle, ask, bottomM, LOW_TIP_M)
   // On a cast the taut line stands at an angle and the bait hangs lower than the leader is long (motion model §8).
   const slope = Math.sin(Math.atan2(bottomM + LOW_TIP_M, tackle.castM / 2))
@@ -164,7 +168,7 @@ function bestSpeed({ profile, technique }: Tackle, asked: AskedAxis, limit = Inf
 }
 
 /** Weight in water of the whole bait [N]. */
-function sinkingNewton({ profile, trailer, added }: Tackle, waterDensity: number): number {
+function sinkingNewton({ profile, trailer, added }: Assembled, waterDensity: number): number {
   const body = (lure: LureProfile) => {
     const mass = lure.weightG.value / 1000
     return netWeight(mass, mass / densityOf(lure), waterDensity)
@@ -181,7 +185,7 @@ function densityOf({ typical, buoyancy }: LureProfile): number {
 }
 
 /** Speed of the fall with this rig: the owner's timed drop of the same rig and weight, else his figure, else computed. Never negative. */
-export function fallSpeed(tackle: Tackle, waterDensity: number): Known<number> {
+export function fallSpeed(tackle: Assembled, waterDensity: number): Known<number> {
   const { profile, technique, added } = tackle
   const same = profile.fallTests.find(t => (t.rig === null || t.rig === technique.rig) && Math.abs(t.addedG - added.grams) < 0.3)
   if (same) return { value: same.speedMs, known: 'tested', trust: 1 }
@@ -193,7 +197,7 @@ export function fallSpeed(tackle: Tackle, waterDensity: number): Known<number> {
 }
 
 function cannotReach(deepestM: number, neededM: number, how: string): Unreachable {
-  return { deepestM, why: `cannot reach ${metres(neededM)}: deepest ${metres(deepestM)} ${how}` }
+  return { deepestM, why: () => `cannot reach ${metres(neededM)}: deepest ${metres(deepestM)} ${how}` }
 }
 
 function metres(value: number): string {

@@ -1,8 +1,8 @@
-import { typicalOf, type FamilyRow } from '#core/knowledge'
+import { TECHNIQUES, type TechniqueRow, typicalOf, type FamilyRow } from '#core/knowledge'
 import { relativeLuminance } from '#core/light'
 import type { DiveRating } from '#core/motion'
-import { isSoftBody, type ActionStyle, type BenchTest, type Blade, type Buoyancy, type Colours, type Lure, type LureHook, type Rig } from '#core/tackle'
-import { computed, type Known, stated, statedOr, tested, typical } from './known.ts'
+import { type ActionStyle, type BenchTest, type Blade, type Buoyancy, type Colours, type Lure, type LureHook, type Rig } from '#core/tackle'
+import { computed, type Known, stated, statedOr, tested, typical } from './known'
 
 export interface LureColours extends Omit<Colours, 'pattern' | 'metal' | 'finish' | 'fluorescent'> {
   readonly pattern: NonNullable<Colours['pattern']>
@@ -19,7 +19,8 @@ export interface FallTest { readonly rig: Rig | null, readonly addedG: number, r
 export interface LureProfile {
   readonly lure: Lure
   readonly typical: FamilyRow
-  readonly soft: boolean
+  /** The ways in which it can be rigged and fished. */
+  readonly techniques: readonly TechniqueRow[]
   readonly lengthMm: Known<number>
   readonly weightG: Known<number>
   readonly bulk: Known<number>
@@ -62,7 +63,7 @@ export function profileOf(lure: Lure, tests: readonly BenchTest[]): LureProfile 
   return {
     lure,
     typical: row,
-    soft: isSoftBody(lure.family),
+    techniques: techniquesOf(lure),
     lengthMm,
     weightG: weigh !== null ? tested(weigh) : statedOr(lure.weightG ?? lure.labelWeightG, row.weightG * size ** 3),
     bulk: statedOr(lure.bulk, row.bulk),
@@ -87,6 +88,10 @@ export function profileOf(lure: Lure, tests: readonly BenchTest[]): LureProfile 
     blades,
     colours: coloursOf(lure.colours),
   }
+}
+
+function techniquesOf({ family, style }: Lure): TechniqueRow[] {
+  return TECHNIQUES.filter(t => t.families.includes(family) && (!t.styles || (style != null && t.styles.includes(style))) && (!t.notStyles || style == null || !t.notStyles.includes(style)))
 }
 
 function mean(values: readonly (number | null)[]): number | null {

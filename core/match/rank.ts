@@ -1,9 +1,11 @@
 import type { Ask } from '#core/ask'
+import { SPECIES_TABLE } from '#core/knowledge'
 import type { BenchTest, Box, Trip } from '#core/tackle'
 import { waterDensity } from '#core/water'
-import { bestCandidate, type Candidate, type Rejection, type Scene } from './candidate.ts'
-import { prepareOutfit, type PreparedOutfit } from './outfit.ts'
-import { type LureProfile, profileOf } from './profile.ts'
+import { bestCandidate, type Candidate, type Rejection, type Scene, sumOfWeights } from './candidate'
+import { prepareOutfit, type PreparedOutfit } from './outfit'
+import { type LureProfile, profileOf } from './profile'
+import { trailerChoice } from './trailer'
 
 /** A box with everything worked out that does not change with the reading. */
 export interface PreparedBox {
@@ -40,10 +42,13 @@ export function prepareBox(box: Box): PreparedBox {
 export function rank({ lures, trailers, outfits, box }: PreparedBox, ask: Ask): Ranking {
   const { reading } = ask
   const scene: Scene = {
-    ask, trailers, outfits,
+    ask, outfits,
+    trailersFor: trailerChoice(trailers, ask),
+    totalWeight: sumOfWeights(ask),
     waterDensity: waterDensity(reading.temperatureC, reading.salinityPsu),
     parts: box.parts,
     inCover: ask.axes.snagGuard.best > 2,
+    biteProof: SPECIES_TABLE[reading.species].toothy === 'yes',
   }
   const candidates: Candidate[] = []
   const rejected: Rejection[] = []

@@ -1,6 +1,6 @@
 import type { Favour, Taste } from '#core/ask'
 import type { TechniqueRow } from '#core/knowledge'
-import type { LureProfile } from './profile.ts'
+import type { LureProfile } from './profile'
 
 export type Way = 'surface' | 'moving' | 'bottom' | 'falling'
 

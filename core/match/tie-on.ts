@@ -2,10 +2,11 @@ import type { Ask } from '#core/ask'
 import { CADENCE_TABLE, SPECIES_TABLE } from '#core/knowledge'
 import { formatHookSize, formatQuantity, hookSizeRank, type UnitSystem } from '#core/units'
 import type { Cadence } from '#core/tackle'
-import type { Candidate } from './candidate.ts'
-import { round } from './explain.ts'
-import type { PresentationOut, SetupOut } from './output.ts'
-import { fallSpeed } from './presentation.ts'
+import type { Candidate } from './candidate'
+import { round } from './explain'
+import { isBiteProof } from './outfit'
+import type { PresentationOut, SetupOut } from './output'
+import { fallSpeed } from './presentation'
 
 /** Everything about tying it on and fishing it, in the contract's form; scores and reasons are added by the caller. */
 export function tieOn(candidate: Candidate, ask: Ask, waterDensity: number, system: UnitSystem): Omit<SetupOut, 'score' | 'confidence' | 'axes' | 'reasons'> {
@@ -67,17 +68,11 @@ function hookSizeFor(thicknessMm: number, lengthMm: number): string {
 
 /** A bite-proof trace: about 0.4 m; fluorocarbon must be 0.7 mm and more (trade §6). */
 const BITE_PROOF = { lengthM: 0.4, material: 'wire', testKg: null } as const
-const BITE_PROOF_FLUORO_MM = 0.7
 
 function leaderOf({ outfit }: Candidate, { reading }: Ask): SetupOut['leader'] {
   const leader = outfit?.outfit.leader ?? null
-  if (SPECIES_TABLE[reading.species].toothy === 'yes' && !isBiteProof(outfit)) return BITE_PROOF
+  if (SPECIES_TABLE[reading.species].toothy === 'yes' && !isBiteProof(leader)) return BITE_PROOF
   return leader ? { lengthM: leader.lengthM ?? 1, material: leader.material, testKg: leader.testKg ?? null } : null
-}
-
-function isBiteProof(outfit: Candidate['outfit']): boolean {
-  const leader = outfit?.outfit.leader
-  return leader?.material === 'wire' || (leader?.material === 'fluorocarbon' && (leader.diameterMm ?? 0) >= BITE_PROOF_FLUORO_MM)
 }
 
 function connectionOf({ profile: { lure }, technique }: Candidate): SetupOut['connection'] {
@@ -159,7 +154,7 @@ function setupCautions({ profile, added, technique, outfit }: Candidate, { readi
   if (!outfit) cautions.push('No outfit is known: rod, line and cast are assumed.')
   if (technique.adds !== 'nothing' && added.part === null)
     cautions.push(`No suitable ${technique.adds === 'head' ? 'head' : technique.adds === 'weighted-hook' ? 'weighted hook' : 'sinker'} among your parts: ${formatQuantity('weight', added.grams, { system })} is assumed.`)
-  if (SPECIES_TABLE[reading.species].toothy === 'yes' && !isBiteProof(outfit))
+  if (SPECIES_TABLE[reading.species].toothy === 'yes' && !isBiteProof(outfit?.outfit.leader))
     cautions.push('Toothy fish: tie in a bite-proof leader (wire, or fluorocarbon of 0.7 mm and more); it changes a small plug’s action, so check it.')
   if (profile.lure.family === 'umbrella-rig') cautions.push('Several hooks: the number of hooks or lures is often limited, check the local rules.')
   if (profile.lure.family === 'inline-spinner') cautions.push('Twists the line: a ball-bearing swivel between line and leader.')

@@ -1,5 +1,5 @@
-import { computed, type Known } from './known.ts'
-import type { LureProfile } from './profile.ts'
+import { computed, type Known } from './known'
+import type { LureProfile } from './profile'
 
 /** How much a trailer adds to bulk and thump, per step above its least. Assumed. */
 const BULK_STEP = 0.35

@@ -1,4 +1,5 @@
-import { STANDARD_GRAVITY } from './sink.ts'
+import { requirePositive } from '#core/numeric'
+import { STANDARD_GRAVITY } from './sink'
 
 /** Criterion of bottom contact: line at the surface at most 45° from the vertical, fall within 12 s (beyond 9 m: depth / 0.75 m/s). Fitted to practice figures. */
 const LINE_ANGLE = Math.PI / 4
@@ -22,9 +23,9 @@ const LEAD_DENSITY = 11000 // [kg/m³] head alloy
  * @throws {RangeError} if an argument is not positive
  */
 export function bottomWeight(depth: number, drift: number, lineDiameter: number, waterDensity: number): number {
-  for (const [name, value] of Object.entries({ depth, drift, lineDiameter })) {
-    if (!(value > 0 && Number.isFinite(value))) throw new RangeError(`bottomWeight: ${name} must be positive and finite, got ${value}`)
-  }
+  requirePositive('bottomWeight', 'depth', depth)
+  requirePositive('bottomWeight', 'drift', drift)
+  requirePositive('bottomWeight', 'lineDiameter', lineDiameter)
   const inWater = (mass: number) => mass * STANDARD_GRAVITY * (1 - waterDensity / LEAD_DENSITY)
   const byAngle = (waterDensity * drift * drift * (DRIFT_AREA + LINE_NORMAL_COEFFICIENT * lineDiameter * depth)) / (2 * Math.tan(LINE_ANGLE))
   const fallSpeed = depth / Math.max(FALL_S, depth / DEEP_FALL_MS)

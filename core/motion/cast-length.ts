@@ -1,5 +1,4 @@
-import type { Family, RodKind, RodPower } from '#core/tackle'
-import { FAMILY_TABLE } from '#core/knowledge'
+import type { RodKind, RodPower } from '#core/tackle'
 import { interpolate } from '#core/numeric'
 
 /** Metres with a plain plug at 70 % of the rod's window, no wind (assumed, A5). */
@@ -13,7 +12,8 @@ export interface CastInput {
   readonly power: RodPower | null
   /** Complete weight over the rod's window, 0 at its lower end, 1 at its upper. */
   readonly loadPlace: number
-  readonly family: Family
+  /** How far the lure flies against a plain plug: `castFactor` of its family. */
+  readonly castFactor: number
 }
 
 /**
@@ -24,7 +24,7 @@ export interface CastInput {
  *
  * @returns metres
  */
-export function castLength({ rod, power, loadPlace, family }: CastInput): number {
+export function castLength({ rod, power, loadPlace, castFactor }: CastInput): number {
   const light = rod === 'spinning' && (power === 'ultralight' || power === 'light')
-  return (light ? LIGHT_SPINNING_M : BASE_M[rod]) * interpolate(LOAD.place, LOAD.share, loadPlace) * FAMILY_TABLE[family].castFactor
+  return (light ? LIGHT_SPINNING_M : BASE_M[rod]) * interpolate(LOAD.place, LOAD.share, loadPlace) * castFactor
 }

@@ -1,5 +1,5 @@
 import { CASTS_M, DIAMETER_POWER, DIVE_TABLE } from '#core/knowledge'
-import { interpolate } from '#core/numeric'
+import { interpolate, requirePositive } from '#core/numeric'
 
 /** A plug's known running depth on a cast; the defaults of the contract stand for what was not noted. */
 export interface DiveRating {
@@ -15,12 +15,14 @@ const RATED = { castM: 30, lineDiameterMm: 0.3, tipM: 0.8 }
 /** The table's tip step [m]: 0.3 → 2.3. */
 const TIP_STEP_M = 2
 const RATINGS = DIVE_TABLE.map(row => row.ratedM)
+/** Depth over rated depth, a list over the ratings for each cast length. */
+const SHARES = CASTS_M.map((_, column) => DIVE_TABLE.map(row => row.byCast[column]! / row.ratedM))
 const TIP_RAISES = DIVE_TABLE.map(row => row.tipRaise)
 
 /**
  * Deepest point of a lipped plug on this cast, line and rod tip, from one known depth.
  *
- * Valid:  ratings 0.3..8 m, casts 10..60 m, line 0.1..0.5 mm, tip 0..3 m; beyond the table its ends are scaled in proportion.
+ * Valid:  ratings 0.3..8 m, casts 10..60 m, line 0.1..0.5 mm, tip 0..3 m; beyond the table the trend of its end goes on.
  * Error:  about ±10 % of the depth.
  * Source: derived, `DIVE_TABLE`.
  *
@@ -29,9 +31,10 @@ const TIP_RAISES = DIVE_TABLE.map(row => row.tipRaise)
  */
 export function deepestOnCast(rating: DiveRating, use: CastUse): number {
   const rated = { ...RATED, ...rating }
-  for (const [name, value] of Object.entries({ ratedM: rated.depthM, ratedCastM: rated.castM, castM: use.castM, lineDiameterMm: use.lineDiameterMm })) {
-    if (!(value > 0 && Number.isFinite(value))) throw new RangeError(`deepestOnCast: ${name} must be positive and finite, got ${value}`)
-  }
+  requirePositive('deepestOnCast', 'ratedM', rated.depthM)
+  requirePositive('deepestOnCast', 'ratedCastM', rated.castM)
+  requirePositive('deepestOnCast', 'castM', use.castM)
+  requirePositive('deepestOnCast', 'lineDiameterMm', use.lineDiameterMm)
   const standard = rated.depthM / castRatio(rated.depthM, rated.castM)
     * (RATED.lineDiameterMm / rated.lineDiameterMm) ** DIAMETER_POWER
     - tipChange(rated.depthM, rated.tipM)
@@ -41,10 +44,14 @@ export function deepestOnCast(rating: DiveRating, use: CastUse): number {
 
 /** Depth on this cast over depth on 30 m. */
 function castRatio(ratedM: number, castM: number): number {
-  const shares = CASTS_M.map((_, column) => interpolate(RATINGS, DIVE_TABLE.map(row => row.byCast[column]! / row.ratedM), ratedM))
+  const shares = SHARES.map(column => interpolate(RATINGS, column, ratedM))
   const [first, last] = [CASTS_M[0], CASTS_M[CASTS_M.length - 1]!]
   if (castM < first) return shares[0]! * castM / first
-  if (castM > last) return shares[shares.length - 1]! * castM / last
+  if (castM > last) {
+    // Beyond the table the gain goes on as between its last two columns.
+    const [before, end] = [shares[shares.length - 2]!, shares[shares.length - 1]!]
+    return end + (end - before) * (castM - last) / (last - CASTS_M[CASTS_M.length - 2]!)
+  }
   return interpolate(CASTS_M, shares, castM)
 }
 

@@ -1,7 +1,10 @@
-import { bisect } from '#core/numeric'
+import { bisect, requirePositive } from '#core/numeric'
 
 /** Normal drag coefficient of line in the cast-and-retrieve model: effective, fitted to a lumped line simulation; not the 1.2 of a towed line. */
 const LINE_NORMAL_COEFFICIENT = 1.5
+
+/** Bisection steps: 2⁻²⁴ of the bare speed, far below the model's error. */
+const STEPS = 24
 
 export interface HeldLure {
   /** Weight in water [N], positive down. */
@@ -35,24 +38,24 @@ export interface LineToLure {
  * @throws {RangeError} if depth, distance, drag area or diameter is not positive
  */
 export function holdSpeed(lure: HeldLure, line: LineToLure, depth: number, waterDensity: number): number | null {
-  for (const [name, value] of Object.entries({ depth, distance: line.distance, dragArea: lure.dragArea, diameter: line.diameter })) {
-    if (!(value > 0 && Number.isFinite(value))) throw new RangeError(`holdSpeed: ${name} must be positive and finite, got ${value}`)
-  }
+  requirePositive('holdSpeed', 'depth', depth)
+  requirePositive('holdSpeed', 'distance', line.distance)
+  requirePositive('holdSpeed', 'dragArea', lure.dragArea)
+  requirePositive('holdSpeed', 'diameter', line.diameter)
   if (lure.netWeight <= 0) return null
   const theta = Math.atan2(depth + line.tip, line.distance)
-  const chord = Math.hypot(depth + line.tip, line.distance)
+  const chord = Math.sqrt((depth + line.tip) ** 2 + line.distance ** 2)
   const wet = depth / (depth + line.tip)
-  const bowShare = (1 - (1 - wet) ** 4) / 8
+  const bowFactor = (waterDensity * LINE_NORMAL_COEFFICIENT * line.diameter * chord * Math.sin(theta) ** 2 * (1 - (1 - wet) ** 4)) / 8
   const excess = (v: number) => {
-    const q = (waterDensity * v * v) / 2
-    const D = q * lure.dragArea
+    const D = (waterDensity * v * v * lure.dragArea) / 2
     const down = lure.netWeight - D * lure.liftRatio
-    const T = Math.hypot(D, down)
-    const across = v * Math.sin(theta)
-    const bow = (waterDensity * LINE_NORMAL_COEFFICIENT * line.diameter * chord * across * across * bowShare) / T
-    return Math.atan2(down, D) - theta - bow
+    const T = Math.sqrt(D * D + down * down)
+    return Math.atan2(down, D) - theta - (bowFactor * v * v) / T
   }
-  const horizontal = bisect(excess, 1e-3, 20)
+  // Without line the lure would hold at v² = 2W/(ρ CdA (tan θ + k)): the line only ever slows it.
+  const bare = Math.sqrt((2 * lure.netWeight) / (waterDensity * lure.dragArea * (Math.tan(theta) + lure.liftRatio)))
+  const horizontal = bisect(excess, bare * 1e-4, bare * 1.0001, STEPS)
   return horizontal === null ? null : horizontal * Math.cos(theta)
 }
 

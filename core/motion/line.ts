@@ -1,3 +1,4 @@
+import { requirePositive } from '#core/numeric'
 import { LINE_DIAMETER_K } from '#core/knowledge'
 import type { LineMaterial } from '#core/tackle'
 
@@ -14,6 +15,6 @@ const POUNDS_PER_KG = 1 / 0.45359237
  * @throws {RangeError} if the test is not positive
  */
 export function lineDiameter(material: LineMaterial, testKg: number, label: 'thin' | 'thick' = 'thin'): number | null {
-  if (!(testKg > 0 && Number.isFinite(testKg))) throw new RangeError(`lineDiameter: testKg must be positive and finite, got ${testKg}`)
+  requirePositive('lineDiameter', 'testKg', testKg)
   return material === 'wire' ? null : LINE_DIAMETER_K[material][label] * Math.sqrt(testKg * POUNDS_PER_KG)
 }

@@ -1,3 +1,4 @@
+import { requirePositive } from '#core/numeric'
 /** An empty spool's diameter against a full one. From memory. */
 const CORE_SHARE = 0.6
 
@@ -14,9 +15,9 @@ const CORE_SHARE = 0.6
  * @throws {RangeError} for a diameter or ratio that is not positive, a core as large as the spool, or a fill outside 0..1
  */
 export function pickUp(spoolDiameter: number, ratio: number, fill = 1, coreDiameter = CORE_SHARE * spoolDiameter): number {
-  for (const [name, value] of Object.entries({ spoolDiameter, ratio, coreDiameter })) {
-    if (!(value > 0 && Number.isFinite(value))) throw new RangeError(`pickUp: ${name} must be positive and finite, got ${value}`)
-  }
+  requirePositive('pickUp', 'spoolDiameter', spoolDiameter)
+  requirePositive('pickUp', 'ratio', ratio)
+  requirePositive('pickUp', 'coreDiameter', coreDiameter)
   if (coreDiameter >= spoolDiameter) throw new RangeError(`pickUp: coreDiameter must be below spoolDiameter, got ${coreDiameter}`)
   if (!(fill >= 0 && fill <= 1)) throw new RangeError(`pickUp: fill must be in 0..1, got ${fill}`)
   const D = Math.sqrt(coreDiameter ** 2 + (spoolDiameter ** 2 - coreDiameter ** 2) * fill)

@@ -1,3 +1,4 @@
+import { requirePositive } from '#core/numeric'
 /** Standard gravity [m/s²], exact by definition; 3rd CGPM (1901). */
 export const STANDARD_GRAVITY = 9.80665
 
@@ -32,10 +33,10 @@ export function netWeight(mass: number, volume: number, waterDensity: number): n
  * @throws {RangeError} if mass, volume or dragArea is not positive and finite
  */
 export function terminalSinkSpeed({ mass, volume, dragArea }: SinkingBody, waterDensity: number): number {
-  for (const [name, value] of Object.entries({ mass, volume, dragArea, waterDensity })) {
-    if (!(value > 0 && Number.isFinite(value)))
-      throw new RangeError(`terminalSinkSpeed: ${name} must be positive and finite, got ${value}`)
-  }
+  requirePositive('terminalSinkSpeed', 'mass', mass)
+  requirePositive('terminalSinkSpeed', 'volume', volume)
+  requirePositive('terminalSinkSpeed', 'dragArea', dragArea)
+  requirePositive('terminalSinkSpeed', 'waterDensity', waterDensity)
   return sinkSpeedOfWeight(netWeight(mass, volume, waterDensity), dragArea, waterDensity)
 }
 

@@ -1,5 +1,5 @@
 import { FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
-import type { CompleteReading, Reading } from './reading.ts'
+import type { CompleteReading, Reading } from './reading'
 
 /** Defaults of the contract §1 "Reading". */
 const DEFAULTS = {

@@ -1,4 +1,4 @@
-import type { Bottom, Cover, ForageId, Mood, Phase, Pressure, Sky, SpeciesId, Stain, Stand, Tide, Trend, WaterKind } from './ids.ts'
+import type { Bottom, Cover, ForageId, Mood, Phase, Pressure, Sky, SpeciesId, Stain, Stand, Tide, Trend, WaterKind } from './ids'
 
 type Maybe<T> = T | null | undefined
 

@@ -1,1 +1,1 @@
-export { activityAt, dayOfYear, isStressed, phaseShares, type PhaseShares, type SeasonInput } from './phases.ts'
+export { activityAt, dayOfYear, isStressed, phaseShares, type PhaseShares, type SeasonInput } from './phases'

@@ -1,7 +1,7 @@
 import type {
   ActionStyle, BladeShape, BLADE_FINISHES, Buoyancy, Cadence, Family, Finish, HookKind, LineMaterial, Metal, Mode, PartKind, Pattern, REEL_KINDS, Rig,
   RodAction, RodKind, RodPower, Role, Sound, TestKind, EVENT_KINDS, EVENT_WHENS, HOOKED_AT, RULE_OPS,
-} from './ids.ts'
+} from './ids'
 
 /** Absent and `null` mean the same in the Ygrion file; `null` is written back as `null`. */
 export type Maybe<T> = T | null | undefined

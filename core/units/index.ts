@@ -1,4 +1,4 @@
-export { DIMENSIONS, shownUnit, toUnit, fromUnit, type Dimension, type Unit, type UnitSystem } from './dimension.ts'
-export { formatNumber, formatQuantity, type FormatOptions } from './format.ts'
-export { formatHookSize, hookSizeRank, parseHookSize } from './hook-size.ts'
-export { parseQuantity, type Parsed } from './parse.ts'
+export { DIMENSIONS, shownUnit, type Dimension, type Unit, type UnitSystem } from './dimension'
+export { formatNumber, formatQuantity, type FormatOptions } from './format'
+export { formatHookSize, hookSizeRank, parseHookSize } from './hook-size'
+export { parseQuantity, type Parsed } from './parse'

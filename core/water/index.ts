@@ -1,2 +1,2 @@
-export { waterDensity } from './density.ts'
-export { waterViscosity } from './viscosity.ts'
+export { waterDensity } from './density'
+export { waterViscosity } from './viscosity'

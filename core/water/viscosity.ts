@@ -1,4 +1,4 @@
-import { requireWater } from './density.ts'
+import { requireWater } from './density'
 
 /**
  * Dynamic viscosity of fresh and sea water at one atmosphere.

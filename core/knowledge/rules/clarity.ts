@@ -1,5 +1,5 @@
 import type { Rule } from '#core/ask'
-import { CLEAR, MUDDY, NOT_CLEAR, NOT_MUDDY, PRE_SPAWN } from './conditions.ts'
+import { CLEAR, MUDDY, NOT_CLEAR, NOT_MUDDY, PRE_SPAWN } from './conditions'
 
 /** What the fish can see and feel (trade §10 "clarity", §3, §6). */
 export const CLARITY_RULES: readonly Rule[] = [
@@ -8,7 +8,7 @@ export const CLARITY_RULES: readonly Rule[] = [
     effects: [{ axis: 'vibration', best: 5, low: 3.2, high: 5 }, { axis: 'sound', best: 2, low: 0.5, high: 2 }] },
   { id: 'clarity.mud.presence', weight: 0.9, when: [MUDDY], source: 'common-practice',
     text: 'In muddy water a big body moves more water and is found.',
-    effects: [{ axis: 'presence', best: 4.5, low: 3, high: 5 }] },
+    effects: [{ axis: 'presence', best: 4.5, low: 3, high: 6 }] },
   { id: 'clarity.mud.slow', weight: 0.7, when: [MUDDY], source: 'common-practice',
     text: 'Slow, so that they can find it before it is gone.',
     effects: [{ axis: 'speed', best: 0.4, low: 0.2, high: 0.9 }] },
@@ -29,7 +29,7 @@ export const CLARITY_RULES: readonly Rule[] = [
     effects: [{ axis: 'suit', favours: { family: ['spinnerbait', 'bladed-jig', 'crankbait'] } }] },
   { id: 'clarity.stained.thump', weight: 0.8, when: [NOT_CLEAR, NOT_MUDDY], source: 'common-practice',
     text: 'Stained water ({visibilityM}): more vibration than in clear water.',
-    effects: [{ axis: 'vibration', best: 3.6, low: 2, high: 5 }, { axis: 'presence', best: 3, low: 1.8, high: 4.5 }] },
+    effects: [{ axis: 'vibration', best: 3.6, low: 2, high: 6 }, { axis: 'presence', best: 3, low: 1.8, high: 4.5 }] },
   { id: 'clarity.stained.accents', weight: 0.5, when: [NOT_CLEAR, NOT_MUDDY], source: 'common-practice',
     text: 'Stained water: chartreuse accents and gold.',
     effects: [{ axis: 'colour', favours: { metal: ['gold', 'copper'] }, others: 0.75 }, { axis: 'colour', favours: { pattern: ['hot', 'natural'] }, others: 0.7 }] },
@@ -47,5 +47,5 @@ export const CLARITY_RULES: readonly Rule[] = [
     effects: [{ axis: 'presence', best: 2.2, low: 1, high: 3.8 }] },
   { id: 'clarity.clear.willow', weight: 0.3, when: [CLEAR], source: 'common-practice',
     text: 'Clear water: willow blades, more flash than thump.',
-    effects: [{ axis: 'flash', best: 4, low: 2, high: 5 }] },
+    effects: [{ axis: 'flash', best: 4, low: 2, high: 6 }] },
 ]

@@ -1,5 +1,5 @@
 import type { Rule } from '#core/ask'
-import { COLD, GRASS, HARD_BOTTOM, SNAGGY, WOOD } from './conditions.ts'
+import { COLD, GRASS, HARD_BOTTOM, SNAGGY, WOOD } from './conditions'
 
 /** Cover and how to bring a lure through it (trade §6, §7, §11). */
 export const COVER_RULES: readonly Rule[] = [

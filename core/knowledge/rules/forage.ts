@@ -1,5 +1,5 @@
 import type { Rule } from '#core/ask'
-import { CLEAR, NOT_MUDDY } from './conditions.ts'
+import { CLEAR, NOT_MUDDY } from './conditions'
 
 /** What they eat: length and shape first, colour second (trade §10 "forage", §21). */
 export const FORAGE_RULES: readonly Rule[] = [

@@ -1,11 +1,11 @@
 import type { Rule } from '#core/ask'
-import { BRIGHT, CLEAR, DAY, DULL, DUSKY, NIGHT, NOT_CLEAR, SHALLOW_FISH } from './conditions.ts'
+import { BRIGHT, CLEAR, DAY, DULL, DUSKY, NIGHT, NOT_CLEAR, SHALLOW_FISH } from './conditions'
 
 /** Sun, cloud, dusk and night (trade §10 "light", §3, §5). */
 export const LIGHT_RULES: readonly Rule[] = [
   { id: 'light.sun.flash', weight: 0.9, when: [BRIGHT, { feature: 'visibilityM', zeroAt: 0.4, oneAt: 1.2 }], source: 'common-practice',
     text: 'Sun on the water: flash works.',
-    effects: [{ axis: 'flash', best: 4.5, low: 2.5, high: 5 }] },
+    effects: [{ axis: 'flash', best: 4.5, low: 2.5, high: 6 }] },
   { id: 'light.sun.silver', weight: 0.4, when: [BRIGHT, CLEAR], source: 'common-practice', school: { colour: 'sky' },
     text: 'Silver in sun.',
     effects: [{ axis: 'colour', favours: { metal: ['silver'] }, others: 0.6 }] },
@@ -20,10 +20,16 @@ export const LIGHT_RULES: readonly Rule[] = [
     effects: [{ axis: 'suit', favours: { way: ['surface', 'moving'] }, others: 0.65 }] },
   { id: 'light.night.dark', weight: 1, when: [NIGHT], source: 'common-practice',
     text: 'Night: dark solid shapes against the sky.',
-    effects: [{ axis: 'colour', favours: { pattern: ['dark'] }, others: 0.4 }, { axis: 'flash', best: 1, low: 1, high: 3 }] },
+    effects: [{ axis: 'colour', favours: { pattern: ['dark'] }, others: 0.4 }] },
+  { id: 'light.night.no-flash', weight: 0.8, when: [NIGHT], source: 'common-practice',
+    text: 'No sun, no flash: leave the bright metal in the box.',
+    effects: [{ axis: 'flash', best: 1, low: 1, high: 3 }] },
+  { id: 'light.night.salt', weight: 0.7, when: [NIGHT, { feature: 'water', any: ['estuary', 'surf', 'sea'] }], source: 'common-practice',
+    text: 'Night on the salt: loaded pencils and slow-sinking minnows, crept just under the surface.',
+    effects: [{ axis: 'suit', favours: { family: ['pencil', 'jerkbait', 'soft-jerk', 'streamer'] }, others: 0.6 }] },
   { id: 'light.night.felt', weight: 0.6, when: [NIGHT], source: 'common-practice',
     text: 'At night fish find it by feel and outline: steady movement, some body.',
-    effects: [{ axis: 'vibration', best: 3, low: 1.2, high: 5 }, { axis: 'presence', best: 3.5, low: 2.2, high: 5 }, { axis: 'speed', best: 0.45, low: 0.2, high: 0.9 }] },
+    effects: [{ axis: 'vibration', best: 3, low: 1.2, high: 6 }, { axis: 'presence', best: 3.5, low: 2.2, high: 6 }, { axis: 'speed', best: 0.45, low: 0.2, high: 0.9 }] },
   { id: 'light.night.contrast', weight: 0.7, when: [NIGHT], source: 'common-practice',
     text: 'In low light fish see contrast more than hue.',
     effects: [{ axis: 'conspicuousness', best: 0.6, low: 0.35, high: 1 }] },

@@ -1,5 +1,5 @@
 import type { Rule } from '#core/ask'
-import { AGGRESSIVE, LETHARGIC, NEUTRAL, PRESSURED } from './conditions.ts'
+import { AGGRESSIVE, LETHARGIC, NEUTRAL, PRESSURED } from './conditions'
 
 /** Mood, pressure and short bites (trade §10 "mood", §6, §12). */
 export const MOOD_RULES: readonly Rule[] = [
@@ -11,6 +11,7 @@ export const MOOD_RULES: readonly Rule[] = [
       { axis: 'vibration', best: 1.5, low: 1, high: 3 },
       { axis: 'hang', best: 1, low: 0.4, high: 1 },
       { axis: 'fall', best: 0.2, low: 0.08, high: 0.5 },
+      { axis: 'suit', favours: { way: ['bottom', 'falling'] }, others: 0.55 },
     ] },
   { id: 'mood.lethargic.scent', weight: 0.6, when: [LETHARGIC], source: 'common-practice',
     text: 'When the bite is slow scent helps: fish also find by smell.',
@@ -29,7 +30,7 @@ export const MOOD_RULES: readonly Rule[] = [
     effects: [{ axis: 'suit', favours: { family: ['minnow-soft', 'stick-worm', 'worm', 'hair-jig', 'tube', 'jerkbait', 'grub', 'jighead-soft', 'shrimp-soft', 'streamer'] }, others: 0.65 }] },
   { id: 'mood.aggressive.thump', weight: 0.4, when: [AGGRESSIVE], source: 'common-practice',
     text: 'Aggressive fish come to noise and thump.',
-    effects: [{ axis: 'vibration', best: 4, low: 2, high: 5 }, { axis: 'erratic', best: 4, low: 2.5, high: 5 }] },
+    effects: [{ axis: 'vibration', best: 4, low: 2, high: 6 }, { axis: 'erratic', best: 4, low: 2.5, high: 6 }] },
   { id: 'mood.neutral.search', weight: 0.3, when: [NEUTRAL], source: 'common-practice', school: { order: 'search' },
     text: 'Neutral fish: cover water with a moving bait until one is found, then slow down.',
     effects: [{ axis: 'suit', favours: { way: ['moving', 'surface'] }, others: 0.8 }] },

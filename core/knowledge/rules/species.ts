@@ -1,16 +1,16 @@
 import type { Rule } from '#core/ask'
 import type { Family } from '#core/tackle'
-import { SPECIES_TABLE, type SpeciesRow } from '../species.ts'
-import { SHALLOW_FISH } from './conditions.ts'
+import { SPECIES_TABLE, type SpeciesRow } from '../species'
+import { SHALLOW_FISH } from './conditions'
 
 /** One row a species, from the families of its table: which baits suit it. */
 const SUITED: readonly Rule[] = Object.entries<SpeciesRow>(SPECIES_TABLE).map(([id, { label, families }]) => ({
   id: `species.${id}.families`,
-  weight: 1,
+  weight: 2,
   when: [{ feature: 'species', any: [id] }],
   source: 'common-practice',
   text: `A bait of the kind that ${label} are usually caught on.`,
-  effects: [{ axis: 'suit', favours: { family: families }, others: 0.35 }],
+  effects: [{ axis: 'suit', favours: { family: families }, others: 0.25 }],
 }))
 
 const VERTICAL_ONLY: readonly Family[] = ['slow-jig', 'speed-jig', 'flutter-spoon']
@@ -28,8 +28,8 @@ export const SPECIES_RULES: readonly Rule[] = [
     text: 'Pike and their kin take a big, moving, flashing meal.',
     effects: [
       { axis: 'length', best: 150, low: 80, high: 280 },
-      { axis: 'flash', best: 4, low: 2, high: 5 },
-      { axis: 'presence', best: 3.8, low: 2.4, high: 5 },
+      { axis: 'flash', best: 4, low: 2, high: 6 },
+      { axis: 'presence', best: 3.8, low: 2.4, high: 6 },
     ] },
   { id: 'species.mackerel.fast', weight: 0.7, when: [{ feature: 'species', any: ['mackerel', 'kahawai', 'bluefish', 'amberjack'] }], source: 'common-practice',
     text: 'Fast open-water hunters: speed.',

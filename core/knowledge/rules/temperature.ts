@@ -1,5 +1,5 @@
 import type { Rule } from '#core/ask'
-import { AUTUMN, BASSES, COLD, DEEP_FISH, HOT, PRE_SPAWN, SUMMER, WINTER, AGGRESSIVE } from './conditions.ts'
+import { AUTUMN, BASSES, COLD, DEEP_FISH, HOT, PRE_SPAWN, SUMMER, WINTER, AGGRESSIVE } from './conditions'
 
 /** Temperature, activity and season (trade §10). */
 export const TEMPERATURE_RULES: readonly Rule[] = [
@@ -31,15 +31,15 @@ export const TEMPERATURE_RULES: readonly Rule[] = [
     effects: [{ axis: 'hang', best: 0.9, low: 0.4, high: 1 }, { axis: 'fall', best: 0.3, low: 0.1, high: 0.7 }] },
   { id: 'season.pre-spawn.thump', weight: 0.7, when: [PRE_SPAWN], source: 'common-practice',
     text: 'Before spawning, in warming water, vibration and rattles draw fish.',
-    effects: [{ axis: 'vibration', best: 4, low: 2.5, high: 5 }, { axis: 'sound', best: 2, low: 0.3, high: 2 }] },
+    effects: [{ axis: 'vibration', best: 4, low: 2.5, high: 6 }, { axis: 'sound', best: 2, low: 0.3, high: 2 }] },
   { id: 'season.pre-spawn.crayfish', weight: 0.5, when: [PRE_SPAWN, { feature: 'forage', any: ['crayfish'] }], source: 'common-practice',
     text: 'Orange and red early in the year, where crayfish are eaten.',
     effects: [{ axis: 'colour', favours: { pattern: ['hot'] }, others: 0.7 }] },
-  { id: 'season.hot.fall', weight: 0.8, when: [HOT, SUMMER, DEEP_FISH], source: 'common-practice',
+  { id: 'season.hot.fall', weight: 1.4, when: [HOT, SUMMER, DEEP_FISH], source: 'common-practice',
     text: 'Spawned out and hot, schooled deep: an erratic fall in their face beats baits that follow horizontally.',
     effects: [
-      { axis: 'suit', favours: { family: ['flutter-spoon', 'slow-jig', 'blade-bait', 'dense-spoon', 'skirted-jig', 'worm', 'minnow-soft'] }, others: 0.5 },
-      { axis: 'erratic', best: 4.5, low: 3, high: 5 },
+      { axis: 'suit', favours: { family: ['flutter-spoon', 'slow-jig', 'blade-bait', 'dense-spoon', 'skirted-jig', 'worm', 'minnow-soft'] }, others: 0.4 },
+      { axis: 'erratic', best: 4.5, low: 3, high: 6 },
       { axis: 'fall', best: 0.5, low: 0.25, high: 1.5 },
     ] },
   { id: 'season.summer.crank', weight: 0.3, when: [SUMMER, BASSES, { feature: 'fishFromM', zeroAt: 3, oneAt: 1.8 }], source: 'common-practice',
@@ -55,7 +55,7 @@ export const TEMPERATURE_RULES: readonly Rule[] = [
     text: 'Aggressive fish: faster, bigger, louder, horizontal.',
     effects: [
       { axis: 'speed', best: 1.1, low: 0.5, high: 2.4 },
-      { axis: 'presence', best: 4, low: 2.5, high: 5 },
+      { axis: 'presence', best: 4, low: 2.5, high: 6 },
       { axis: 'sound', best: 2, low: 0, high: 2 },
       { axis: 'suit', favours: { way: ['moving', 'surface'] }, others: 0.7 },
     ] },

@@ -1,5 +1,5 @@
 import type { Rule } from '#core/ask'
-import { CURRENT, DULL, SALMONIDS, WINDY } from './conditions.ts'
+import { CURRENT, DULL, SALMONIDS, WINDY } from './conditions'
 
 /** Wind, rain, current and surf (trade §10 "wind and current", §5). */
 export const WIND_RULES: readonly Rule[] = [
@@ -8,7 +8,7 @@ export const WIND_RULES: readonly Rule[] = [
     effects: [{ axis: 'suit', favours: { family: ['spinnerbait', 'bladed-jig', 'crankbait', 'lipless-crank', 'inline-spinner', 'casting-spoon', 'dense-spoon', 'casting-metal', 'pencil', 'paddle-tail', 'jerkbait'] }, others: 0.6 }] },
   { id: 'wind.chop.thump', weight: 0.4, when: [WINDY], source: 'common-practice',
     text: 'Chop hides a quiet lure: more vibration.',
-    effects: [{ axis: 'vibration', best: 3.5, low: 2, high: 5 }] },
+    effects: [{ axis: 'vibration', best: 3.5, low: 2, high: 6 }] },
   { id: 'wind.rain.moving', weight: 0.3, when: [{ feature: 'sky', any: ['rain'] }], source: 'common-practice',
     text: 'Rain and cloud: moving baits.',
     effects: [{ axis: 'suit', favours: { way: ['moving'] }, others: 0.7 }] },

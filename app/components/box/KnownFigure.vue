@@ -1,0 +1,12 @@
+<script setup lang="ts">
+import type { Known } from '#core/match'
+import { formatQuantity, type Dimension } from '#core/units'
+import { KNOWN_LABEL } from '~/text/labels'
+
+defineProps<{ dimension: Dimension, figure: Known<number> }>()
+const { units } = storeToRefs(useSettingsStore())
+</script>
+
+<template>
+  <span class="known" :class="figure.known" :title="KNOWN_LABEL[figure.known]">{{ formatQuantity(dimension, figure.value, { system: units }) }}<span class="sr">, {{ KNOWN_LABEL[figure.known] }}</span></span>
+</template>

@@ -1,0 +1,109 @@
+<script setup lang="ts">
+import { computed, ref, toRaw, watch } from 'vue'
+import { STYLE_TABLE, typicalOf } from '#core/knowledge'
+import { BUOYANCIES, FAMILIES, FINISHES, METALS, PATTERNS, ROLES, SOUNDS, type Colours, type Lure } from '#core/tackle'
+import { formatQuantity, parseQuantity, type Dimension } from '#core/units'
+import { capital, familyLabel, words } from '~/text/labels'
+
+const props = defineProps<{ lure: Lure }>()
+const emit = defineEmits<{ close: [], removed: [lure: Lure] }>()
+const box = useBoxStore()
+const judgement = useJudgementStore()
+const { units } = storeToRefs(useSettingsStore())
+const problem = ref('')
+const typed = ref<Record<string, string>>({})
+const typical = computed(() => typicalOf(props.lure.family, props.lure.style))
+const styles = computed(() => Object.keys(STYLE_TABLE[props.lure.family] ?? {}))
+const families = FAMILIES.map(id => ({ value: id, title: capital(familyLabel(id)) }))
+const fit = computed(() => judgement.fitById.get(props.lure.id))
+
+const FIGURES = [
+  { key: 'weightG', label: 'weight', dimension: 'weight', usual: (t: typeof typical.value) => t.weightG },
+  { key: 'labelWeightG', label: 'on the packet', dimension: 'weight', usual: null },
+  { key: 'lengthMm', label: 'length', dimension: 'length', usual: (t: typeof typical.value) => t.lengthMm },
+  { key: 'fallRateMs', label: 'fall rate', dimension: 'speed', usual: null },
+] as const
+
+function shown(value: number | null | undefined, dimension: Dimension): string {
+  return value == null ? '' : formatQuantity(dimension, value, { system: units.value })
+}
+
+watch(() => [props.lure, units.value] as const, () => {
+  typed.value = Object.fromEntries(FIGURES.map(f => [f.key, shown(props.lure[f.key], f.dimension)]))
+  typed.value.runsAt = shown(props.lure.runsAt?.depthM, 'depth')
+  problem.value = ''
+}, { immediate: true })
+
+async function save(part: Partial<Lure>) {
+  const before = structuredClone(toRaw(props.lure))
+  const issues = await box.saveLure({ ...before, ...part })
+  problem.value = issues.length > 0 ? `Not stored: ${issues[0]!.path} ${issues[0]!.message}.` : ''
+}
+
+/** An empty field means: not known, the typical value stands in. */
+function saveFigure(key: string, dimension: Dimension, take: (value: number | null) => Partial<Lure>) {
+  const text = typed.value[key] ?? ''
+  if (text.trim() === '') return save(take(null))
+  const parsed = parseQuantity(dimension, text, units.value)
+  if (!parsed.ok) {
+    problem.value = `Not stored: ${parsed.message}.`
+    return
+  }
+  return save(take(parsed.value))
+}
+
+function saveColours(part: Partial<Colours>) {
+  return save({ colours: { ...props.lure.colours, ...part } })
+}
+</script>
+
+<template>
+  <aside class="editor" :aria-label="`Edit ${lure.name}`">
+    <div class="title">
+      <input class="name" :value="lure.name" aria-label="Name" @change="save({ name: ($event.target as HTMLInputElement).value })" />
+      <button type="button" class="quiet" @click="emit('close')">close</button>
+    </div>
+    <div class="big"><LureDrawing :lure="lure" /></div>
+    <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
+    <div v-if="fit" class="fit"><span class="small-label">fits the water now</span><FitSpine :spine="fit.spine" /></div>
+
+    <div class="grid">
+      <v-autocomplete :model-value="lure.family" :items="families" label="Kind" auto-select-first @update:model-value="family => family && save({ family, style: null })" />
+      <v-select v-if="styles.length > 0" :model-value="lure.style" :items="styles" label="Style" clearable @update:model-value="style => save({ style })" />
+      <v-text-field v-for="f in FIGURES" :key="f.key" v-model="typed[f.key]" :label="capital(f.label)" :placeholder="f.usual ? `typical ${shown(f.usual(typical), f.dimension)}` : 'not known'" persistent-placeholder @change="saveFigure(f.key, f.dimension, value => ({ [f.key]: value }))" />
+      <v-text-field v-if="typical.runsAtM !== null" v-model="typed.runsAt" label="Runs at (30 m cast)" :placeholder="`typical ${shown(typical.runsAtM, 'depth')}`" persistent-placeholder @change="saveFigure('runsAt', 'depth', depthM => ({ runsAt: depthM === null ? null : { ...lure.runsAt, depthM } }))" />
+      <v-text-field :model-value="lure.quantity ?? 1" label="Pieces" type="number" min="0" @change="save({ quantity: Number(($event.target as HTMLInputElement).value) })" />
+      <v-text-field :model-value="lure.box ?? ''" label="Box" @change="save({ box: ($event.target as HTMLInputElement).value || null })" />
+      <v-text-field :model-value="lure.slot ?? ''" label="Slot" @change="save({ slot: ($event.target as HTMLInputElement).value || null })" />
+    </div>
+    <ChoiceRow label="pattern" :options="PATTERNS" :chosen="[lure.colours?.pattern ?? 'natural']" @change="([pattern]) => saveColours({ pattern })" />
+    <div class="paint">
+      <label v-for="zone in (['back', 'side', 'belly', 'accent'] as const)" :key="zone" class="small-label">{{ zone }}
+        <input type="color" :value="lure.colours?.[zone] ?? '#a7a48f'" @change="saveColours({ [zone]: ($event.target as HTMLInputElement).value })" />
+      </label>
+    </div>
+    <ChoiceRow label="metal" :options="METALS" :chosen="[lure.colours?.metal ?? 'none']" @change="([metal]) => saveColours({ metal })" />
+    <ChoiceRow label="finish" :options="FINISHES" :chosen="[lure.colours?.finish ?? 'gloss']" @change="([finish]) => saveColours({ finish })" />
+    <ChoiceRow label="sound" :options="SOUNDS" :chosen="lure.sound ? [lure.sound] : []" @change="([sound]) => save({ sound })" />
+    <ChoiceRow label="in the water" :options="BUOYANCIES" :chosen="lure.buoyancy ? [lure.buoyancy] : []" :text="words" @change="([buoyancy]) => save({ buoyancy })" />
+    <ChoiceRow label="used as" :options="ROLES" :chosen="[lure.role ?? 'lure']" @change="([role]) => save({ role })" />
+    <v-text-field :model-value="lure.notes ?? ''" label="Notes" @change="save({ notes: ($event.target as HTMLInputElement).value })" />
+    <button type="button" class="plain remove" @click="emit('removed', lure)">Take out of the box</button>
+  </aside>
+</template>
+
+<style scoped>
+.editor { padding: 12px 18px 30px; border-left: 1px solid var(--ink); background: var(--leaf); }
+.title { display: flex; align-items: center; gap: 10px; }
+.name { flex: 1; min-width: 0; font: 680 22px var(--font-figure); font-stretch: 82%; background: none; border: 0; border-bottom: 1px solid var(--rule); color: inherit; min-height: 44px; }
+.big { display: flex; justify-content: center; padding: 10px 0; }
+.big :deep(svg) { width: 100%; height: 150px; }
+.problem { color: var(--float); margin: 4px 0; }
+.fit { margin-bottom: 6px; }
+.grid { display: grid; grid-template-columns: 1fr 1fr; gap: 4px 16px; margin-bottom: 12px; }
+.paint { display: flex; gap: 18px; margin: 10px 0; }
+.paint label { display: flex; flex-direction: column; gap: 4px; }
+.paint input { width: 52px; height: 40px; padding: 0; border: 1px solid var(--rule); background: none; }
+.editor > .choice-row { margin-top: 10px; }
+.remove { margin-top: 18px; }
+</style>

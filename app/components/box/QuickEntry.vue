@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { nanoid } from 'nanoid'
+import { computed, ref, useTemplateRef } from 'vue'
+import { FAMILIES, METALS, PATTERNS, type Family, type Lure, type Metal, type Pattern } from '#core/tackle'
+import { parseQuantity, shownUnit } from '#core/units'
+import { PATTERN_COLOURS } from '~/text/pattern-colours'
+import { capital, familyLabel } from '~/text/labels'
+
+const emit = defineEmits<{ added: [lure: Lure] }>()
+const box = useBoxStore()
+const { units } = storeToRefs(useSettingsStore())
+const family = ref<Family | null>(null)
+const weight = ref('')
+const length = ref('')
+const name = ref('')
+const pattern = ref<Pattern>('natural')
+const metal = ref<Metal>('none')
+const problem = ref('')
+const familyField = useTemplateRef<{ focus: () => void }>('familyField')
+const families = FAMILIES.map(id => ({ value: id, title: capital(familyLabel(id)) }))
+
+const draft = computed<Lure>(() => ({
+  id: 'draft', name: name.value || 'new lure', family: family.value ?? 'crankbait',
+  colours: { pattern: pattern.value, metal: metal.value, ...PATTERN_COLOURS[pattern.value], finish: 'gloss', accent: null, fluorescent: pattern.value === 'hot' },
+  lengthMm: read('length', length.value), weightG: null, quantity: 1, role: 'lure',
+}))
+
+function read(dimension: 'length' | 'weight', text: string): number | null {
+  const parsed = text.trim() === '' ? null : parseQuantity(dimension, text, units.value)
+  return parsed?.ok ? parsed.value : null
+}
+
+async function add() {
+  problem.value = ''
+  if (!family.value) {
+    problem.value = 'Choose what kind of lure it is.'
+    return
+  }
+  for (const [dimension, text] of [['weight', weight.value], ['length', length.value]] as const) {
+    const parsed = text.trim() === '' ? null : parseQuantity(dimension, text, units.value)
+    if (parsed && !parsed.ok) {
+      problem.value = capital(`${dimension}: ${parsed.message}.`)
+      return
+    }
+  }
+  const lure: Lure = { ...draft.value, id: nanoid(10), name: name.value.trim() || `${capital(familyLabel(family.value))} ${weight.value || length.value}`.trim(), weightG: read('weight', weight.value) }
+  const issues = await box.saveLure(lure)
+  if (issues.length > 0) {
+    problem.value = `Not stored: ${issues[0]!.path} ${issues[0]!.message}.`
+    return
+  }
+  emit('added', lure)
+  weight.value = length.value = name.value = ''
+  familyField.value?.focus()
+}
+</script>
+
+<template>
+  <form class="quick" aria-label="Enter a lure" @submit.prevent="add">
+    <LureDrawing :lure="draft" class="preview" />
+    <v-autocomplete ref="familyField" v-model="family" :items="families" label="Kind" auto-select-first class="kind" />
+    <v-text-field v-model="weight" :label="`Weight, ${shownUnit('weight', units).symbol}`" class="short" placeholder="14 g, 1/2 oz" autocomplete="off" />
+    <v-text-field v-model="length" :label="`Length, ${shownUnit('length', units).symbol}`" class="short" placeholder="90 mm, 3.5 in" autocomplete="off" />
+    <v-text-field v-model="name" label="Name (if it has one)" class="name" autocomplete="off" />
+    <div class="paint" role="group" aria-label="Colours">
+      <button v-for="p in PATTERNS" :key="p" type="button" class="choice" :aria-pressed="pattern === p" @click="pattern = p"><i :style="{ background: PATTERN_COLOURS[p].side }" />{{ p }}</button>
+      
+      <button v-for="m in METALS.slice(1)" :key="m" type="button" class="choice" :aria-pressed="metal === m" @click="metal = metal === m ? 'none' : m">{{ m }}</button>
+    </div>
+    <button type="submit" class="hot">Put in the box</button>
+    <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
+  </form>
+</template>
+
+<style scoped>
+.quick { display: flex; flex-wrap: wrap; align-items: flex-end; gap: 8px 12px; padding: 10px 18px 12px; border-bottom: 1px solid var(--ink); background: var(--leaf); }
+.preview { width: 84px; height: 48px; align-self: center; }
+.kind { flex: 2 1 150px; max-width: 220px; }
+.short { flex: 1 1 90px; max-width: 120px; }
+.name { flex: 2 1 120px; max-width: 190px; }
+.paint { display: flex; flex-wrap: wrap; gap: 4px; }
+.paint .choice { padding: 5px 7px; font-size: 13px; display: inline-flex; gap: 6px; align-items: center; }
+.paint i { width: 12px; height: 12px; border: 1px solid currentcolor; border-radius: 2px; }
+.problem { flex-basis: 100%; color: var(--float); margin: 0; }
+</style>

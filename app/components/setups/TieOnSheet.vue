@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { AXES } from '#core/ask'
+import type { SetupOut } from '#core/match'
+import { formatHookSize, formatQuantity } from '#core/units'
+import { axisRange, axisValue } from '~/text/axis-value'
+import { capital, KNOWN_LABEL, words } from '~/text/labels'
+
+const props = defineProps<{ setup: SetupOut }>()
+const box = useBoxStore()
+const { units } = storeToRefs(useSettingsStore())
+const showParts = ref(false)
+const quantity = (dimension: Parameters<typeof formatQuantity>[0], value: number) => formatQuantity(dimension, value, { system: units.value })
+const outfit = computed(() => (props.setup.outfitId ? box.outfitById.get(props.setup.outfitId) : undefined))
+
+const lines = computed(() => {
+  const { setup } = props
+  const rows: { label: string, text: string }[] = []
+  rows.push({ label: 'rig', text: capital(words(setup.rig)) + (setup.headG ? `, ${quantity('weight', setup.headG)} head` : '') + (setup.sinkerG ? `, ${quantity('weight', setup.sinkerG)} sinker` : '') })
+  rows.push({ label: 'hook', text: `${setup.hook.count > 1 ? `${setup.hook.count} × ` : ''}${words(setup.hook.kind)}${setup.hook.size ? ` ${formatHookSize(setup.hook.size)}` : ''}; ${setup.hook.advice}${setup.trailerHook ? '; add a trailer hook' : ''}` })
+  if (outfit.value) rows.push({ label: 'rod', text: `${outfit.value.name}, ${quantity('diameter', outfit.value.line.diameterMm ?? 0)} ${outfit.value.line.material}` })
+  rows.push({ label: 'tie', text: `${setup.connection === 'direct' ? 'direct knot' : `by ${setup.connection}`}${setup.leader ? `, leader ${setup.leader.lengthM} m ${setup.leader.material}` : ''}` })
+  rows.push({ label: 'fish it', text: setup.presentation.text })
+  return rows
+})
+const figures = computed(() => {
+  const { presentation: p, totalG } = props.setup
+  return [
+    { label: 'complete', text: quantity('weight', totalG) },
+    { label: 'depth', text: quantity('depth', p.depthM) },
+    p.countdownS ? { label: 'count', text: `${p.countdownS} s` } : null,
+    { label: 'speed', text: quantity('speed', p.speedMs) },
+    p.turnsPerS ? { label: 'turns', text: `${p.turnsPerS.toFixed(1)} /s` } : null,
+    p.pauseS ? { label: 'pause', text: `${p.pauseS} s` } : null,
+    p.castM ? { label: 'cast', text: quantity('depth', p.castM) } : null,
+  ].filter(f => f !== null)
+})
+</script>
+
+<template>
+  <div class="sheet">
+    <dl class="figures">
+      <div v-for="f in figures" :key="f.label"><dt class="small-label">{{ f.label }}</dt><dd class="figure">{{ f.text }}</dd></div>
+    </dl>
+    <dl class="lines">
+      <div v-for="row in lines" :key="row.label"><dt class="small-label">{{ row.label }}</dt><dd>{{ row.text }}</dd></div>
+    </dl>
+    <p v-for="reason in setup.reasons" :key="reason.rule" class="reason">{{ reason.text }} <span class="source">{{ reason.source }}</span></p>
+    <p v-for="caution in setup.cautions" :key="caution" class="reason caution">{{ caution }}</p>
+    <p class="trust">How well this is known: <b>{{ Math.round(setup.confidence * 100) }} %</b>
+      <button class="quiet" type="button" :aria-expanded="showParts" @click="showParts = !showParts">{{ showParts ? 'close the parts' : 'open the score' }}</button>
+    </p>
+    <table v-if="showParts">
+      <thead><tr><th>axis</th><th>asked</th><th>offers</th><th>fits</th><th>counts</th></tr></thead>
+      <tbody>
+        <tr v-for="a in setup.axes" :key="a.axis">
+          <th scope="row">{{ AXES[a.axis].label }}</th>
+          <td>{{ AXES[a.axis].kind === 'taste' ? 'high' : axisRange(a.axis, a.asked.low, a.asked.high, units) }}</td>
+          <td><span class="known" :class="a.known" :title="KNOWN_LABEL[a.known]">{{ axisValue(a.axis, a.offers, units) }}</span></td>
+          <td>{{ Math.round(a.fit * 100) }} %</td>
+          <td>{{ a.weight.toFixed(2) }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="showParts" class="key"><span class="known tested">tested</span> <span class="known stated">entered</span> <span class="known computed">worked out</span> <span class="known typical">assumed</span></p>
+  </div>
+</template>
+
+<style scoped>
+.sheet { padding: 2px 10px 14px 34px; }
+dl { margin: 0; }
+dd { margin: 0; }
+.figures { display: flex; flex-wrap: wrap; gap: 4px 16px; padding: 4px 0 8px; border-bottom: 1px solid var(--rule); }
+.figures dd { font-size: 18px; }
+.lines > div { display: grid; grid-template-columns: 52px 1fr; gap: 6px; padding: 4px 0; align-items: baseline; }
+.reason { margin: 4px 0; }
+.source { color: var(--soft-ink); font-style: italic; font-size: 13px; }
+.caution { border-left: 3px solid var(--brass); padding-left: 8px; }
+.trust { margin: 8px 0 0; }
+table { width: 100%; border-collapse: collapse; font-size: 12.5px; }
+th { text-align: left; font-weight: 550; }
+td { white-space: nowrap; }
+td, th { padding: 3px 6px 3px 0; border-bottom: 1px solid var(--rule); }
+.key { display: flex; gap: 12px; font-size: 12px; margin: 8px 0 0; }
+</style>

@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { COVERS, FORAGE, MOODS, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TRENDS, WATERS, type ForageId, type SpeciesId } from '#core/reading'
+import { formatNumber, formatQuantity } from '#core/units'
+import { capital, forageLabel, speciesLabel, words } from '~/text/labels'
+
+const store = useReadingStore()
+const { units } = storeToRefs(useSettingsStore())
+const reading = computed(() => store.complete.reading)
+const isAssumed = (field: string) => store.complete.assumed.includes(field)
+const quantity = (dimension: Parameters<typeof formatQuantity>[0], value: number, decimals?: number) => formatQuantity(dimension, value, { system: units.value, ...(decimals === undefined ? {} : { decimals }) })
+const ARROW = { warming: '↑', steady: '', cooling: '↓' } as const
+const SKY_WORDS = { sun: 'sun', broken: 'broken sun', overcast: 'overcast', rain: 'rain', night: 'night' } as const
+const speciesOptions = SPECIES.map(id => ({ value: id, title: capital(speciesLabel(id)) }))
+const forageOptions = FORAGE.map(id => ({ value: id, title: capital(forageLabel(id)) }))
+const mainForage = computed(() => reading.value.forage[0]!)
+const band = computed(() => `${formatNumber('depth', reading.value.fishFromM, { system: units.value })}–${formatNumber('depth', reading.value.fishToM, { system: units.value })} of ${quantity('depth', reading.value.bottomM)}`)
+
+/** The band moves with the bottom: fish cannot lie below it. */
+function setBottom(bottomM: number) {
+  store.change({ bottomM, fishToM: Math.min(reading.value.fishToM, bottomM), fishFromM: Math.min(reading.value.fishFromM, bottomM) })
+}
+</script>
+
+<template>
+  <section class="strip" aria-label="The water now">
+    <div class="figures">
+      <StripFigure label="fish">
+        <template #value>{{ capital(speciesLabel(reading.species)) }}</template>
+        <v-autocomplete :model-value="reading.species" :items="speciesOptions" label="Target fish" auto-select-first @update:model-value="(id: SpeciesId | null) => id && store.change({ species: id })" />
+        <ChoiceRow label="water" :options="WATERS" :chosen="[reading.water]" @change="([water]) => store.change({ water })" />
+        <ChoiceRow label="you stand" :options="STANDS" :chosen="[reading.from]" @change="([from]) => store.change({ from })" />
+      </StripFigure>
+      <StripFigure label="water">
+        <template #value>{{ quantity('temperature', reading.temperatureC) }} {{ ARROW[reading.trend] }}</template>
+        <NumberStep label="Temperature" dimension="temperature" :value="reading.temperatureC" :step="0.5" :min="-2" :max="40" @change="temperatureC => store.change({ temperatureC })" />
+        <ChoiceRow label="trend" :options="TRENDS" :chosen="[reading.trend]" @change="([trend]) => store.change({ trend })" />
+      </StripFigure>
+      <StripFigure label="a lure vanishes at" :assumed="isAssumed('visibilityM')">
+        <template #value>{{ quantity('depth', reading.visibilityM) }}, {{ reading.stain }}</template>
+        <NumberStep label="Visibility" dimension="depth" :value="reading.visibilityM" :step="reading.visibilityM < 1 ? 0.1 : 0.25" :min="0.05" :max="30" @change="visibilityM => store.change({ visibilityM })" />
+        <ChoiceRow label="stain" :options="STAINS" :chosen="[reading.stain]" @change="([stain]) => store.change({ stain })" />
+        <p class="reason hint">Lower a white lure on the shaded side until it is gone; that depth is the visibility.</p>
+      </StripFigure>
+      <StripFigure label="light" :assumed="isAssumed('sky')">
+        <template #value>{{ capital(SKY_WORDS[reading.sky]) }}</template>
+        <ChoiceRow label="sky" :options="SKIES" :chosen="[reading.sky]" :text="sky => SKY_WORDS[sky]" @change="([sky]) => store.change({ sky })" />
+      </StripFigure>
+      <StripFigure label="wind" :assumed="isAssumed('windMs')">
+        <template #value>{{ quantity('speed', reading.windMs, 0) }}</template>
+        <NumberStep label="Wind" dimension="speed" :value="reading.windMs" :step="1" :min="0" :max="40" @change="windMs => store.change({ windMs })" />
+        <NumberStep label="Current" dimension="speed" :value="reading.currentMs" :step="0.1" :min="0" :max="4" @change="currentMs => store.change({ currentMs })" />
+      </StripFigure>
+      <StripFigure label="fish lie at" :assumed="isAssumed('fishFromM')">
+        <template #value>{{ band }}</template>
+        <NumberStep label="Fish from" dimension="depth" :value="reading.fishFromM" :step="0.5" :min="0" :max="reading.fishToM" @change="fishFromM => store.change({ fishFromM })" />
+        <NumberStep label="Fish down to" dimension="depth" :value="reading.fishToM" :step="0.5" :min="reading.fishFromM" :max="reading.bottomM" @change="fishToM => store.change({ fishToM })" />
+        <NumberStep label="Bottom" dimension="depth" :value="reading.bottomM" :step="0.5" :min="0.3" :max="200" @change="setBottom" />
+      </StripFigure>
+      <StripFigure label="cover" :assumed="isAssumed('cover')">
+        <template #value>{{ words(reading.cover.slice(0, 2).join(', ')) }}{{ reading.cover.length > 2 ? ' …' : '' }}</template>
+        <ChoiceRow label="cover" :options="COVERS" :chosen="reading.cover" many @change="cover => store.change({ cover })" />
+      </StripFigure>
+      <StripFigure label="they eat" :assumed="isAssumed('forage')">
+        <template #value>{{ forageLabel(mainForage.kind) }} {{ quantity('length', mainForage.lengthMm) }}</template>
+        <v-autocomplete :model-value="mainForage.kind" :items="forageOptions" label="Prey" auto-select-first @update:model-value="(kind: ForageId | null) => kind && store.change({ forage: [{ kind }] })" />
+        <NumberStep label="Prey length" dimension="length" :value="mainForage.lengthMm" :step="10" :min="5" :max="500" @change="lengthMm => store.change({ forage: [{ kind: mainForage.kind, lengthMm }] })" />
+      </StripFigure>
+      <StripFigure label="mood" :assumed="isAssumed('mood')">
+        <template #value>{{ capital(reading.mood) }}</template>
+        <ChoiceRow label="mood" :options="MOODS" :chosen="[reading.mood]" @change="([mood]) => store.change({ mood })" />
+        <ChoiceRow label="fishing pressure" :options="PRESSURES" :chosen="[reading.pressure]" @change="([pressure]) => store.change({ pressure })" />
+        <ChoiceRow label="bites" :options="['normal', 'short']" :chosen="[reading.shortStrikes ? 'short' : 'normal']" @change="([bites]) => store.change({ shortStrikes: bites === 'short' })" />
+      </StripFigure>
+      <button v-if="store.past.length > 0" type="button" class="quiet undo-reading" @click="store.undo()">undo</button>
+    </div>
+    <p v-if="store.issues.length > 0" class="refused reason" role="alert">
+      Not taken: {{ store.issues[0]!.path }} {{ store.issues[0]!.message }}.
+      <button class="quiet" type="button" @click="store.clearIssues()">understood</button>
+    </p>
+    <span class="units small-label">units
+      <select v-model="units" aria-label="Units"><option>metric</option><option>imperial</option><option>mixed</option></select>
+    </span>
+  </section>
+</template>
+
+<style scoped>
+.strip { position: sticky; top: 0; z-index: 10; background: var(--paper); border-bottom: 1px solid var(--ink); display: flex; align-items: stretch; flex-wrap: wrap; }
+.figures { display: flex; flex: 1 1 0; min-width: 0; overflow-x: auto; padding-left: 6px; scrollbar-width: none; }
+.undo-reading { margin: auto 10px; min-height: 44px; }
+.refused { flex-basis: 100%; order: 3; margin: 0; padding: 6px 18px; background: var(--leaf); border-top: 1px solid var(--float); color: var(--float); }
+.hint { margin: 10px 0 0; color: var(--soft-ink); max-width: 40ch; }
+.units { display: flex; align-items: center; gap: 6px; padding: 0 16px; }
+.units select { font: inherit; text-transform: none; letter-spacing: 0; font-size: 13px; color: inherit; background: transparent; border: 0; border-bottom: 1px solid var(--rule); min-height: 32px; }
+.units option { background: var(--leaf); color: var(--ink); }
+@media (max-width: 700px) { .units { display: none; } }
+</style>

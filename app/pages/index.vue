@@ -1,0 +1,41 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+
+const { judgement } = storeToRefs(useJudgementStore())
+const box = useBoxStore()
+const reading = useReadingStore()
+/** What the angler opened; without a choice the first set-up is drawn. */
+const chosen = ref<string | null>(null)
+const setups = computed(() => judgement.value?.out.setups ?? [])
+const chosenId = computed(() => (setups.value.some(s => s.lureId === chosen.value) ? chosen.value : null))
+const drawnId = computed(() => chosenId.value ?? setups.value[0]?.lureId ?? null)
+const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.value) ?? null)
+</script>
+
+<template>
+  <div v-if="judgement && box.box.lures.length > 0" class="tie-on">
+    <AskPanel :axes="judgement.out.ask.axes" :chosen="drawnSetup" />
+    <WaterColumn class="cut" :reading="reading.complete.reading" :setups="setups" :chosen-id="drawnId" :lures="box.lureById" @choose="id => chosen = id" />
+    <SetupList :out="judgement.out" :chosen-id="chosenId" :total="judgement.fits.length" @choose="id => chosen = id" />
+  </div>
+  <section v-else-if="box.ready" class="empty">
+    <h1>No lures yet</h1>
+    <p class="reason">Enter ten of your own in the Box (kind, weight, length, colour; under twenty seconds each) and this page says which one to tie on, on which rod, how deep and how fast, and why.</p>
+    <NuxtLink class="hot" to="/box">Enter the first lure</NuxtLink>
+    <button class="quiet" type="button" @click="box.openDemo()">or look at the demo box</button>
+  </section>
+</template>
+
+<style scoped>
+.tie-on { display: grid; grid-template-columns: 306px minmax(0, 1fr) 380px; gap: 12px; height: calc(100vh - 100px); }
+.tie-on > * { overflow-y: auto; scrollbar-width: thin; }
+.cut { padding: 4px 0 6px; overflow: hidden !important; }
+.empty { max-width: 56ch; padding: 48px 24px; display: flex; flex-direction: column; gap: 14px; align-items: flex-start; }
+.empty .hot { text-decoration: none; display: inline-flex; align-items: center; }
+@media (max-width: 1000px) {
+  .tie-on { display: flex; flex-direction: column; height: auto; gap: 0; }
+  .tie-on > :deep(.setups) { order: 1; padding: 12px 12px 20px; }
+  .tie-on > .cut { order: 2; height: 420px; padding: 0 6px; }
+  .tie-on > :deep(.ask) { order: 3; padding: 12px; }
+}
+</style>

@@ -1,0 +1,57 @@
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, toRaw } from 'vue'
+import { parseReading, type Issue } from '#core/files'
+import { completeReading, type Reading } from '#core/reading'
+import { recall, remember } from '~/db/box'
+import { useBoxStore } from './box'
+
+const READING = 'reading'
+const UNDO_STEPS = 50
+
+/** Where a first visit stands: the demo's spring morning on Averin Water. Invented. */
+const FIRST: Reading = {
+  species: 'northern-pike', at: '2026-05-06T06:40:00+02:00', latitude: 58.4, longitude: 13.2, water: 'lake', temperatureC: 11.5, trend: 'warming', visibilityM: 1.2,
+  stain: 'brown', sky: 'broken', windMs: 5, bottomM: 4, fishFromM: 1, fishToM: 3, cover: ['reeds'], forage: [{ kind: 'bleak', lengthMm: 90 }], mood: 'neutral',
+  pressure: 'medium', from: 'boat',
+}
+
+/** What the water is like now; every change is checked, kept, and can be undone. */
+export const useReadingStore = defineStore('reading', () => {
+  const reading = shallowRef<Reading>(FIRST)
+  const past = shallowRef<readonly Reading[]>([])
+  const issues = ref<readonly Issue[]>([])
+  const complete = computed(() => completeReading(reading.value))
+
+  async function open(): Promise<void> {
+    const kept = await recall<Reading>(useBoxStore().database(), READING)
+    const outcome = kept ? parseReading(kept) : null
+    if (outcome?.ok) reading.value = outcome.value
+  }
+
+  /** Takes the change if the reading stays sound; else says why not and changes nothing. */
+  function change(part: Partial<Reading>): boolean {
+    const outcome = parseReading({ ...toRaw(reading.value), ...part })
+    if (!outcome.ok) {
+      issues.value = outcome.issues
+      return false
+    }
+    past.value = [...past.value, reading.value].slice(-UNDO_STEPS)
+    return settle(outcome.value)
+  }
+
+  function undo(): void {
+    const previous = past.value.at(-1)
+    if (!previous) return
+    past.value = past.value.slice(0, -1)
+    settle(previous)
+  }
+
+  function settle(next: Reading): true {
+    reading.value = next
+    issues.value = []
+    void remember(useBoxStore().database(), READING, next)
+    return true
+  }
+
+  return { reading, complete, issues, past, open, change, undo, clearIssues: () => { issues.value = [] } }
+})

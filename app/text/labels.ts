@@ -1,0 +1,20 @@
+import { FAMILY_TABLE, FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
+import type { ForageId, SpeciesId } from '#core/reading'
+import type { Family } from '#core/tackle'
+
+/** Ids are kebab-case; people read words. */
+export function words(id: string | null | undefined): string {
+  return (id ?? '').replaceAll('-', ' ')
+}
+
+export const familyLabel = (family: Family): string => FAMILY_TABLE[family].label
+export const speciesLabel = (species: SpeciesId): string => SPECIES_TABLE[species].label
+export const forageLabel = (forage: ForageId): string => FORAGE_TABLE[forage].label
+
+export function capital(text: string): string {
+  return text.charAt(0).toUpperCase() + text.slice(1)
+}
+
+export const KNOWN_LABEL = {
+  tested: 'tested by you', stated: 'as you entered it', computed: 'worked out', typical: 'assumed: typical of its kind',
+} as const

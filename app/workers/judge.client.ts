@@ -1,0 +1,19 @@
+import * as Comlink from 'comlink'
+import type { Box } from '#core/tackle'
+import type { JudgeApi, Judgement, JudgeRequest } from './judge.protocol'
+
+/** The judge in its worker. Only the newest question is answered; older ones come back as `null`. */
+export class JudgeClient {
+  private readonly api = Comlink.wrap<JudgeApi>(new Worker(new URL('./judge.worker.ts', import.meta.url), { type: 'module', name: 'judge' }))
+  private newest = 0
+
+  async load(box: Box): Promise<void> {
+    await this.api.load(box)
+  }
+
+  async judge(request: JudgeRequest): Promise<Judgement | null> {
+    const mine = ++this.newest
+    const judgement = await this.api.judge(request)
+    return mine === this.newest ? judgement : null
+  }
+}

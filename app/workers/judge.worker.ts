@@ -1,0 +1,27 @@
+import * as Comlink from 'comlink'
+import { askOf, AXIS_IDS } from '#core/ask'
+import { explainRanking, prepareBox, rank } from '#core/match'
+import type { JudgeApi } from './judge.protocol'
+
+let prepared = prepareBox({ lures: [], parts: [], outfits: [], tests: [], trips: [] })
+
+const api: JudgeApi = {
+  load(box) {
+    prepared = prepareBox(box)
+  },
+  judge({ reading, schools, top, units }) {
+    const begun = performance.now()
+    const ranking = rank(prepared, askOf(reading, { schools }))
+    const tookMs = performance.now() - begun
+    const asked = AXIS_IDS.filter(axis => ranking.ask.axes[axis].weight > 0)
+    return {
+      out: explainRanking(prepared, ranking, { top, units }),
+      fits: ranking.candidates.map(({ profile, score, fits }) => ({
+        lureId: profile.lure.id, score, spine: asked.map(axis => ({ axis, fit: fits[axis].fit, weight: ranking.ask.axes[axis].weight })),
+      })),
+      tookMs,
+    }
+  },
+}
+
+Comlink.expose(api)

@@ -1,0 +1,73 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { CITATIONS } from '#core/sources'
+import { RULES } from '#core/knowledge'
+import { SPECIES, STAINS, type Reading } from '#core/reading'
+import { askOf, AXIS_IDS, desirabilityAt, fillIn } from './index'
+
+const pike: Reading = { species: 'northern-pike', temperatureC: 11.5, visibilityM: 1.2, stain: 'brown', cover: ['reeds'], bottomM: 4, fishFromM: 1, fishToM: 3 }
+
+describe('askOf', () => {
+  it('lists what it had to assume', () => {
+    expect(askOf({ species: 'perch', temperatureC: 10 }).assumed).toEqual(expect.arrayContaining(['visibilityM', 'stain', 'cover', 'forage', 'fishFromM', 'fishToM', 'mood']))
+    expect(askOf(pike).assumed).not.toContain('visibilityM')
+  })
+  it('gives every axis a curve that reaches 1, with best between low and high', () => {
+    fc.assert(fc.property(fc.constantFrom(...SPECIES), fc.double({ min: 0, max: 32, noNaN: true }), fc.double({ min: 0.1, max: 10, noNaN: true }), fc.constantFrom(...STAINS), (species, temperatureC, visibilityM, stain) => {
+      const { axes } = askOf({ species, temperatureC, visibilityM, stain })
+      for (const axis of AXIS_IDS) {
+        const asked = axes[axis]
+        expect(Math.max(...asked.curve)).toBeCloseTo(1, 9)
+        expect(asked.low).toBeLessThanOrEqual(asked.best)
+        expect(asked.high).toBeGreaterThanOrEqual(asked.best)
+        expect(asked.weight > 0).toBe(asked.reasons.length > 0)
+      }
+    }), { numRuns: 60 })
+  })
+  it('more mud never asks for less thump (trade §10 clarity)', () => {
+    const best = [6, 3, 1.5, 1, 0.6, 0.3].map(visibilityM => askOf({ ...pike, visibilityM, stain: 'mud' }).axes.vibration.best)
+    expect(best).toEqual([...best].sort((a, b) => a - b))
+  })
+  it('colder never asks for more speed (trade §10 temperature)', () => {
+    const best = [20, 16, 12, 8, 4].map(temperatureC => askOf({ species: 'largemouth-bass', temperatureC, mood: 'neutral' }).axes.speed.best)
+    expect(best).toEqual([...best].sort((a, b) => b - a))
+  })
+  it('presents in the upper half of the band, because fish look up', () => {
+    const { depth } = askOf(pike).axes
+    expect(depth.best).toBeGreaterThanOrEqual(1)
+    expect(depth.best).toBeLessThanOrEqual(2)
+    expect(desirabilityAt(depth, 3.9)).toBeLessThan(0.5)
+    expect(desirabilityAt(depth, 3.9)).toBeLessThan(desirabilityAt(depth, 0.1))
+  })
+  it('a school only speaks when it is chosen', () => {
+    const rules = (grass: 'tick' | 'rip') => askOf({ ...pike, temperatureC: 16, cover: ['grass'] }, { schools: { grass } }).axes.suit.reasons.map(r => r.rule.id)
+    expect(rules('tick')).toContain('cover.grass.tick')
+    expect(rules('rip')).not.toContain('cover.grass.tick')
+    expect(rules('rip')).toContain('cover.grass.rip')
+  })
+  it('contradictory rules widen the curve instead of cancelling', () => {
+    const rule = (id: string, best: number) => ({ id, weight: 1, when: [], source: 'assumed' as const, text: '', effects: [{ axis: 'vibration' as const, best, low: best - 1, high: best + 1 }] })
+    const width = (rules: ReturnType<typeof rule>[]) => {
+      const { low, high } = askOf(pike, { rules }).axes.vibration
+      return high - low
+    }
+    expect(width([rule('a', 2), rule('b', 4)])).toBeGreaterThanOrEqual(width([rule('a', 3)]) - 0.1)
+  })
+})
+
+describe('the rule rows', () => {
+  it('have ids of their own, a source, a weight in 0..2 and a sentence', () => {
+    expect(new Set(RULES.map(r => r.id)).size).toBe(RULES.length)
+    for (const rule of RULES) {
+      expect(rule.text, rule.id).toMatch(/\.$/)
+      expect(rule.weight, rule.id).toBeGreaterThan(0)
+      expect(rule.weight, rule.id).toBeLessThanOrEqual(2)
+      expect(['common-practice', 'derived', 'assumed', 'from-memory', ...Object.keys(CITATIONS)]).toContain(rule.source)
+    }
+  })
+  it('fill every place of their sentence', () => {
+    const { features } = askOf(pike)
+    for (const rule of RULES) expect(fillIn(rule.text, features), rule.id).not.toMatch(/\{/)
+    expect(fillIn('at {temperatureC}', features, 'imperial')).toMatch(/at 53\s°F/)
+  })
+})

@@ -1,0 +1,53 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { bisect, interpolate, overallDesirability, peak, ramp, seededRandom } from './index'
+
+describe('overallDesirability', () => {
+  it('is the weighted geometric mean (Derringer & Suich 1980): D(0.25, 1) = 0.5 with equal weights', () => {
+    expect(overallDesirability([0.25, 1], [1, 1])).toBeCloseTo(0.5, 12)
+  })
+  it('gives zero for any zero that counts, and ignores what has no weight', () => {
+    expect(overallDesirability([0, 1], [1, 1])).toBe(0)
+    expect(overallDesirability([0, 1], [0, 1])).toBe(1)
+    expect(overallDesirability([0.5], [0])).toBeNull()
+  })
+  it('lies between the least and the greatest, whatever the weights', () => {
+    fc.assert(fc.property(fc.array(fc.tuple(fc.double({ min: 0.01, max: 1, noNaN: true }), fc.double({ min: 0.01, max: 9, noNaN: true })), { minLength: 1, maxLength: 9 }), (pairs) => {
+      const values = pairs.map(([v]) => v)
+      const overall = overallDesirability(values, pairs.map(([, w]) => w))!
+      expect(overall).toBeGreaterThanOrEqual(Math.min(...values) - 1e-12)
+      expect(overall).toBeLessThanOrEqual(Math.max(...values) + 1e-12)
+    }))
+  })
+  it.each([[[1.2], [1]], [[0.5], [-1]], [[0.5], [1, 2]]])('refuses %j with weights %j', (values, weights) => {
+    expect(() => overallDesirability(values, weights)).toThrow(RangeError)
+  })
+})
+
+describe('peak', () => {
+  it('is 1 at best, one half at both limits, and flat on a side without limit', () => {
+    expect([peak(3, 3, 2, 5), peak(2, 3, 2, 5), peak(5, 3, 2, 5), peak(9, 3, 2, 3)]).toEqual([1, 0.5, 0.5, 1])
+  })
+})
+
+describe('bisect', () => {
+  it('finds √2', () => expect(bisect(x => x * x - 2, 0, 2)).toBeCloseTo(Math.SQRT2, 12))
+  it('says there is none', () => expect(bisect(x => x * x + 1, -1, 1)).toBeNull())
+  it('refuses an empty bracket', () => expect(() => bisect(x => x, 1, 1)).toThrow(/bracket/))
+})
+
+describe('interpolate and ramp', () => {
+  it('go straight between points and hold the ends', () => {
+    expect([interpolate([0, 10], [0, 5], 4), interpolate([0, 10], [0, 5], -3), interpolate([0, 10], [0, 5], 99)]).toEqual([2, 0, 5])
+    expect([ramp(1, 0, 2), ramp(1, 2, 0), ramp(9, 0, 2)]).toEqual([0.5, 0.5, 1])
+    expect(() => ramp(1, 2, 2)).toThrow(RangeError)
+  })
+})
+
+describe('seededRandom', () => {
+  it('repeats itself, and its mean is a half within four standard errors', () => {
+    const draw = (seed: number) => Array.from({ length: 10_000 }, seededRandom(seed))
+    expect(draw(7)).toEqual(draw(7))
+    expect(Math.abs(draw(7).reduce((a, b) => a + b) / 10_000 - 0.5)).toBeLessThan(4 * Math.sqrt(1 / 12 / 10_000))
+  })
+})

@@ -1,0 +1,42 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { SPECIES } from '#core/reading'
+import { activityAt, dayOfYear, isStressed, phaseShares } from './index'
+
+const bass = { species: 'largemouth-bass', trend: 'steady', latitude: 50 } as const
+const main = (shares: Record<string, number>) => Object.entries(shares).reduce((a, b) => (b[1] > a[1] ? b : a))[0]
+
+describe('phaseShares', () => {
+  it('sums to 1 for every species, temperature and day', () => {
+    fc.assert(fc.property(fc.constantFrom(...SPECIES), fc.double({ min: -2, max: 40, noNaN: true }), fc.integer({ min: 1, max: 28 }), fc.integer({ min: 1, max: 12 }), (species, temperatureC, day, month) => {
+      const at = `2026-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}T08:00:00+01:00`
+      const sum = Object.values(phaseShares({ species, temperatureC, trend: 'steady', at, latitude: 55 })).reduce((a, b) => a + b)
+      expect(sum).toBeCloseTo(1, 9)
+    }))
+  })
+  // Common practice, no source: the same temperature means pre-spawn in spring and autumn in October.
+  it('tells spring from autumn at one temperature', () => {
+    expect(main(phaseShares({ ...bass, temperatureC: 13, at: '2026-04-10T09:00:00Z' }))).toBe('pre-spawn')
+    expect(main(phaseShares({ ...bass, temperatureC: 19, at: '2026-10-10T09:00:00Z' }))).toBe('autumn')
+  })
+  it('turns the year round in the south', () => {
+    const north = phaseShares({ ...bass, temperatureC: 14, at: '2026-04-10T09:00:00Z' })
+    const south = phaseShares({ ...bass, temperatureC: 14, at: '2026-10-10T09:00:00Z', latitude: -38 })
+    expect(Math.abs(north['pre-spawn'] - south['pre-spawn'])).toBeLessThan(0.06)
+  })
+})
+
+describe('activity and stress', () => {
+  it('is one half at both ends of the active range and 1 inside', () => {
+    expect(activityAt('largemouth-bass', 18)).toBeCloseTo(0.5, 9)
+    expect(activityAt('largemouth-bass', 29)).toBeCloseTo(0.5, 9)
+    expect(activityAt('largemouth-bass', 18 + 0.65 * 11)).toBeCloseTo(1, 9)
+  })
+  it('brown trout are left alone above 19 °C (handbook §20, from memory)', () => {
+    expect([isStressed('brown-trout', 19.5), isStressed('brown-trout', 18)]).toEqual([true, false])
+  })
+})
+
+describe('dayOfYear', () => {
+  it.each([['2026-01-01T00:10:00+02:00', 1], ['2024-12-31T23:00:00Z', 366], ['2026-08-08T12:00:00Z', 220]])('%s → %d', (at, day) => expect(dayOfYear(at)).toBe(day))
+})

@@ -1,0 +1,40 @@
+import { group } from 'd3'
+import * as z from 'zod'
+import { fileSchema } from '#core/files'
+import { RULES } from '#core/knowledge'
+import { ASSUMPTIONS, CITATIONS, sourceText } from '#core/sources'
+
+/** Documents made from the code, by file name; a test keeps them current. */
+export const GENERATED: Record<string, string> = {
+  'ygrion-file.schema.json': `${JSON.stringify(z.toJSONSchema(fileSchema, { unrepresentable: 'any' }), null, 1)}\n`,
+  'sources.md': sources(),
+  'rules.md': rules(),
+}
+
+function sources(): string {
+  return [
+    '# Sources', '',
+    'Made from `core/sources` by `npm run docs`.', '',
+    '## Published', '',
+    '| id | source | how its figures reached us |', '|---|---|---|',
+    ...Object.entries(CITATIONS).map(([id, { text, held }]) => `| \`${id}\` | ${text} | ${held} |`), '',
+    '## Assumed', '',
+    '| id | what was assumed |', '|---|---|',
+    ...Object.entries(ASSUMPTIONS).map(([id, text]) => `| ${id} | ${text} |`), '',
+    'Rules of thumb of the trade are marked “common practice, no source” where they stand.', '',
+  ].join('\n')
+}
+
+function rules(): string {
+  const subjects = group(RULES, ({ id }) => id.split('.')[0]!)
+  const shapes = (rule: (typeof RULES)[number]) => rule.effects.map(effect => ('favours' in effect ? `${effect.axis}: ${Object.entries(effect.favours).map(([key, value]) => `${key} ${String(value).replaceAll(',', ', ')}`).join('; ') || 'worked out'}` : effect.axis)).join('<br>')
+  const school = (rule: (typeof RULES)[number]) => Object.entries(rule.school ?? {}).map(([key, value]) => `${key} = ${value}`).join(', ')
+  return [
+    '# The rules', '',
+    `Made from \`core/knowledge/rules\` by \`npm run docs\`: ${RULES.length} rows.`, '',
+    ...[...subjects].flatMap(([subject, rows]) => [
+      `## ${subject}`, '', '| rule | sentence | shapes | weight | school | source |', '|---|---|---|---|---|---|',
+      ...rows.map(rule => `| \`${rule.id}\` | ${rule.text} | ${shapes(rule)} | ${rule.weight} | ${school(rule)} | ${sourceText(rule.source)} |`), '',
+    ]),
+  ].join('\n')
+}

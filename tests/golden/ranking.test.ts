@@ -1,0 +1,83 @@
+import { describe, expect, it } from 'vitest'
+import { match } from '#core/match'
+import type { Reading } from '#core/reading'
+import type { Box, Lure, Outfit } from '#core/tackle'
+
+/** Situations whose best choice the handbook states. Each names its section; all are common practice, no source. */
+const universalRod = (id: string, lureMinG: number, lureMaxG: number): Outfit => ({
+  id, name: id, rod: { kind: 'casting', power: 'medium-heavy', action: 'moderate-fast', lureMinG, lureMaxG }, reel: { ratio: 6.4, spoolDiameterMm: 36 },
+  line: { material: 'braid', testKg: 9, diameterMm: 0.2 }, leader: { material: 'fluorocarbon', testKg: 7, diameterMm: 0.75, lengthM: 1 },
+})
+const OUTFITS = [universalRod('light', 2, 12), universalRod('middle', 7, 30), universalRod('heavy', 25, 120)]
+
+const winner = (lures: Lure[], reading: Reading, options?: Parameters<typeof match>[2]) => {
+  const box: Box = { lures, parts: [], outfits: OUTFITS, tests: [], trips: [] }
+  return match(box, reading, options).setups[0]?.lureId
+}
+const bass = (part: Partial<Reading>): Reading => ({ species: 'largemouth-bass', temperatureC: 20, bottomM: 4, fishFromM: 1, fishToM: 3, ...part })
+const paint = (pattern: 'natural' | 'hot' | 'dark' | 'plain') => ({ pattern })
+
+const SITUATIONS: { section: string, what: string, lures: Lure[], reading: Reading, best: string }[] = [
+  { section: '§3', what: 'very muddy: round hammered blades before a willow', best: 'colorado',
+    lures: [
+      { id: 'willow', name: 'w', family: 'spinnerbait', weightG: 14, blades: [{ shape: 'willow', metal: 'silver' }] },
+      { id: 'colorado', name: 'c', family: 'spinnerbait', weightG: 14, blades: [{ shape: 'colorado', metal: 'gold', finish: 'hammered' }] },
+    ], reading: bass({ visibilityM: 0.3, stain: 'mud', cover: ['wood'] }) },
+  { section: '§3', what: 'clear water: willow before a round blade', best: 'willow',
+    lures: [
+      { id: 'willow', name: 'w', family: 'spinnerbait', weightG: 14, blades: [{ shape: 'willow', metal: 'silver' }] },
+      { id: 'colorado', name: 'c', family: 'spinnerbait', weightG: 14, blades: [{ shape: 'colorado', metal: 'silver' }] },
+    ], reading: bass({ visibilityM: 5, stain: 'clear' }) },
+  { section: '§6', what: 'muddy: the big bait before the small one', best: 'big',
+    lures: [{ id: 'big', name: 'b', family: 'skirted-jig', weightG: 14, bulk: 5 }, { id: 'small', name: 's', family: 'skirted-jig', weightG: 14, bulk: 2 }],
+    reading: bass({ visibilityM: 0.3, stain: 'mud', fishFromM: 3, fishToM: 4 }) },
+  { section: '§6', what: 'pressured clear water: the small one', best: 'small',
+    lures: [{ id: 'big', name: 'b', family: 'skirted-jig', weightG: 14, bulk: 5 }, { id: 'small', name: 's', family: 'skirted-jig', weightG: 14, bulk: 2 }],
+    reading: bass({ visibilityM: 5, stain: 'clear', pressure: 'high', fishFromM: 3, fishToM: 4 }) },
+  { section: '§5', what: 'cold water, fish at 1–2 m: a hanging plug before a fast lipless one', best: 'hanging',
+    lures: [{ id: 'hanging', name: 'h', family: 'jerkbait', weightG: 14, lengthMm: 100, buoyancy: 'hangs' }, { id: 'lipless', name: 'l', family: 'lipless-crank', weightG: 15 }],
+    reading: bass({ temperatureC: 6, visibilityM: 2, fishFromM: 1, fishToM: 2 }) },
+  { section: '§10', what: 'night: dark before natural', best: 'dark',
+    lures: [{ id: 'dark', name: 'd', family: 'crankbait', weightG: 12, colours: paint('dark') }, { id: 'natural', name: 'n', family: 'crankbait', weightG: 12, colours: paint('natural') }],
+    reading: bass({ sky: 'night' }) },
+  { section: '§10', what: 'clear water: natural before hot', best: 'natural',
+    lures: [{ id: 'hot', name: 'h', family: 'crankbait', weightG: 12, colours: paint('hot') }, { id: 'natural', name: 'n', family: 'crankbait', weightG: 12, colours: paint('natural') }],
+    reading: bass({ visibilityM: 6, stain: 'clear' }) },
+  { section: '§10', what: 'pre-spawn, warming: rattle before silent', best: 'rattle',
+    lures: [{ id: 'rattle', name: 'r', family: 'crankbait', weightG: 12, sound: 'rattle' }, { id: 'silent', name: 's', family: 'crankbait', weightG: 12, sound: 'silent' }],
+    reading: bass({ temperatureC: 13, trend: 'warming', at: '2026-04-05T09:00:00Z', visibilityM: 0.7, stain: 'mud' }) },
+  { section: '§10', what: 'hot and deep: the flutter spoon falls in their face', best: 'flutter',
+    lures: [{ id: 'flutter', name: 'f', family: 'flutter-spoon', weightG: 60, lengthMm: 150 }, { id: 'spinner', name: 's', family: 'spinnerbait', weightG: 28, lengthMm: 120 }],
+    reading: bass({ temperatureC: 30, trend: 'steady', at: '2026-07-25T12:00:00Z', bottomM: 9, fishFromM: 6, fishToM: 8, forage: [{ kind: 'shad-large' }], cover: ['open'] }) },
+  { section: '§10', what: 'forage of 6 cm: the small spoon before the large one', best: 'small',
+    lures: [{ id: 'small', name: 's', family: 'casting-spoon', weightG: 10, lengthMm: 60 }, { id: 'large', name: 'l', family: 'casting-spoon', weightG: 28, lengthMm: 130 }],
+    reading: { species: 'rainbow-trout', temperatureC: 13, forage: [{ kind: 'minnow', lengthMm: 60 }] } },
+  { section: '§11', what: 'wood: square lip before a deep lip of the same depth', best: 'square',
+    lures: [{ id: 'square', name: 's', family: 'crankbait', style: 'square-lip', weightG: 12, runsAt: { depthM: 1.8 } }, { id: 'round', name: 'r', family: 'crankbait', style: 'shallow', weightG: 12, runsAt: { depthM: 1.8 } }],
+    reading: bass({ cover: ['wood'], fishFromM: 0.5, fishToM: 2 }) },
+  { section: '§7', what: 'among pads: weedless frog before an open popper', best: 'frog',
+    lures: [{ id: 'frog', name: 'f', family: 'topwater', style: 'frog', weightG: 14 }, { id: 'popper', name: 'p', family: 'topwater', style: 'popper', weightG: 14 }],
+    reading: bass({ cover: ['pads'], bottomM: 1.2, fishFromM: 0, fishToM: 1 }) },
+  { section: '§10', what: 'wind on the bank: spinnerbait before a surface lure', best: 'blade',
+    lures: [{ id: 'blade', name: 'b', family: 'spinnerbait', weightG: 14 }, { id: 'walker', name: 'w', family: 'topwater', style: 'walker', weightG: 14 }],
+    reading: bass({ windMs: 9, bottomM: 2, fishFromM: 0, fishToM: 1.5 }) },
+  { section: '§20', what: 'mackerel: fast metal before a soft stick', best: 'metal',
+    lures: [{ id: 'metal', name: 'm', family: 'casting-metal', weightG: 28, lengthMm: 60 }, { id: 'stick', name: 's', family: 'stick-worm', weightG: 12 }],
+    reading: { species: 'mackerel', temperatureC: 14, water: 'sea', bottomM: 15, fishFromM: 2, fishToM: 6 } },
+  { section: '§8', what: 'from the bank: what comes back, not the vertical jig', best: 'metal',
+    lures: [{ id: 'metal', name: 'm', family: 'dense-spoon', weightG: 25 }, { id: 'slow', name: 's', family: 'slow-jig', weightG: 60 }],
+    reading: { species: 'pollack', temperatureC: 12, water: 'sea', bottomM: 8, fishFromM: 3, fishToM: 6, from: 'bank' } },
+]
+
+describe('the handbook’s own situations', () => {
+  it.each(SITUATIONS)('$section: $what', ({ lures, reading, best }) => {
+    expect(winner(lures, reading)).toBe(best)
+  })
+
+  it('§19 rattles: the loud school turns the order', () => {
+    const lures: Lure[] = [{ id: 'rattle', name: 'r', family: 'crankbait', weightG: 12, sound: 'rattle' }, { id: 'silent', name: 's', family: 'crankbait', weightG: 12, sound: 'silent' }]
+    const reading = bass({ temperatureC: 22, visibilityM: 2.5, at: '2026-07-01T10:00:00Z' })
+    expect(winner(lures, reading, { schools: { rattle: 'quiet' } })).toBe('silent')
+    expect(winner(lures, reading, { schools: { rattle: 'loud' } })).toBe('rattle')
+  })
+})
