@@ -1,10 +1,18 @@
 import type { Calc } from './calc'
 import { desirability } from './desirability'
+import * as motion from './motion'
+import { lineDiameterCalc, pickUpCalc } from './reel-and-line'
 import { phase } from './season'
 import { sun } from './sun'
 import { density, viscosity } from './water'
 
 /** Every calculator by its contract name; a newcomer adds a file and a place in this list. */
-export const CALCS: readonly Calc[] = [density, viscosity, sun, phase, desirability]
+export const CALCS: readonly Calc[] = [
+  density, viscosity,
+  motion.sphere, motion.fallSpeed, motion.fitFallCalc, motion.hang, motion.hangSpeeds, motion.diveTow, motion.towLineCalc, motion.diveCast, motion.sinkRetrieve, motion.holdSpeedCalc,
+  motion.bottomWeightCalc, motion.dropShot, motion.downriggerCalc,
+  pickUpCalc, lineDiameterCalc,
+  sun, phase, desirability,
+]
 
 export type { Calc } from './calc'

@@ -10,3 +10,6 @@ export const LINE_DIAMETER_K: Record<Exclude<LineMaterial, 'wire'>, { readonly t
   fluorocarbon: { thin: 0.0885, thick: 0.0885 * 1.15 },
   braid: { thin: 0.0372, thick: 0.0515 },
 }
+
+/** Density [kg/m³]; from memory. Coated braids reach 1200. */
+export const LINE_DENSITY: Record<LineMaterial, number> = { nylon: 1140, fluorocarbon: 1780, braid: 970, wire: 7900 }

@@ -1,6 +1,7 @@
 import type { Ask } from '#core/ask'
 import type { TechniqueRow } from '#core/knowledge'
 import { bottomWeight } from '#core/motion'
+import type { Mood } from '#core/reading'
 import type { Part } from '#core/tackle'
 import type { LureProfile } from './profile'
 
@@ -30,15 +31,18 @@ const AGGRESSIVE_FACTOR = 1.7
 const STILL_DRIFT_MS = 0.25
 const FINE_LINE_M = 0.00023
 
-/** Grams of lead that hold the bottom at this depth and current (trade §6: the lightest that keeps contact). */
-export function contactGrams(depthM: number, currentMs: number): number {
-  return 1000 * bottomWeight(Math.max(1, depthM), Math.max(STILL_DRIFT_MS, currentMs), FINE_LINE_M, 1000)
+/** Lead that keeps contact (trade §6: the lightest that does) [g]. */
+export interface Contact { readonly atBottomG: number, readonly atFishG: number }
+
+export function contactFor({ features: { numbers } }: Ask, waterDensity: number): Contact {
+  const grams = (depthM: number) => 1000 * (bottomWeight(Math.max(1, depthM), Math.max(STILL_DRIFT_MS, numbers.currentMs), FINE_LINE_M, waterDensity) ?? Infinity)
+  return { atBottomG: grams(numbers.bottomM), atFishG: grams(numbers.presentM) }
 }
 
 /** The weights worth trying under a body, best first. */
-export function addedWeights(technique: TechniqueRow, body: LureProfile, parts: readonly Part[], ask: Ask): readonly AddedWeight[] {
+export function addedWeights(technique: TechniqueRow, body: LureProfile, { parts, ask, contact }: { readonly parts: readonly Part[], readonly ask: Ask, readonly contact: Contact }): readonly AddedWeight[] {
   if (technique.adds === 'nothing') return [NOTHING_ADDED]
-  const wanted = wantedGrams(technique, body, ask)
+  const wanted = wantedGrams(technique, body, ask.reading.mood, contact)
   const own = parts
     .filter(part => fitsTechnique(part, technique) && part.weightG != null && part.quantity !== 0)
     .map(part => ({ part, grams: part.weightG!, off: Math.abs(Math.log(part.weightG! / wanted)) }))
@@ -48,15 +52,15 @@ export function addedWeights(technique: TechniqueRow, body: LureProfile, parts: 
   return [{ part: null, grams: USUAL_G.find(g => g >= wanted * 0.9) ?? USUAL_G[USUAL_G.length - 1]! }]
 }
 
-function wantedGrams(technique: TechniqueRow, body: LureProfile, { features: { numbers }, reading }: Ask): number {
-  const contact = contactGrams(numbers.bottomM, numbers.currentMs) * (reading.mood === 'aggressive' ? AGGRESSIVE_FACTOR : 1)
+function wantedGrams(technique: TechniqueRow, body: LureProfile, mood: Mood, { atBottomG, atFishG }: Contact): number {
+  const contact = atBottomG * (mood === 'aggressive' ? AGGRESSIVE_FACTOR : 1)
   switch (technique.adds) {
     case 'weighted-hook': return WEIGHTED_HOOK_G
     case 'drop-sinker': return contact
     case 'bullet': return Math.max(LIGHTEST_BULLET_G, contact)
     default: {
       const byLength = HEAD.grams * (body.lengthMm.value / HEAD.atMm) ** HEAD.power
-      return technique.control === 'bottom' ? Math.max(contact, byLength / 2) : Math.max(contactGrams(numbers.presentM, numbers.currentMs), byLength)
+      return technique.control === 'bottom' ? Math.max(contact, byLength / 2) : Math.max(atFishG, byLength)
     }
   }
 }

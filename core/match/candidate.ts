@@ -1,7 +1,8 @@
 import { AXIS_IDS, type Ask } from '#core/ask'
+import { LINE_DENSITY } from '#core/knowledge'
 import { castLength } from '#core/motion'
 import type { Part } from '#core/tackle'
-import { addedWeights } from './addition'
+import { addedWeights, type Contact } from './addition'
 import {
   assemblyFits, type AssemblyFits, type AxisFit, type AxisFits, lureFits, type LureFits, NOT_CONCERNED, placementFits, rodAxis, softFit, techniqueFits, type TechniqueFits, weightedLog,
 } from './fits'
@@ -29,6 +30,7 @@ export interface Scene {
   readonly totalWeight: number
   readonly waterDensity: number
   readonly parts: readonly Part[]
+  readonly contact: Contact
   readonly trailersFor: TrailersFor
   readonly outfits: readonly PreparedOutfit[]
   readonly inCover: boolean
@@ -71,7 +73,7 @@ export function bestCandidate(profile: LureProfile, scene: Scene): Candidate | R
     if (technique.from && !technique.from.includes(ask.reading.from)) continue
     const rigged = techniqueFits(profile, technique, ask)
     const riggedLog = ownLog + weightedLog('technique', rigged, ask)
-    for (const added of addedWeights(technique, profile, scene.parts, ask)) {
+    for (const added of addedWeights(technique, profile, scene)) {
       const isAssumed = technique.adds !== 'nothing' && added.part === null
       if (isAssumed && best) continue
       for (const trailer of trailers) {
@@ -103,11 +105,11 @@ const NO_OUTFIT = [null] as const
 
 /** Fields are named one by one: spreading five objects a lure costs more than the whole judgement. */
 function candidateOf({ assembly, outfit, tackle, placement, onRod, score }: Thrown, own: LureFits): Candidate {
-  const { profile, technique, trailer, added, castM, lineMm } = tackle
+  const { profile, technique, trailer, added, castM, lineMm, lineDensity } = tackle
   const { totalG, rigged, hung } = assembly
   const { depth, speed } = placementFits(placement, profile)
   return {
-    profile, technique, trailer, added, castM, lineMm, outfit, totalG, placement, score,
+    profile, technique, trailer, added, castM, lineMm, lineDensity, outfit, totalG, placement, score,
     fits: {
       depth, speed, rod: onRod,
       length: own.length, flash: own.flash, sound: own.sound, conspicuousness: own.conspicuousness, naturalness: own.naturalness, colour: own.colour, profile: own.profile, scent: own.scent,
@@ -148,8 +150,8 @@ function onOutfit(assembly: Assembly, outfit: PreparedOutfit | null, toBeat: num
   const bound = assembly.log + ask.axes.rod.weight * Math.log(onRod.fit)
   if (Math.exp(bound / totalWeight) <= toBeat) return null
 
-  const tackle: Tackle = { profile, technique, trailer, added, castM: castOf(assembly, outfit, verdict.place, ask), lineMm: outfit?.lineMm ?? WITHOUT_ROD.lineMm }
-  const placement = place(tackle, ask, scene.waterDensity)
+  const tackle: Tackle = { profile, technique, trailer, added, castM: castOf(assembly, outfit, verdict.place, ask), lineMm: outfit?.lineMm ?? WITHOUT_ROD.lineMm, lineDensity: LINE_DENSITY[outfit?.outfit.line.material ?? 'nylon'] }
+  const placement = place(tackle, scene)
   if ('why' in placement) return { code: 'cannot-reach', nearness: placement.deepestM, why: placement.why }
   const score = Math.exp((bound + ask.axes.depth.weight * Math.log(softFit(placement.depthFit)) + ask.axes.speed.weight * Math.log(softFit(placement.speedFit))) / totalWeight)
   return score > toBeat ? { assembly, outfit, tackle, placement, onRod, score } : null

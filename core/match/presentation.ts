@@ -1,7 +1,7 @@
 import { desirabilityAt, type Ask, type AskedAxis } from '#core/ask'
 import { CADENCE_TABLE, DIVE_PATH, type TechniqueRow } from '#core/knowledge'
-import { deepestOnCast, holdDepth, holdSpeed, netWeight, sinkSpeedOfWeight } from '#core/motion'
-import { type AddedWeight, contactGrams } from './addition'
+import { deepestOnCast, dropShotHeight, holdDepth, holdSpeed, netWeight, sinkSpeedOfWeight } from '#core/motion'
+import type { AddedWeight, Contact } from './addition'
 import { computed, type Known } from './known'
 import type { LureProfile } from './profile'
 
@@ -47,11 +47,15 @@ export interface Assembled {
 /** The same with what throws it. */
 export interface Tackle extends Assembled {
   readonly lineMm: number
+  /** [kg/m³] */
+  readonly lineDensity: number
   readonly castM: number
 }
 
+export interface PlaceScene { readonly ask: Ask, readonly waterDensity: number, readonly contact: Contact }
+
 /** Chooses depth, speed and tip so that the presentation answers the ask best, or says why it cannot reach the fish. */
-export function place(tackle: Tackle, ask: Ask, waterDensity: number): Placement | Unreachable {
+export function place(tackle: Tackle, { ask, waterDensity, contact }: PlaceScene): Placement | Unreachable {
   const { numbers } = ask.features
   const highestNeeded = numbers.fishFromM - RISE_M[ask.reading.mood]
   switch (tackle.technique.control) {
@@ -62,7 +66,7 @@ export function place(tackle: Tackle, ask: Ask, waterDensity: number): Placement
     case 'count-down': return placeHeld(tackle, ask, highestNeeded, waterDensity)
     case 'vertical': return placeVertical(tackle, ask)
     case 'bottom':
-    case 'above-bottom': return placeOnBottom(tackle, ask)
+    case 'above-bottom': return placeOnBottom(tackle, ask, contact)
   }
 }
 
@@ -106,16 +110,18 @@ function meanOverDive(asked: AskedAxis, deepestM: number, bottomM: number): numb
 }
 
 function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity: number): Placement | Unreachable {
-  const { profile, castM, lineMm } = tackle
+  const { profile, castM, lineMm, lineDensity } = tackle
   const { numbers } = ask.features
-  const weight = sinkingNewton(tackle, waterDensity)
-  const lure = { netWeight: weight, dragArea: profile.towAreaCm2 * 1e-4, liftRatio: LIFT_RATIO[profile.lure.family] ?? 0 }
-  const line = { diameter: lineMm / 1000, tip: LOW_TIP_M, distance: castM / 2 }
+  const dragArea = profile.towAreaCm2 * 1e-4
+  const lure = { netWeight: sinkingNewton(tackle, waterDensity), dragArea, liftArea: -(LIFT_RATIO[profile.lure.family] ?? 0) * dragArea }
+  const line = { diameter: lineMm / 1000, density: lineDensity }
+  const water = { density: waterDensity, current: 0 }
+  const half = { distance: castM / 2, tip: LOW_TIP_M }
   const { min } = profile.speed.value
   const wanted = Math.min(Math.max(numbers.presentM, 0.2), numbers.bottomM)
   let best: Placement | null = null
   for (const depthM of [wanted, (wanted + Math.max(0.2, highestNeeded)) / 2, Math.max(0.2, highestNeeded)]) {
-    const limit = holdSpeed(lure, line, depthM, waterDensity) ?? 0
+    const limit = holdSpeed(lure, line, water, { ...half, depth: depthM }) ?? 0
     if (limit < min) continue
     const { speedMs, speedFit } = bestSpeed(tackle, ask.axes.speed, limit)
     const depthFit = desirabilityAt(ask.axes.depth, depthM)
@@ -123,7 +129,7 @@ function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity
       best = { depthM, speedMs, tipM: LOW_TIP_M, depthFit, depthTrust: computed(0, profile.weightG), speedFit, leaderHeightM: null }
   }
   if (best) return best
-  const deepest = holdDepth(lure, line, min, numbers.bottomM, waterDensity)
+  const deepest = holdDepth(lure, line, water, half, min, numbers.bottomM)
   if (deepest < highestNeeded) return cannotReach(deepest, highestNeeded, 'at the slowest speed at which it works')
   const { speedMs, speedFit } = bestSpeed(tackle, ask.axes.speed, min)
   return { depthM: deepest, speedMs, tipM: LOW_TIP_M, depthFit: desirabilityAt(ask.axes.depth, deepest), depthTrust: computed(0, profile.weightG), speedFit, leaderHeightM: null }
@@ -134,15 +140,17 @@ function placeVertical(tackle: Tackle, ask: Ask): Placement | Unreachable {
   return still(tackle, ask, Math.min(presentM, bottomM), LOW_TIP_M)
 }
 
-function placeOnBottom(tackle: Tackle, ask: Ask): Placement | Unreachable {
-  const { bottomM, currentMs } = ask.features.numbers
+function placeOnBottom(tackle: Tackle, ask: Ask, contact: Contact): Placement | Unreachable {
+  const { bottomM } = ask.features.numbers
   const grams = tackle.added.grams > 0 ? tackle.added.grams : tackle.profile.weightG.value
-  const needed = contactGrams(bottomM, currentMs) * BOTTOM_SHARE
+  const needed = contact.atBottomG * BOTTOM_SHARE
   if (grams < needed) return { deepestM: 0, why: () => `too light to hold the bottom at ${metres(bottomM)}: ${grams.toFixed(1)} g, needs about ${needed.toFixed(0)} g` }
   if (tackle.technique.control === 'bottom') return still(tackle, ask, bottomM, LOW_TIP_M)
   // On a cast the taut line stands at an angle and the bait hangs lower than the leader is long (motion model §8).
-  const slope = Math.sin(Math.atan2(bottomM + LOW_TIP_M, tackle.castM / 2))
-  const options = LEADERS_M.map(leader => still(tackle, ask, Math.max(0, bottomM - leader * slope), LOW_TIP_M, leader * slope))
+  const options = LEADERS_M.map((leader) => {
+    const { height } = dropShotHeight(leader, bottomM, tackle.castM / 2, LOW_TIP_M)
+    return still(tackle, ask, Math.max(0, bottomM - height), LOW_TIP_M, height)
+  })
   return options.reduce((a, b) => (b.depthFit > a.depthFit ? b : a))
 }
 

@@ -2,6 +2,7 @@ import type { Ask } from '#core/ask'
 import { SPECIES_TABLE } from '#core/knowledge'
 import type { BenchTest, Box, Trip } from '#core/tackle'
 import { waterDensity } from '#core/water'
+import { contactFor } from './addition'
 import { bestCandidate, type Candidate, type Rejection, type Scene, sumOfWeights } from './candidate'
 import { prepareOutfit, type PreparedOutfit } from './outfit'
 import { type LureProfile, profileOf } from './profile'
@@ -41,11 +42,13 @@ export function prepareBox(box: Box): PreparedBox {
 /** Ranks the whole box for one ask. Ties by score, then lure id, so that the answer never depends on the order of the file. */
 export function rank({ lures, trailers, outfits, box }: PreparedBox, ask: Ask): Ranking {
   const { reading } = ask
+  const density = waterDensity(reading.temperatureC, reading.salinityPsu)
   const scene: Scene = {
     ask, outfits,
     trailersFor: trailerChoice(trailers, ask),
     totalWeight: sumOfWeights(ask),
-    waterDensity: waterDensity(reading.temperatureC, reading.salinityPsu),
+    waterDensity: density,
+    contact: contactFor(ask, density),
     parts: box.parts,
     inCover: ask.axes.snagGuard.best > 2,
     biteProof: SPECIES_TABLE[reading.species].toothy === 'yes',

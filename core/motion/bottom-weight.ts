@@ -1,4 +1,6 @@
-import { requirePositive } from '#core/numeric'
+import { bisect, requirePositive } from '#core/numeric'
+import { fallTime } from './fall'
+import { hangingLine } from './hanging-line'
 import { STANDARD_GRAVITY } from './sink'
 
 /** Criterion of bottom contact: line at the surface at most 45° from the vertical, fall within 12 s (beyond 9 m: depth / 0.75 m/s). Fitted to practice figures. */
@@ -8,27 +10,45 @@ const DEEP_FALL_MS = 0.75
 /** Jig with a 7–8 cm bait: fall and drift drag areas [m²]; ±40 %. */
 const FALL_AREA = 4.5e-4
 const DRIFT_AREA = 3e-4
-/** Towed-line normal coefficient (cylinder, Re 50–1000). */
-const LINE_NORMAL_COEFFICIENT = 1.2
+/** Weight in water of its hook and bait [kg]; from the handbook's fall table. */
+const HOOK_AND_BAIT = 0.00055
 const LEAD_DENSITY = 11000 // [kg/m³] head alloy
+const NYLON_DENSITY = 1140 // [kg/m³]
+const LIGHTEST = 1e-5 // [kg]
+const HEAVIEST = 5 // [kg]
 
 /**
  * Weight of a lead jig with a small soft bait that keeps contact with the bottom.
  *
- * Valid:  1..60 m, drift 0.05..1.5 m/s (water relative to the line).
- * Error:  10–15 % low of the full hanging-line solution; the trade's own bands are ±30 %.
+ * Valid:  1..60 m, drift 0..1.5 m/s (water relative to the line, uniform with depth).
+ * Error:  the criterion meets the trade's bands within 8 % rms; speed and angle trade off, so it is a rule, not a validation.
  * Source: derived; the criterion is fitted to common practice (1.8 g at 1.5 m … 14 g at 9 m).
  *
- * @returns mass of lead [kg]
- * @throws {RangeError} if an argument is not positive
+ * @param lineDiameter [m]
+ * @returns mass of lead [kg]; `null` when more than 5 kg would be needed
+ * @throws {RangeError} if depth or diameter is not positive or the drift negative
  */
-export function bottomWeight(depth: number, drift: number, lineDiameter: number, waterDensity: number): number {
+export function bottomWeight(depth: number, drift: number, lineDiameter: number, waterDensity: number): number | null {
   requirePositive('bottomWeight', 'depth', depth)
-  requirePositive('bottomWeight', 'drift', drift)
   requirePositive('bottomWeight', 'lineDiameter', lineDiameter)
-  const inWater = (mass: number) => mass * STANDARD_GRAVITY * (1 - waterDensity / LEAD_DENSITY)
-  const byAngle = (waterDensity * drift * drift * (DRIFT_AREA + LINE_NORMAL_COEFFICIENT * lineDiameter * depth)) / (2 * Math.tan(LINE_ANGLE))
-  const fallSpeed = depth / Math.max(FALL_S, depth / DEEP_FALL_MS)
-  const byFall = (waterDensity * FALL_AREA * fallSpeed * fallSpeed) / 2
-  return Math.max(byAngle, byFall) / inWater(1)
+  if (!(drift >= 0 && Number.isFinite(drift))) throw new RangeError(`bottomWeight: drift must be 0 or more, got ${drift}`)
+  const line = { diameter: lineDiameter, density: NYLON_DENSITY }
+  const inWater = (lead: number) => lead * (1 - waterDensity / LEAD_DENSITY) + HOOK_AND_BAIT
+  const across = (waterDensity * DRIFT_AREA * drift * drift) / 2
+  const steepEnough = (lead: number) =>
+    LINE_ANGLE - (hangingLine({ across, down: inWater(lead) * STANDARD_GRAVITY }, line, drift, depth, waterDensity)?.surfaceAngle ?? Math.PI / 2)
+  const allowed = Math.max(FALL_S, depth / DEEP_FALL_MS)
+  // Hook and bait enter the fall as their weight in water: volume is set so that the whole weighs that.
+  const soonEnough = (lead: number) => {
+    const mass = lead + HOOK_AND_BAIT
+    const volume = (mass - inWater(lead)) / waterDensity
+    return allowed - (fallTime({ mass, volume, dragArea: FALL_AREA }, depth, waterDensity, line) ?? Infinity)
+  }
+  const enough = (spare: (lead: number) => number) => {
+    if (spare(LIGHTEST) >= 0) return LIGHTEST
+    const ln = bisect(x => spare(Math.exp(x)), Math.log(LIGHTEST), Math.log(HEAVIEST), 40)
+    return ln === null ? null : Math.exp(ln)
+  }
+  const [byAngle, byFall] = [enough(steepEnough), enough(soonEnough)]
+  return byAngle === null || byFall === null ? null : Math.max(byAngle, byFall)
 }

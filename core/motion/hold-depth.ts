@@ -1,72 +1,56 @@
 import { bisect, requirePositive } from '#core/numeric'
+import { imbalance, type RetrievedLure, type RetrieveLine, type RetrieveWater } from './line-balance'
 
-/** Normal drag coefficient of line in the cast-and-retrieve model: effective, fitted to a lumped line simulation; not the 1.2 of a towed line. */
-const LINE_NORMAL_COEFFICIENT = 1.5
-
-/** Bisection steps: 2⁻²⁴ of the bare speed, far below the model's error. */
-const STEPS = 24
-
-export interface HeldLure {
-  /** Weight in water [N], positive down. */
-  readonly netWeight: number
-  /** Drag coefficient × area on the retrieve [m²]. */
-  readonly dragArea: number
-  /** Lift area over drag area, positive up (blades lift); 0 for a plain body. */
-  readonly liftRatio: number
-}
-
-export interface LineToLure {
-  /** [m] */
-  readonly diameter: number
-  /** Rod tip above the water [m]. */
-  readonly tip: number
+export interface HoldPlace {
+  /** Depth to hold [m]. */
+  readonly depth: number
   /** Horizontal distance from tip to lure [m]. */
   readonly distance: number
+  /** Rod tip above the water [m]. */
+  readonly tip: number
 }
 
+/** Bisection steps: 2⁻²⁴ of the bracket, far below the model's error. */
+const STEPS = 26
+/** Sagging line in the air lets the lure be wound a little faster than without line. Assumed. */
+const SAG_ALLOWANCE = 1.3
+
 /**
- * Retrieve speed at which a sinking lure neither climbs nor sinks at a given depth and distance.
+ * Retrieve speed at which a lure neither climbs nor sinks at a given depth and distance: the speed across the chord is then u tan θ.
  *
- * The line must leave the lure at the chord's angle plus the line's own bow: φ(v) = θ + δ(v), solved for v by bisection.
- *
- * Valid:  still water, bow ≤ 0.4 rad, straight line through air; one moment of a cast, not the whole path.
+ * Valid:  bow ≤ 0.4 rad; one moment of a cast, not the whole path.
  * Error:  4–20 % against a lumped line simulation, worst close to the rod.
- * Source: derived (cast-and-retrieve model with vn = u tan θ).
+ * Source: derived (`line-balance.ts`).
  *
- * @param depth [m]
- * @returns line speed at the reel [m/s], or `null` when the lure floats: no speed holds it down
+ * @returns line speed at the reel [m/s]; `null` when the lure floats, or when the current alone lifts it: no speed holds it down
  * @throws {RangeError} if depth, distance, drag area or diameter is not positive
  */
-export function holdSpeed(lure: HeldLure, line: LineToLure, depth: number, waterDensity: number): number | null {
-  requirePositive('holdSpeed', 'depth', depth)
-  requirePositive('holdSpeed', 'distance', line.distance)
+export function holdSpeed(lure: RetrievedLure, line: RetrieveLine, water: RetrieveWater, place: HoldPlace): number | null {
+  requirePositive('holdSpeed', 'depth', place.depth)
+  requirePositive('holdSpeed', 'distance', place.distance)
   requirePositive('holdSpeed', 'dragArea', lure.dragArea)
-  requirePositive('holdSpeed', 'diameter', line.diameter)
+  requirePositive('holdSpeed', 'line.diameter', line.diameter)
   if (lure.netWeight <= 0) return null
-  const theta = Math.atan2(depth + line.tip, line.distance)
-  const chord = Math.sqrt((depth + line.tip) ** 2 + line.distance ** 2)
-  const wet = depth / (depth + line.tip)
-  const bowFactor = (waterDensity * LINE_NORMAL_COEFFICIENT * line.diameter * chord * Math.sin(theta) ** 2 * (1 - (1 - wet) ** 4)) / 8
-  const excess = (v: number) => {
-    const D = (waterDensity * v * v * lure.dragArea) / 2
-    const down = lure.netWeight - D * lure.liftRatio
-    const T = Math.sqrt(D * D + down * down)
-    return Math.atan2(down, D) - theta - (bowFactor * v * v) / T
-  }
-  // Without line the lure would hold at v² = 2W/(ρ CdA (tan θ + k)): the line only ever slows it.
-  const bare = Math.sqrt((2 * lure.netWeight) / (waterDensity * lure.dragArea * (Math.tan(theta) + lure.liftRatio)))
-  const horizontal = bisect(excess, bare * 1e-4, bare * 1.0001, STEPS)
-  return horizontal === null ? null : horizontal * Math.cos(theta)
+  const height = place.depth + place.tip
+  const tangent = height / place.distance
+  const state = { chord: Math.sqrt(height * height + place.distance * place.distance), angle: Math.atan(tangent), tip: place.tip }
+  // Without line the lure would hold at v² = 2W/(ρ(CdA tan θ − ClA)), v its way through the water: the line slows it, but for its sag.
+  const resisting = lure.dragArea * tangent - lure.liftArea
+  if (resisting <= 0) return null
+  const bare = Math.sqrt((2 * lure.netWeight) / (water.density * resisting)) * Math.cos(state.angle)
+  return bisect(u => imbalance(lure, line, water, state, u, u * tangent).excess, bare * 1e-4, bare * SAG_ALLOWANCE, STEPS)
 }
+
+/** "At the surface" [m]. */
+const SHALLOWEST = 0.05
 
 /**
  * Deepest that a lure can be held at a retrieve speed: the inverse of `holdSpeed` in depth.
  *
  * @returns depth [m], 0 when the speed lifts it to the surface, `deepest` when even there it could go faster
  */
-export function holdDepth(lure: HeldLure, line: LineToLure, speed: number, deepest: number, waterDensity: number): number {
-  const SHALLOWEST = 0.05 // [m] "at the surface"
-  const spare = (depth: number) => (holdSpeed(lure, line, depth, waterDensity) ?? 0) - speed
+export function holdDepth(lure: RetrievedLure, line: RetrieveLine, water: RetrieveWater, place: Omit<HoldPlace, 'depth'>, speed: number, deepest: number): number {
+  const spare = (depth: number) => (holdSpeed(lure, line, water, { ...place, depth }) ?? 0) - speed
   if (deepest <= SHALLOWEST || spare(SHALLOWEST) <= 0) return 0
   if (spare(deepest) >= 0) return deepest
   return bisect(spare, SHALLOWEST, deepest, 30) ?? 0

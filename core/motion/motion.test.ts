@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bottomWeight, deepestOnCast, holdDepth, holdSpeed, lineDiameter, netWeight, pickUp, terminalSinkSpeed } from './index'
+import { deepestOnCast, lineDiameter, netWeight, pickUp, terminalSinkSpeed } from './index'
 
 const FRESH = 1000
 
@@ -20,30 +20,6 @@ describe('terminalSinkSpeed', () => {
     expect(terminalSinkSpeed({ mass: 0.009, volume: 1e-5, dragArea: 1e-3 }, 1000)).toBeLessThan(0)
   })
   it('names what is wrong', () => expect(() => terminalSinkSpeed({ ...jig, mass: -1 }, FRESH)).toThrow(/mass must be positive/))
-})
-
-describe('holdSpeed', () => {
-  // Handbook table of the cast-and-retrieve model: 3.5/7/14 g jig with a 3-in bait, 15 m out, tip 1.5 m, 0.2 mm line, held at 3 m: 0.62/0.85/1.13 m/s.
-  // The table adds the bait's own weight in water and does not state it: up to 6 % of W, hence ±8 %.
-  it.each([[3.5, 2.5e-4, 0.62], [7, 2.5e-4, 0.85], [14, 3e-4, 1.13]])('%d g with %d m² is held at 3 m by %d m/s', (grams, dragArea, expected) => {
-    const weight = netWeight(grams / 1000, grams / 1000 / 11000, 999.1)
-    const speed = holdSpeed({ netWeight: weight, dragArea, liftRatio: 0 }, { diameter: 0.0002, tip: 1.5, distance: 15 }, 3, 999.1)!
-    expect(Math.abs(speed / expected - 1)).toBeLessThan(0.08)
-  })
-  it('heavier is never slower, thicker line never faster, and what floats has none', () => {
-    fc.assert(fc.property(fc.double({ min: 0.005, max: 0.5, noNaN: true }), fc.double({ min: 0.5, max: 8, noNaN: true }), fc.double({ min: 0.1, max: 0.4, noNaN: true }), (weight, depth, mm) => {
-      const at = (netWeight: number, diameter: number) => holdSpeed({ netWeight, dragArea: 3e-4, liftRatio: 0 }, { diameter, tip: 1, distance: 15 }, depth, FRESH)!
-      expect(at(weight * 1.5, mm / 1000)).toBeGreaterThan(at(weight, mm / 1000))
-      expect(at(weight, mm * 1.5 / 1000)).toBeLessThan(at(weight, mm / 1000))
-    }))
-    expect(holdSpeed({ netWeight: -0.01, dragArea: 3e-4, liftRatio: 0 }, { diameter: 0.0002, tip: 1, distance: 15 }, 2, FRESH)).toBeNull()
-  })
-  it('holdDepth is its inverse', () => {
-    const lure = { netWeight: 0.06, dragArea: 2.5e-4, liftRatio: 0 }
-    const line = { diameter: 0.0002, tip: 1.5, distance: 15 }
-    expect(holdDepth(lure, line, holdSpeed(lure, line, 3, FRESH)!, 20, FRESH)).toBeCloseTo(3, 3)
-    expect(holdDepth(lure, line, 9, 20, FRESH)).toBe(0)
-  })
 })
 
 describe('deepestOnCast', () => {
@@ -80,17 +56,4 @@ describe('lineDiameter', () => {
     expect(Math.abs(lineDiameter(material, pounds * 0.45359237)! / mm - 1)).toBeLessThan(0.06)
   })
   it('has no rule for wire', () => expect(lineDiameter('wire', 10)).toBeNull())
-})
-
-describe('bottomWeight', () => {
-  // Common practice, no source: lead by depth in light wind; the criterion lands inside the bands widened by 20 %.
-  it.each([[2, 1.8, 3.5], [4.5, 5, 7], [8, 10.5, 14]])('%d m wants %d to %d g', (depth, low, high) => {
-    const grams = 1000 * bottomWeight(depth, 0.25, 0.00023, FRESH)
-    expect(grams).toBeGreaterThan(low * 0.8)
-    expect(grams).toBeLessThan(high * 1.2)
-  })
-  it('rises with depth and drift', () => {
-    expect(bottomWeight(8, 0.25, 0.00023, FRESH)).toBeGreaterThan(bottomWeight(4, 0.25, 0.00023, FRESH))
-    expect(bottomWeight(4, 0.5, 0.00023, FRESH)).toBeGreaterThan(bottomWeight(4, 0.25, 0.00023, FRESH))
-  })
 })

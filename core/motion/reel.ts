@@ -14,7 +14,7 @@ const CORE_SHARE = 0.6
  * @returns metres per turn
  * @throws {RangeError} for a diameter or ratio that is not positive, a core as large as the spool, or a fill outside 0..1
  */
-export function pickUp(spoolDiameter: number, ratio: number, fill = 1, coreDiameter = CORE_SHARE * spoolDiameter): number {
+export function pickUp(spoolDiameter: number, ratio: number, fill = 1, coreDiameter: number | undefined = CORE_SHARE * spoolDiameter): number {
   requirePositive('pickUp', 'spoolDiameter', spoolDiameter)
   requirePositive('pickUp', 'ratio', ratio)
   requirePositive('pickUp', 'coreDiameter', coreDiameter)
