@@ -3,7 +3,7 @@ import { defineConfig } from 'vitest/config'
 export default defineConfig({
   test: {
     environment: 'node',
-    include: ['core/**/*.test.ts', 'app/**/*.test.ts', 'bin/**/*.test.ts', 'tests/{architecture,golden}/**/*.test.ts'],
+    include: ['core/**/*.test.ts', 'server/**/*.test.ts', 'app/**/*.test.ts', 'bin/**/*.test.ts', 'tests/{architecture,golden}/**/*.test.ts'],
     benchmark: { include: ['tests/bench/**/*.bench.ts'] },
     testTimeout: 60_000,
   },

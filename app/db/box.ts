@@ -1,6 +1,6 @@
 import { liveQuery, type Subscription } from 'dexie'
 import { LISTS, type YgrionFile } from '#core/files'
-import type { Box, Lure } from '#core/tackle'
+import type { BenchTest, Box, Lure } from '#core/tackle'
 import type { Database } from './database'
 
 /** Calls back with the whole box now and after each change, from whichever tab. */
@@ -28,6 +28,14 @@ export async function putLure(db: Database, lure: Lure): Promise<void> {
 
 export async function deleteLure(db: Database, id: string): Promise<void> {
   await db.lures.delete(id)
+}
+
+export async function putTest(db: Database, test: BenchTest): Promise<void> {
+  await db.tests.put(test)
+}
+
+export async function deleteTest(db: Database, id: string): Promise<void> {
+  await db.tests.delete(id)
 }
 
 export async function recall<T>(db: Database, key: string): Promise<T | undefined> {

@@ -1,9 +1,9 @@
 import type { Subscription } from 'dexie'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw } from 'vue'
-import { parseFile, parseLure, type Issue } from '#core/files'
-import type { Box, Lure } from '#core/tackle'
-import { deleteLure, putLure, recall, remember, replaceAll, watchBox } from '~/db/box'
+import { parseFile, parseLure, parseTest, type Issue } from '#core/files'
+import type { BenchTest, Box, Lure } from '#core/tackle'
+import { deleteLure, deleteTest, putLure, putTest, recall, remember, replaceAll, watchBox } from '~/db/box'
 import { openDatabase, type Database } from '~/db/database'
 
 const OPENED = 'opened'
@@ -79,5 +79,21 @@ export const useBoxStore = defineStore('box', () => {
     }
   }
 
-  return { box, ready, isDemo, trouble, lureById, outfitById, open, openDemo, startOwn, saveLure, removeLure, database }
+  /** Checks and stores a bench test; what is wrong with it comes back in words and nothing is written. */
+  async function saveTest(test: BenchTest): Promise<readonly Issue[]> {
+    const outcome = parseTest(structuredClone(toRaw(test)))
+    if (!outcome.ok) return outcome.issues
+    await putTest(database(), outcome.value)
+    return []
+  }
+
+  async function removeTest(id: string): Promise<() => Promise<void>> {
+    const test = box.value.tests.find(t => t.id === id)
+    await deleteTest(database(), id)
+    return async () => {
+      if (test) await putTest(database(), structuredClone(toRaw(test)))
+    }
+  }
+
+  return { box, ready, isDemo, trouble, lureById, outfitById, open, openDemo, startOwn, saveLure, removeLure, saveTest, removeTest, database }
 })

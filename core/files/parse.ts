@@ -2,8 +2,8 @@ import * as z from 'zod'
 import { type Schools, SCHOOLS } from '#core/ask'
 import { recordOf } from '#core/numeric'
 import type { Reading } from '#core/reading'
-import type { Box, Lure } from '#core/tackle'
-import { fileSchema, FORMAT, lureSchema, readingSchema, VERSION, type YgrionFile } from './schemas'
+import type { BenchTest, Box, Lure } from '#core/tackle'
+import { fileSchema, FORMAT, lureSchema, readingSchema, testSchema, VERSION, type YgrionFile } from './schemas'
 
 /** What is wrong with the user's data: where, and in words. */
 export interface Issue { readonly path: string, readonly message: string }
@@ -35,6 +35,10 @@ export function parseReading(data: unknown): Outcome<Reading> {
 
 export function parseLure(data: unknown): Outcome<Lure> {
   return check(lureSchema, data) as Outcome<Lure>
+}
+
+export function parseTest(data: unknown): Outcome<BenchTest> {
+  return check(testSchema, data) as Outcome<BenchTest>
 }
 
 /** `key=value,key=value`, or the same as an object. */

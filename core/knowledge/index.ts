@@ -4,6 +4,7 @@ export { COLOUR_SCENES, type ColourClass, type ColourScene } from './colour-scen
 export { CASTS_M, DIAMETER_POWER, DIVE_PATH, DIVE_TABLE } from './dive-table'
 export { FAMILY_TABLE, STYLE_TABLE, typicalOf, type FamilyRow } from './families'
 export { FORAGE_TABLE, type ForageRow } from './forage'
+export { PLAIN_HOOK_KG, TREBLE_G } from './hooks'
 export { LINE_DENSITY, LINE_DIAMETER_K } from './lines'
 export { RULES } from './rules/all'
 export { SPECIES_TABLE, type SpeciesRow } from './species'

@@ -73,7 +73,7 @@ export function profileOf(lure: Lure, tests: readonly BenchTest[]): LureProfile 
     action: statedOr(lure.actionStyle, row.action),
     sound: lure.sound != null ? stated(SOUND_LEVEL[lure.sound]) : typical(SOUND_LEVEL[row.sound]),
     snagGuard: statedOr(lure.snagGuard, row.snagGuard),
-    buoyancy: statedOr(lure.buoyancy, row.buoyancy),
+    buoyancy: buoyancyOf(lure, row, tests),
     scented: statedOr(lure.scented, false),
     speed: speedOf(lure, row, tests),
     runsAt: runsAtOf(lure, row, tests),
@@ -117,6 +117,17 @@ function speedOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): LureP
   const [min, best, max] = row.speedMs
   const window = { min: lure.speed?.minMs ?? min, best: lure.speed?.bestMs ?? best, max: lure.speed?.maxMs ?? max }
   return lure.speed ? stated(window) : typical(window)
+}
+
+/** Slower than this either way it hangs [m/s]; faster down than the other it simply sinks. Assumed. */
+const HANGS_BELOW_MS = 0.015
+const SINKS_ABOVE_MS = 0.12
+
+function buoyancyOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): LureProfile['buoyancy'] {
+  const rise = mean(tests.findLast(t => t.kind === 'hang')?.values ?? [])
+  if (rise === null) return statedOr(lure.buoyancy, row.buoyancy)
+  if (Math.abs(rise) < HANGS_BELOW_MS) return tested('hangs')
+  return tested(rise > 0 ? 'floats' : rise < -SINKS_ABOVE_MS ? 'sinks' : 'sinks-slowly')
 }
 
 function runsAtOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): LureProfile['runsAt'] {

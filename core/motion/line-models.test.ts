@@ -127,7 +127,7 @@ describe('bottomWeight', () => {
   // Handbook §7: the criterion's own row, and the trade's bands behind it (common practice, no source).
   it.each([[1.5, 2.1], [3, 3.8], [4.5, 5.4], [6, 7.1], [7.5, 9.8], [9, 14.5]])('%d m → %d g', (depth, grams) => within(1000 * bottomWeight(depth, 0.25, 0.00023, FRESH)!, grams, 0.03))
   it('rises with depth, drift and thickness', () => {
-    fc.assert(fc.property(figure(1, 30), figure(0.05, 0.6), figure(0.12, 0.35), (depth, drift, mm) => {
+    fc.assert(fc.property(figure(2, 30), figure(0.12, 0.6), figure(0.12, 0.35), (depth, drift, mm) => {
       const weight = bottomWeight(depth, drift, mm / 1000, FRESH)!
       expect(bottomWeight(depth * 1.2, drift, mm / 1000, FRESH)!).toBeGreaterThanOrEqual(weight * 0.999)
       expect(bottomWeight(depth, drift * 1.2, mm / 1000, FRESH)!).toBeGreaterThanOrEqual(weight * 0.999)

@@ -7,6 +7,13 @@ export const FAMILIES = [
 ] as const
 export type Family = typeof FAMILIES[number]
 
+/** Families whose weight is the body alone, without head or hook. */
+const SOFT_BODIES: readonly Family[] = ['stick-worm', 'paddle-tail', 'minnow-soft', 'craw', 'creature', 'grub', 'worm', 'tube', 'shrimp-soft', 'soft-jerk']
+
+export function isSoftBody(family: Family): boolean {
+  return SOFT_BODIES.includes(family)
+}
+
 export const ROLES = ['lure', 'trailer', 'both'] as const
 export const PATTERNS = ['natural', 'hot', 'dark', 'plain'] as const
 export const METALS = ['none', 'silver', 'gold', 'copper'] as const

@@ -15,6 +15,7 @@ const MAY: Record<string, readonly string[]> = {
   ask: ['numeric', 'sources', 'units', 'knowledge', 'water', 'light', 'motion', 'season', 'tackle', 'reading'],
   match: ['numeric', 'sources', 'units', 'knowledge', 'water', 'light', 'motion', 'season', 'tackle', 'reading', 'ask'],
   files: ['numeric', 'ask', 'tackle', 'reading'],
+  bench: ['numeric', 'sources', 'units', 'knowledge', 'water', 'motion', 'tackle'],
   calc: ['numeric', 'knowledge', 'water', 'light', 'motion', 'season', 'tackle', 'reading', 'units'],
 }
 /** Small pure packages that core/ may lean on, and where. */

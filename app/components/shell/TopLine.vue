@@ -8,6 +8,7 @@ const undo = useUndoStore()
 const pages = [
   { to: '/', name: 'Tie-on' },
   { to: '/box', name: 'Box' },
+  { to: '/bench', name: 'Bench' },
 ]
 
 async function startOwn() {

@@ -1,0 +1,39 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { summarise } from '#core/bench'
+import type { BenchTest, Rig } from '#core/tackle'
+import type { FallRate } from '~/charts/fall-rates'
+import { words } from '~/text/labels'
+
+const box = useBoxStore()
+const falls = computed(() => box.box.tests.filter(t => t.kind === 'fall' && t.depthM && t.values.some(v => v !== null)))
+const keyOf = (t: BenchTest) => `${t.rig ?? 'bare'}|${t.addedG ?? 0}`
+const groups = computed(() => [...new Set(falls.value.map(keyOf))])
+const chosen = ref<string | null>(null)
+const key = computed(() => (chosen.value && groups.value.includes(chosen.value) ? chosen.value : groups.value[0] ?? null))
+const label = (group: string) => {
+  const [rig, grams] = group.split('|')
+  return `${words(rig as Rig)}${Number(grams) > 0 ? ` +${grams} g` : ''}`
+}
+const rates = computed<FallRate[]>(() => falls.value.filter(t => keyOf(t) === key.value).map((t) => {
+  const { mean, error } = summarise(t.values.filter(v => v !== null))
+  const speedMs = t.depthM! / mean
+  return { label: box.lureById.get(t.lureId)?.name ?? t.lureId, speedMs, errorMs: error === null ? null : speedMs * (error / mean), known: 'tested' as const }
+}).sort((a, b) => a.speedMs - b.speedMs))
+</script>
+
+<template>
+  <section aria-label="Compare falls">
+    <p class="reason">Like with like: only falls timed with the same rig and the same added weight stand in one chart.</p>
+    <template v-if="key">
+      <ChoiceRow label="rig" :options="groups" :chosen="[key]" :text="label" @change="([g]) => chosen = g ?? null" />
+      <FallChart :rates="rates" title="Timed falls" class="chart" />
+      <p v-if="rates.length === 1" class="reason">One lure so far: time another with this rig to compare.</p>
+    </template>
+    <p v-else class="reason">No timed falls yet. Time one under “a test”; with a second lure on the same rig they can be compared.</p>
+  </section>
+</template>
+
+<style scoped>
+.chart { margin-top: 12px; }
+</style>

@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { nanoid } from 'nanoid'
+import { computed, ref, watch } from 'vue'
+import { checkTest, summarise, tearForce, TEST_GUIDES } from '#core/bench'
+import { bodyDensity, type LureProfile } from '#core/match'
+import { RIGS, TEST_KINDS, type BenchTest, type Rig, type TestKind } from '#core/tackle'
+import { parseQuantity } from '#core/units'
+import { waterDensity } from '#core/water'
+import { capital, words } from '~/text/labels'
+
+const props = defineProps<{ profile: LureProfile }>()
+const emit = defineEmits<{ saved: [] }>()
+const box = useBoxStore()
+const reading = useReadingStore()
+const kind = ref<TestKind>('weigh')
+const values = ref<(number | null)[]>([])
+const typed = ref('')
+const rig = ref<Rig | null>(null)
+const addedG = ref(0)
+const depthM = ref(2)
+const castM = ref(30)
+const lineMm = ref(0.3)
+const temperatureC = ref(reading.complete.reading.temperatureC)
+const bucketKg = ref(0.3)
+const waterL = ref(0.4)
+const referenceId = ref<string | null>(null)
+const problems = ref<readonly string[]>([])
+const guide = computed(() => TEST_GUIDES[kind.value])
+const numbers = computed(() => values.value.filter(v => v !== null))
+const summary = computed(() => (!guide.value.fields && numbers.value.length > 0 ? summarise(numbers.value) : null))
+const rigs = RIGS.map(id => ({ value: id, title: capital(words(id)) }))
+const others = computed(() => box.box.lures.filter(l => l.id !== props.profile.lure.id).map(l => ({ value: l.id, title: l.name })))
+
+watch([kind, () => props.profile.lure.id], () => {
+  values.value = guide.value.fields ? guide.value.fields.map(() => null) : []
+  typed.value = ''
+  problems.value = []
+}, { immediate: true })
+
+function add(value: number) {
+  values.value = [...values.value, Number(value.toFixed(3))]
+  problems.value = []
+}
+
+function addTyped() {
+  const parsed = guide.value.dimension ? parseQuantity(guide.value.dimension, typed.value) : plainNumber(typed.value)
+  if (!parsed.ok) {
+    problems.value = [parsed.message]
+    return
+  }
+  add(parsed.value)
+  typed.value = ''
+}
+
+function plainNumber(text: string) {
+  const value = Number(text.trim().replace(',', '.'))
+  return text.trim() !== '' && Number.isFinite(value) ? { ok: true, value } as const : { ok: false, message: `“${text}” is not a number of ${guide.value.unit}` } as const
+}
+
+/** Whether the body sinks with what is hung on it; only a tested or entered buoyancy speaks against a timed fall. */
+const sinks = computed(() => (props.profile.buoyancy.known === 'typical' ? null : bodyDensity(props.profile) > waterDensity(temperatureC.value) || addedG.value > 0))
+
+async function save() {
+  const test: BenchTest = {
+    id: nanoid(10), lureId: props.profile.lure.id, kind: kind.value, at: new Date().toISOString(), values: [...values.value], temperatureC: temperatureC.value,
+    salinityPsu: reading.complete.reading.salinityPsu,
+    ...(guide.value.needsRig ? { rig: rig.value, addedG: addedG.value } : {}),
+    ...(guide.value.needsDepth ? { depthM: depthM.value } : {}),
+    ...(kind.value === 'depth' ? { castM: castM.value, lineDiameterMm: lineMm.value } : {}),
+    ...(referenceId.value && kind.value === 'action' ? { note: `beside ${box.lureById.get(referenceId.value)?.name}` } : {}),
+  }
+  const wrong = checkTest(test, { sinks: sinks.value })
+  problems.value = wrong.map(({ message }) => message)
+  if (wrong.length > 0) return
+  const issues = await box.saveTest(test)
+  problems.value = issues.map(({ path, message }) => `${path} ${message}`)
+  if (issues.length > 0) return
+  values.value = guide.value.fields ? guide.value.fields.map(() => null) : []
+  emit('saved')
+}
+</script>
+
+<template>
+  <section class="guided" aria-label="A test">
+    <ChoiceRow label="what to test" :options="TEST_KINDS" :chosen="[kind]" :text="k => TEST_GUIDES[k].label" @change="([k]) => k && (kind = k)" />
+    <p class="reason how">{{ guide.how }}</p>
+
+    <div class="setting">
+      <v-select v-if="guide.needsRig" v-model="rig" :items="rigs" label="Rig used" />
+      <NumberStep v-if="guide.needsRig" label="Added weight" dimension="weight" :value="addedG" :step="0.5" :min="0" :max="200" @change="v => addedG = v" />
+      <NumberStep v-if="guide.needsDepth" label="Depth of the drop" dimension="depth" :value="depthM" :step="0.5" :min="0.3" :max="30" @change="v => depthM = v" />
+      <template v-if="kind === 'depth'">
+        <NumberStep label="Cast" dimension="depth" :value="castM" :step="5" :min="5" :max="120" @change="v => castM = v" />
+        <NumberStep label="Line" dimension="diameter" :value="lineMm" :step="0.02" :min="0.05" :max="1" @change="v => lineMm = v" />
+      </template>
+      <NumberStep v-if="kind === 'hang' || kind === 'fall'" label="Water" dimension="temperature" :value="temperatureC" :step="1" :min="-1" :max="35" @change="v => temperatureC = v" />
+      <v-autocomplete v-if="kind === 'action'" v-model="referenceId" :items="others" label="Beside the reference" clearable />
+    </div>
+
+    <DropTimer v-if="kind === 'fall'" @drop="add" />
+    <ScalePan v-if="kind === 'weigh'" :true-grams="profile.weightG.value" @reading="add" />
+    <div v-if="kind === 'tear'" class="tear">
+      <NumberStep label="Bucket" dimension="strength" :value="bucketKg" :step="0.1" :min="0" :max="20" @change="v => bucketKg = v" />
+      <label class="small-label">water poured, litres <input v-model.number="waterL" type="number" step="0.05" min="0" max="50" /></label>
+      <button class="plain" type="button" @click="add(tearForce(bucketKg, waterL))">It tore at {{ tearForce(bucketKg, waterL).toFixed(2) }} kgf</button>
+      <button class="plain" type="button" @click="values = [...values, null]">It did not tear</button>
+    </div>
+
+    <div v-if="guide.fields" class="fields">
+      <template v-if="kind === 'action'">
+        <ChoiceRow v-for="(f, i) in guide.fields" :key="f" :label="f" :options="['1', '2', '3']" :chosen="values[i] ? [String(values[i])] : []" @change="([v]) => values[i] = Number(v)" />
+      </template>
+      <label v-for="(f, i) in kind === 'action' ? [] : guide.fields" :key="f" class="small-label">{{ f }}, {{ guide.unit }}
+        <input type="number" step="0.05" min="0" :value="values[i] ?? ''" @input="values[i] = ($event.target as HTMLInputElement).value === '' ? null : Number(($event.target as HTMLInputElement).value)" />
+      </label>
+    </div>
+    <form v-else class="typed" @submit.prevent="addTyped">
+      <label class="small-label">or type a reading, {{ guide.unit }} <input v-model="typed" inputmode="decimal" autocomplete="off" /></label>
+      <button class="plain" type="submit">Add</button>
+    </form>
+
+    <ol v-if="!guide.fields && values.length > 0" class="readings" aria-label="Readings">
+      <li v-for="(v, i) in values" :key="i" :class="{ far: summary?.outliers.includes(i) }">
+        {{ v === null ? 'did not tear' : `${v} ${guide.unit}` }}<span v-if="summary?.outliers.includes(i)" class="reason"> far from the rest</span>
+        <button class="quiet" type="button" :aria-label="`Strike reading ${i + 1}`" @click="values = values.filter((_, k) => k !== i)">strike</button>
+      </li>
+    </ol>
+    <p v-if="summary" class="mean"><b class="figure">{{ summary.mean.toFixed(2) }} {{ guide.unit }}</b><template v-if="summary.error !== null"> ± {{ summary.error.toFixed(2) }} (standard error of {{ summary.count }})</template><template v-else> once: repeat it, one reading says nothing about itself</template></p>
+    <p v-for="p in problems" :key="p" class="reason problem" role="alert">Not stored: {{ p }}.</p>
+    <button class="hot" type="button" :disabled="values.length === 0" @click="save">Keep this test</button>
+  </section>
+</template>
+
+<style scoped>
+.how { max-width: 62ch; margin: 8px 0; }
+.setting { display: flex; flex-wrap: wrap; gap: 10px 22px; align-items: flex-end; margin-bottom: 10px; }
+.setting > .v-input { max-width: 220px; min-width: 180px; }
+.tear, .typed, .fields { display: flex; flex-wrap: wrap; gap: 10px 16px; align-items: flex-end; margin: 8px 0; }
+.fields > .choice-row { margin: 0; }
+label.small-label { display: flex; flex-direction: column; gap: 2px; }
+label input { height: 44px; width: 120px; border: 0; border-bottom: 1px solid var(--ink); background: none; color: inherit; font: 600 18px var(--font-figure); text-transform: none; letter-spacing: 0; }
+.readings { display: flex; flex-wrap: wrap; gap: 6px 14px; padding: 0; margin: 8px 0; list-style: none; }
+.readings li { border-bottom: 3px solid var(--brass); font-weight: 600; }
+.readings .far { border-bottom-color: var(--float); }
+.mean { margin: 4px 0 10px; }
+.mean b { font-size: 22px; }
+.problem { color: var(--float); margin: 4px 0; }
+</style>

@@ -1,0 +1,29 @@
+import { type MaybeRefOrGetter, onScopeDispose, shallowRef, toValue, watch } from 'vue'
+import type { LureProfile } from '#core/match'
+import { STANDARD_GRAVITY } from '#core/motion'
+import { BenchClient } from '~/workers/bench.client'
+import type { ChangedDepth } from '~/workers/bench.protocol'
+import type { BenchState } from './useWorkshop'
+
+/** The contract's rating where the owner noted nothing else. */
+const RATED = { castM: 30, lineDiameterMm: 0.3, tipM: 0.8, speedMs: 0.8 }
+
+/** Running depth of a lipped plug before and after the workbench; `null` for what does not dive. */
+export function useChangedDepth(profile: MaybeRefOrGetter<LureProfile>, before: MaybeRefOrGetter<BenchState>, after: MaybeRefOrGetter<BenchState>) {
+  const runsTo = shallowRef<ChangedDepth | null>(null)
+  let client: BenchClient | null = null
+  const newtons = ({ surplusG }: BenchState) => (-surplusG / 1000) * STANDARD_GRAVITY
+
+  watch(() => [toValue(profile), toValue(before), toValue(after)] as const, async ([lure, was, is]) => {
+    if (!lure.runsAt) {
+      runsTo.value = null
+      return
+    }
+    client ??= new BenchClient()
+    const answer = await client.changedDepth({ rated: { ...RATED, ...lure.runsAt.value }, beforeN: newtons(was), afterN: newtons(is) })
+    if (answer) runsTo.value = answer
+  }, { immediate: true })
+
+  onScopeDispose(() => client?.close())
+  return { runsTo }
+}

@@ -1,0 +1,149 @@
+import { TREBLE_G } from '#core/knowledge'
+import { massToHang, STANDARD_GRAVITY } from '#core/motion'
+import type { Blade } from '#core/tackle'
+import { hookSizeRank } from '#core/units'
+
+const RANKED = Object.entries(TREBLE_G).map(([size, grams]) => ({ rank: hookSizeRank(size)!, grams })).sort((a, b) => a.rank - b.rank)
+/** Growth of mass with each size beyond the table. From the table's own ends. */
+const STEP = 1.25
+/** A single of the same number against a treble. Common practice: the right single is a few sizes larger and weighs about the same. */
+const SINGLE_SHARE = 0.45
+
+/**
+ * Usual mass of a hook [g], to be replaced by the scale.
+ *
+ * Error: ±25 %. Source: from memory.
+ *
+ * @returns `null` when the size is none
+ */
+export function hookMass(kind: 'treble' | 'single', size: string): number | null {
+  const rank = hookSizeRank(size)
+  if (rank === null) return null
+  const first = RANKED[0]!
+  const last = RANKED[RANKED.length - 1]!
+  let grams: number
+  if (rank <= first.rank) grams = first.grams * STEP ** (rank - first.rank)
+  else if (rank >= last.rank) grams = last.grams * STEP ** (rank - last.rank)
+  else {
+    const i = RANKED.findIndex(r => r.rank >= rank)
+    const [a, b] = [RANKED[i - 1]!, RANKED[i]!]
+    grams = Math.exp(Math.log(a.grams) + ((rank - a.rank) / (b.rank - a.rank)) * Math.log(b.grams / a.grams))
+  }
+  return kind === 'treble' ? grams : grams * SINGLE_SHARE
+}
+
+/** What one change at the workbench does to a lure. */
+export interface Change {
+  readonly kind: 'hook-swap' | 'stick-on' | 'load' | 'cut' | 'trim-skirt' | 'weighted-hook' | 'blade'
+  /** In words, for the bill of parts. */
+  readonly text: string
+  /** Mass added, negative removed [g]. */
+  readonly grams: number
+  /** Volume added with it [cm³]. */
+  readonly volumeCm3: number
+  /** New length, when it changes [mm]. */
+  readonly lengthMm?: number
+  /** Change of bulk on the 1–5 scale. */
+  readonly bulk?: number
+  /** Where along the body it sits, 0 nose .. 1 tail; absent: it does not move the balance. */
+  readonly at?: number
+  readonly blades?: readonly Blade[]
+}
+
+const STEEL = 7.85 // [g/cm³]
+const LEAD = 11.34 // [g/cm³]
+const SKIRT = 1.1 // [g/cm³] silicone, from memory
+
+export interface Hook { readonly kind: 'treble' | 'single', readonly size: string }
+
+/** Where plugs carry their hooks, 0 nose .. 1 tail, by how many there are. Common practice. */
+const HOOK_PLACES: readonly (readonly { readonly name: string, readonly at: number }[])[] = [
+  [],
+  [{ name: 'back', at: 1 }],
+  [{ name: 'front', at: 0.42 }, { name: 'back', at: 1 }],
+  [{ name: 'front', at: 0.28 }, { name: 'middle', at: 0.6 }, { name: 'back', at: 1 }],
+]
+
+export function hookPlaces(count: number): readonly { readonly name: string, readonly at: number }[] {
+  return HOOK_PLACES[Math.min(3, Math.max(0, count))]!
+}
+
+/** One hook changed for another at one place; `null` when a size is none. */
+export function hookSwap(from: Hook, to: Hook, place: { readonly name: string, readonly at: number }): Change | null {
+  const [old, fresh] = [hookMass(from.kind, from.size), hookMass(to.kind, to.size)]
+  if (old === null || fresh === null) return null
+  const grams = fresh - old
+  return { kind: 'hook-swap', text: `${place.name}: ${to.kind} ${to.size} for ${from.kind} ${from.size}`, grams, volumeCm3: grams / STEEL, at: place.at }
+}
+
+/** Middle of an evenly built body. */
+const MIDDLE = 0.5
+
+/** How far the changes move the balance toward the tail [mm]. */
+export function balanceShift(changes: readonly Change[], weightG: number, lengthMm: number): number {
+  const moment = changes.reduce((sum, c) => sum + (c.at === undefined ? 0 : c.grams * (c.at - MIDDLE) * lengthMm), 0)
+  return moment / (weightG + changes.reduce((sum, c) => sum + c.grams, 0))
+}
+
+/** Lead on the belly so that a plug with this surplus [g, + floats] hangs; `null` when it sinks already. */
+export function stickOnToHang(surplusG: number, waterDensity: number): Change | null {
+  if (surplusG <= 0) return null
+  const grams = massToHang(surplusG, LEAD * 1000, waterDensity)
+  return { kind: 'stick-on', text: `${grams.toFixed(2)} g of lead, filed until it hangs level`, grams, volumeCm3: grams / LEAD }
+}
+
+/**
+ * Lead for a sink at a chosen rate: weight in water = ½ ρ CdA v².
+ *
+ * @param dragArea fall drag area [m²]
+ * @returns `null` when it sinks faster already
+ */
+export function stickOnToSink(surplusG: number, rateMs: number, dragArea: number, waterDensity: number): Change | null {
+  const wantedG = ((waterDensity * dragArea * rateMs * rateMs) / 2 / STANDARD_GRAVITY) * 1000
+  const missing = wantedG + surplusG
+  if (!(rateMs > 0) || missing <= 0) return null
+  const grams = massToHang(missing, LEAD * 1000, waterDensity)
+  return { kind: 'stick-on', text: `${grams.toFixed(2)} g of lead to sink at ${(rateMs * 100).toFixed(0)} cm/s`, grams, volumeCm3: grams / LEAD }
+}
+
+/** Loaded inside: the volume of the body stays. */
+export function loadTo(targetG: number, weightG: number): Change | null {
+  if (!(targetG > weightG)) return null
+  return { kind: 'load', text: `loaded by ${(targetG - weightG).toFixed(1)} g, at two places, front and back`, grams: targetG - weightG, volumeCm3: 0 }
+}
+
+/** A soft body cut shorter: its mass goes with the length cut off (even thickness). Error: 10–20 % where the part is thinner than the rest. */
+export function cutTo(lengthMm: number, newLengthMm: number, weightG: number, volumeCm3: number): Change | null {
+  if (!(newLengthMm > 0 && newLengthMm < lengthMm)) return null
+  const share = 1 - newLengthMm / lengthMm
+  return { kind: 'cut', text: `cut from ${lengthMm.toFixed(0)} to ${newLengthMm.toFixed(0)} mm`, grams: -share * weightG, volumeCm3: -share * volumeCm3, lengthMm: newLengthMm }
+}
+
+/** Half a step of bulk for each gram of skirt. Assumed. */
+const BULK_PER_G = 0.5
+export function trimSkirt(grams: number): Change | null {
+  return grams > 0 ? { kind: 'trim-skirt', text: `skirt trimmed by ${grams.toFixed(1)} g`, grams: -grams, volumeCm3: -grams / SKIRT, bulk: -BULK_PER_G * grams } : null
+}
+
+export function weightedHook(grams: number): Change | null {
+  return grams > 0 ? { kind: 'weighted-hook', text: `weighted hook, ${grams.toFixed(1)} g`, grams, volumeCm3: grams / LEAD } : null
+}
+
+/** Sheet thickness of blades [mm] and brass [g/cm³]; assumed. Length by number as drawn: no. 0 about 14 mm, 5 mm a number (from memory). */
+const BLADE_MM = 0.7
+const BRASS = 8.5
+const BLADE_WIDTH: Readonly<Record<Blade['shape'], number>> = { willow: 0.3, turtleback: 0.45, indiana: 0.62, colorado: 0.85, oval: 0.5, fluted: 0.4 }
+const BLADE_FILL = 0.75
+
+function bladeMass({ shape, size }: Blade): number {
+  const length = 14 + 5 * (size ?? 4)
+  return (length * length * BLADE_WIDTH[shape] * BLADE_FILL * BLADE_MM * BRASS) / 1000
+}
+
+/** Blades changed for others: mass from their size (±30 %, assumed); thump follows from the shapes. */
+export function bladeChange(from: readonly Blade[], to: readonly Blade[]): Change | null {
+  if (to.length === 0) return null
+  const mass = (blades: readonly Blade[]) => blades.reduce((sum, b) => sum + bladeMass(b), 0)
+  const grams = mass(to) - mass(from)
+  return { kind: 'blade', text: `blades: ${to.map(b => `${b.shape} ${b.size ?? ''}`.trim()).join(', ')}`, grams, volumeCm3: grams / BRASS, blades: to }
+}

@@ -1,0 +1,101 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test, type Page } from '@playwright/test'
+
+async function toBench(page: Page, lure: string) {
+  await page.goto('/bench')
+  await expect(page.getByText('Demo box: invented lures')).toBeVisible()
+  await pick(page, lure)
+}
+
+async function pick(page: Page, lure: string) {
+  const field = page.locator('.on-the-bench input[type=text]')
+  await field.fill(lure)
+  await page.getByRole('option', { name: lure, exact: true }).click()
+  await expect(page.locator('.drawing')).toHaveAttribute('aria-label', new RegExp(`^${lure}, `))
+}
+
+test('five timed drops are kept, and the new fall rate is used on Tie-on', async ({ page }) => {
+  await toBench(page, 'Shard')
+  await page.getByRole('button', { name: 'fall', exact: true }).click()
+  await page.getByLabel('Rig used').click({ force: true })
+  await page.getByRole('option', { name: 'Direct', exact: true }).click()
+  for (const seconds of ['4.0', '4.1', '3.9', '4.05', '3.95']) {
+    await page.getByLabel(/or type a reading, s/).fill(seconds)
+    await page.getByRole('button', { name: 'Add', exact: true }).click()
+  }
+  await expect(page.getByLabel('Readings').getByRole('listitem')).toHaveCount(5)
+  await expect(page.getByText('4.00 s')).toBeVisible()
+  await page.getByRole('button', { name: 'Keep this test' }).click()
+  await expect(page.getByRole('listitem').filter({ hasText: '4.00 ± 0.04 s (5×)' })).toBeVisible()
+  await expect(page.getByRole('img', { name: /Fall rates: timed, direct \+0 g 0\.50 metres a second/ })).toBeVisible()
+
+  // Mackerel on metal: the count-down is the depth over the timed 0.5 m/s.
+  await page.getByRole('link', { name: 'Tie-on', exact: true }).click()
+  await page.getByRole('button', { name: /^fish: change/ }).click()
+  await page.getByLabel('Target fish').fill('mackerel')
+  await page.getByRole('option', { name: 'Mackerel', exact: true }).click()
+  await page.locator('.slip').getByRole('button', { name: 'sea', exact: true }).click()
+  await page.locator('.slip').getByRole('button', { name: 'bank', exact: true }).click()
+  await page.keyboard.press('Escape')
+  const row = page.locator('.setups li').filter({ has: page.getByText('Shard', { exact: true }) })
+  await row.locator('.head').click()
+  const depth = Number((await row.locator('.figures div').filter({ hasText: 'depth' }).locator('dd').innerText()).replace(/[^\d.]/g, ''))
+  const count = Number((await row.locator('.figures div').filter({ hasText: 'count' }).locator('dd').innerText()).replace(/\D/g, ''))
+  expect(Math.abs(count - depth / 0.5)).toBeLessThanOrEqual(0.6)
+})
+
+test('a plug is made to hang at 6 °C and kept as a lure of its own', async ({ page }) => {
+  await toBench(page, 'Weir runner')
+  await page.getByRole('button', { name: 'workshop' }).click()
+  const water = page.locator('.workshop').getByLabel('Water', { exact: true })
+  await water.fill('6')
+  await water.press('Enter')
+  await page.getByRole('button', { name: 'Make it hang' }).click()
+  await expect(page.getByRole('row', { name: /left alone/ })).toContainText('hangs')
+  await expect(page.getByRole('row', { name: /hangs at/ })).toContainText('6.0')
+  await expect(page.getByLabel('Bill of parts')).toContainText('lead, filed until it hangs level')
+  await page.getByRole('button', { name: 'Keep as a changed lure' }).click()
+  await expect(page.getByText('Weir runner, changed is in the box')).toBeVisible()
+  await page.getByRole('link', { name: 'Box', exact: true }).click()
+  await expect(page.getByRole('button', { name: 'Weir runner, changed' })).toBeVisible()
+})
+
+test('bad readings are refused in words and nothing is stored', async ({ page }) => {
+  await toBench(page, 'Ondil')
+  await page.getByRole('button', { name: 'fall', exact: true }).click()
+  await page.getByLabel(/or type a reading, s/).fill('0')
+  await page.getByRole('button', { name: 'Add', exact: true }).click()
+  await page.getByRole('button', { name: 'Keep this test' }).click()
+  await expect(page.getByRole('alert').filter({ hasText: '0 s is not possible' })).toBeVisible()
+  await expect(page.getByRole('alert').filter({ hasText: 'the rig used must be on record' })).toBeVisible()
+  await expect(page.getByRole('listitem').filter({ hasText: 'fall' })).toHaveCount(0)
+})
+
+test('the simulated scale fills the weigh test once it has settled', async ({ page }) => {
+  await toBench(page, 'Tolla')
+  await page.getByRole('button', { name: 'Read the scale (simulated)' }).click()
+  await page.getByRole('button', { name: 'Take this reading' }).click({ timeout: 20_000 })
+  await page.getByRole('button', { name: 'Keep this test' }).click()
+  await expect(page.getByRole('listitem').filter({ hasText: /weigh 15\.\d\d g, once/ })).toBeVisible()
+})
+
+test('the stopwatch times a drop', async ({ page }) => {
+  await toBench(page, 'Tern')
+  await page.getByRole('button', { name: 'fall', exact: true }).click()
+  await page.getByRole('button', { name: /it goes under/ }).click()
+  await page.waitForTimeout(600)
+  await page.getByRole('button', { name: /it touches/ }).click()
+  await expect(page.getByLabel('Readings').getByRole('listitem')).toHaveCount(1)
+})
+
+test('the bench is sound for axe, and does not scroll sideways on a phone', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await toBench(page, 'Sallow stick')
+  for (const view of ['a test', 'workshop', 'compare']) {
+    await page.getByRole('button', { name: view, exact: true }).click()
+    await page.waitForTimeout(200)
+    expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+    const { violations } = await new AxeBuilder({ page }).analyze()
+    expect(violations.filter(v => v.impact === 'serious' || v.impact === 'critical').map(v => `${v.id}: ${v.nodes.map(n => n.target.join(' ')).join(' | ')}`)).toEqual([])
+  }
+})
