@@ -5,11 +5,17 @@ const base = process.argv[2] ?? 'http://127.0.0.1:4173'
 const wide = { width: 1280, height: 800 }
 const phone = { width: 390, height: 844 }
 const click = selector => page => page.click(selector)
+const pick = name => async (page) => {
+  await page.fill('.on-the-bench input[type=text]', name)
+  await page.getByRole('option', { name, exact: true }).click()
+}
 const VIEWS = [
   { name: 'tie-on', path: '/', size: wide, steps: [click('.setups li:nth-child(1) .head')] },
   { name: 'tie-on-night', path: '/', size: wide, steps: [click('.themes >> text=night')] },
   { name: 'tie-on-phone', path: '/', size: phone, steps: [] },
   { name: 'box', path: '/box', size: wide, steps: [click('.box-table .open >> nth=4')] },
+  { name: 'bench', path: '/bench', size: wide, steps: [pick('Sallow stick'), click('.work >> text=fall >> nth=0')] },
+  { name: 'bench-workshop', path: '/bench', size: wide, steps: [pick('Ondil'), click('text=workshop'), click('button:has-text("Swap")')] },
   { name: 'box-phone', path: '/box', size: phone, steps: [] },
 ]
 
@@ -18,7 +24,7 @@ for (const { name, path, size, steps } of VIEWS) {
   const context = await browser.newContext({ viewport: size, serviceWorkers: 'block' })
   const page = await context.newPage()
   await page.goto(base + path)
-  await page.waitForSelector(path === '/' ? '.setups li' : '.box-table tbody tr')
+  await page.waitForSelector({ '/': '.setups li', '/box': '.box-table tbody tr', '/bench': '.on-the-bench' }[path])
   await page.waitForTimeout(800)
   for (const step of steps) await step(page)
   await page.waitForTimeout(500)

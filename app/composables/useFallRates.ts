@@ -2,7 +2,7 @@ import { computed, type ComputedRef, type MaybeRefOrGetter, toValue } from 'vue'
 import { summarise } from '#core/bench'
 import { bodyDensity, type LureProfile } from '#core/match'
 import { fitFall, terminalSinkSpeed } from '#core/motion'
-import { PLAIN_HOOK_KG } from '#core/knowledge'
+import { MATERIAL_DENSITY, PLAIN_HOOK_KG } from '#core/knowledge'
 import { isSoftBody, type BenchTest } from '#core/tackle'
 import { waterDensity } from '#core/water'
 import type { FallRate } from '~/charts/fall-rates'
@@ -11,8 +11,6 @@ import { words } from '~/text/labels'
 /** Weights an angler would hang on next [g], and waters he would meet. */
 const OTHER_G = [0, 1.8, 3.5, 7] as const
 const OTHER_WATERS = [{ label: 'at 4 °C', temperatureC: 4, salinityPsu: 0 }, { label: 'at 25 °C', temperatureC: 25, salinityPsu: 0 }, { label: 'in the sea, 15 °C', temperatureC: 15, salinityPsu: 35 }] as const
-const LEAD_KG_M3 = 11340
-const STEEL_KG_M3 = 7850
 
 /** What a timed fall leads to: the same rig with other weights and in other water. Empty while there is no timed fall of a body that sinks. */
 export function useFallRates(profile: MaybeRefOrGetter<LureProfile | undefined>, tests: MaybeRefOrGetter<readonly BenchTest[]>): ComputedRef<readonly FallRate[]> {
@@ -23,7 +21,7 @@ export function useFallRates(profile: MaybeRefOrGetter<LureProfile | undefined>,
     if (!lure || !test?.depthM || times.length === 0) return []
     const mass = lure.weightG.value / 1000
     const hook = isSoftBody(lure.lure.family) ? PLAIN_HOOK_KG : 0
-    const body = (grams: number) => ({ mass: mass + hook + grams / 1000, volume: mass / bodyDensity(lure) + hook / STEEL_KG_M3 + grams / 1000 / LEAD_KG_M3 })
+    const body = (grams: number) => ({ mass: mass + hook + grams / 1000, volume: mass / bodyDensity(lure) + hook / MATERIAL_DENSITY.steel + grams / 1000 / MATERIAL_DENSITY.lead })
     const density = waterDensity(test.temperatureC ?? 15, test.salinityPsu ?? 0)
     const addedG = test.addedG ?? 0
     const fit = fitFall(body(addedG), test.depthM, times, density)

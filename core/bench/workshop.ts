@@ -1,4 +1,4 @@
-import { TREBLE_G } from '#core/knowledge'
+import { MATERIAL_DENSITY, TREBLE_G } from '#core/knowledge'
 import { massToHang, STANDARD_GRAVITY } from '#core/motion'
 import type { Blade } from '#core/tackle'
 import { hookSizeRank } from '#core/units'
@@ -50,9 +50,11 @@ export interface Change {
   readonly blades?: readonly Blade[]
 }
 
-const STEEL = 7.85 // [g/cm³]
-const LEAD = 11.34 // [g/cm³]
-const SKIRT = 1.1 // [g/cm³] silicone, from memory
+/** [g/cm³] */
+const STEEL = MATERIAL_DENSITY.steel / 1000
+const LEAD = MATERIAL_DENSITY.lead / 1000
+const SKIRT = MATERIAL_DENSITY.silicone / 1000
+const BRASS = MATERIAL_DENSITY.brass / 1000
 
 export interface Hook { readonly kind: 'treble' | 'single', readonly size: string }
 
@@ -88,7 +90,7 @@ export function balanceShift(changes: readonly Change[], weightG: number, length
 /** Lead on the belly so that a plug with this surplus [g, + floats] hangs; `null` when it sinks already. */
 export function stickOnToHang(surplusG: number, waterDensity: number): Change | null {
   if (surplusG <= 0) return null
-  const grams = massToHang(surplusG, LEAD * 1000, waterDensity)
+  const grams = massToHang(surplusG, MATERIAL_DENSITY.lead, waterDensity)
   return { kind: 'stick-on', text: `${grams.toFixed(2)} g of lead, filed until it hangs level`, grams, volumeCm3: grams / LEAD }
 }
 
@@ -102,7 +104,7 @@ export function stickOnToSink(surplusG: number, rateMs: number, dragArea: number
   const wantedG = ((waterDensity * dragArea * rateMs * rateMs) / 2 / STANDARD_GRAVITY) * 1000
   const missing = wantedG + surplusG
   if (!(rateMs > 0) || missing <= 0) return null
-  const grams = massToHang(missing, LEAD * 1000, waterDensity)
+  const grams = massToHang(missing, MATERIAL_DENSITY.lead, waterDensity)
   return { kind: 'stick-on', text: `${grams.toFixed(2)} g of lead to sink at ${(rateMs * 100).toFixed(0)} cm/s`, grams, volumeCm3: grams / LEAD }
 }
 
@@ -129,9 +131,8 @@ export function weightedHook(grams: number): Change | null {
   return grams > 0 ? { kind: 'weighted-hook', text: `weighted hook, ${grams.toFixed(1)} g`, grams, volumeCm3: grams / LEAD } : null
 }
 
-/** Sheet thickness of blades [mm] and brass [g/cm³]; assumed. Length by number as drawn: no. 0 about 14 mm, 5 mm a number (from memory). */
+/** Sheet thickness of brass blades [mm]; assumed. Length by number as drawn: no. 0 about 14 mm, 5 mm a number (from memory). */
 const BLADE_MM = 0.7
-const BRASS = 8.5
 const BLADE_WIDTH: Readonly<Record<Blade['shape'], number>> = { willow: 0.3, turtleback: 0.45, indiana: 0.62, colorado: 0.85, oval: 0.5, fluted: 0.4 }
 const BLADE_FILL = 0.75
 

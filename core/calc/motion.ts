@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { LINE_DENSITY, MATERIAL_DENSITY } from '#core/knowledge'
 import {
   bottomWeight, calibrateCast, calibrateTow, downrigger, dropShotHeight, fallTime, fitFall, hangFromSpeeds, type HangingShape, holdSpeed, massToHang, netWeight, type Retrieve,
   retrieve, sphereFall, surplusMass, terminalSinkSpeed, towDepth, towLine,
@@ -9,7 +10,6 @@ import { calc, field } from './calc'
 const DEGREES = 180 / Math.PI
 /** Water of the calculators that ask for no temperature: fresh, 15 °C (contract). */
 const STANDARD_WATER = waterDensity(15)
-const NYLON_KG_M3 = 1140
 
 const grams = field.positive.max(1e5)
 const metres = field.positive.max(1000)
@@ -40,7 +40,7 @@ const bodySI = ({ weightG, volumeCm3 }: { weightG: number, volumeCm3: number }) 
 export const fallSpeed = calc('fall-speed',
   z.object({
     ...body, dragAreaCm2: squareCm, temperatureC: field.temperatureC.default(15), salinityPsu: field.salinityPsu.default(0), depthM: metres.nullable().default(null),
-    lineDiameterMm: z.number().min(0).max(20).default(0), lineDensityKgM3: field.positive.default(NYLON_KG_M3),
+    lineDiameterMm: z.number().min(0).max(20).default(0), lineDensityKgM3: field.positive.default(LINE_DENSITY.nylon),
   }),
   ({ dragAreaCm2, temperatureC, salinityPsu, depthM, lineDiameterMm, lineDensityKgM3, ...given }) => {
     const density = waterDensity(temperatureC, salinityPsu)
@@ -56,7 +56,7 @@ export const fitFallCalc = calc('fit-fall',
     lineDiameterMm: z.number().min(0).max(20).default(0),
   }),
   ({ depthM, timesS, temperatureC, salinityPsu, lineDiameterMm, ...given }) => {
-    const fit = fitFall(bodySI(given), depthM, timesS, waterDensity(temperatureC, salinityPsu), { diameter: lineDiameterMm / 1000, density: NYLON_KG_M3 })
+    const fit = fitFall(bodySI(given), depthM, timesS, waterDensity(temperatureC, salinityPsu), { diameter: lineDiameterMm / 1000, density: LINE_DENSITY.nylon })
     return fit
       ? { dragAreaCm2: fit.dragArea * 1e4, speedMs: fit.speed, relativeError: fit.relativeError }
       : { dragAreaCm2: null, speedMs: null, relativeError: null, reason: 'a body of this weight and volume cannot fall in that time' }
@@ -64,7 +64,7 @@ export const fitFallCalc = calc('fit-fall',
 
 export const hang = calc('hang',
   z.object({
-    ...body, temperatureC: field.temperatureC, salinityPsu: field.salinityPsu.default(0), addDensityKgM3: field.positive.default(11340), referenceC: field.temperatureC.default(20),
+    ...body, temperatureC: field.temperatureC, salinityPsu: field.salinityPsu.default(0), addDensityKgM3: field.positive.default(MATERIAL_DENSITY.lead), referenceC: field.temperatureC.default(20),
     expansionPerC: z.number().min(0).max(0.01).default(0),
   }),
   ({ temperatureC, salinityPsu, addDensityKgM3, referenceC, expansionPerC, ...given }) => {
@@ -77,7 +77,7 @@ export const hang = calc('hang',
 
 export const hangSpeeds = calc('hang-from-speeds',
   z.object({
-    rise1Ms: z.number().min(-10).max(10), rise2Ms: z.number().min(-10).max(10), sinkerG: grams, sinkerDensityKgM3: field.positive.min(1100).default(11340),
+    rise1Ms: z.number().min(-10).max(10), rise2Ms: z.number().min(-10).max(10), sinkerG: grams, sinkerDensityKgM3: field.positive.min(1100).default(MATERIAL_DENSITY.lead),
     temperatureC: field.temperatureC.default(15), salinityPsu: field.salinityPsu.default(0),
   }),
   ({ rise1Ms, rise2Ms, sinkerG, sinkerDensityKgM3, temperatureC, salinityPsu }) => {
@@ -134,7 +134,7 @@ export const diveCast = calc('dive-cast',
   }),
   ({ rated, castM, lineDiameterMm, tipM, speedMs, netWeightG, bandM }) => {
     const water = { density: STANDARD_WATER, current: 0 }
-    const line = (mm: number) => ({ diameter: mm / 1000, density: NYLON_KG_M3 })
+    const line = (mm: number) => ({ diameter: mm / 1000, density: LINE_DENSITY.nylon })
     const plug = calibrateCast({ depth: rated.depthM, cast: rated.castM, tip: rated.tipM, speed: rated.speedMs, line: line(rated.lineDiameterMm) }, newtons(netWeightG), water)
     if (!plug) return { deepestM: null, deepestAtM: null, shareInBand: null, path: [], bowRad: null, reason: 'no plug of that weight runs to the rated depth on that cast' }
     const run = retrieve(plug, line(lineDiameterMm), water, { cast: castM, tip: tipM, speed: speedMs, startDepth: 0 })
@@ -152,12 +152,12 @@ const lureSI = ({ netWeightG, dragAreaCm2, liftRatio }: { netWeightG: number, dr
 export const sinkRetrieve = calc('sink-retrieve',
   z.object({ ...sinkingLure, castM: metres, speedMs: speed, startDepthM: z.number().min(0).max(1000) }),
   ({ castM, speedMs, startDepthM, tipM, lineDiameterMm, currentMs, ...lure }) =>
-    pathOut(retrieve(lureSI(lure), { diameter: lineDiameterMm / 1000, density: NYLON_KG_M3 }, { density: STANDARD_WATER, current: currentMs }, { cast: castM, tip: tipM, speed: speedMs, startDepth: startDepthM })))
+    pathOut(retrieve(lureSI(lure), { diameter: lineDiameterMm / 1000, density: LINE_DENSITY.nylon }, { density: STANDARD_WATER, current: currentMs }, { cast: castM, tip: tipM, speed: speedMs, startDepth: startDepthM })))
 
 export const holdSpeedCalc = calc('hold-speed',
   z.object({ ...sinkingLure, depthM: metres, distanceM: metres }),
   ({ depthM, distanceM, tipM, lineDiameterMm, currentMs, ...lure }) => {
-    const speedMs = holdSpeed(lureSI(lure), { diameter: lineDiameterMm / 1000, density: NYLON_KG_M3 }, { density: STANDARD_WATER, current: currentMs }, { depth: depthM, distance: distanceM, tip: tipM })
+    const speedMs = holdSpeed(lureSI(lure), { diameter: lineDiameterMm / 1000, density: LINE_DENSITY.nylon }, { density: STANDARD_WATER, current: currentMs }, { depth: depthM, distance: distanceM, tip: tipM })
     return speedMs === null ? { speedMs, reason: 'cannot be held there at any speed' } : { speedMs }
   })
 

@@ -6,6 +6,7 @@ export { FAMILY_TABLE, STYLE_TABLE, typicalOf, type FamilyRow } from './families
 export { FORAGE_TABLE, type ForageRow } from './forage'
 export { PLAIN_HOOK_KG, TREBLE_G } from './hooks'
 export { LINE_DENSITY, LINE_DIAMETER_K } from './lines'
+export { MATERIAL_DENSITY } from './materials'
 export { RULES } from './rules/all'
 export { SPECIES_TABLE, type SpeciesRow } from './species'
 export { TECHNIQUES, type Addition, type DepthControl, type TechniqueRow } from './techniques'

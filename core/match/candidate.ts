@@ -7,7 +7,8 @@ import {
   assemblyFits, type AssemblyFits, type AxisFit, type AxisFits, lureFits, type LureFits, NOT_CONCERNED, placementFits, rodAxis, softFit, techniqueFits, type TechniqueFits, weightedLog,
 } from './fits'
 import { type PreparedOutfit, rodFit, windowVerdict } from './outfit'
-import { type Assembled, place, type Placement, type Tackle } from './presentation'
+import type { Assembled } from './in-water'
+import { place, type Placement, type Tackle } from './presentation'
 import type { LureProfile } from './profile'
 import type { TrailersFor } from './trailer'
 

@@ -5,7 +5,7 @@ import { RULES } from '#core/knowledge'
 import { overallDesirability } from '#core/numeric'
 import type { Reading } from '#core/reading'
 import type { Box, Lure, Outfit } from '#core/tackle'
-import { match, prepareBox, rank } from './index'
+import { bodyDensity, match, prepareBox, profileOf, rank } from './index'
 
 const rod = (part: Partial<Outfit['rod']> = {}, rest: Partial<Outfit> = {}): Outfit => ({
   id: 'o1', name: 'rod', rod: { kind: 'spinning', power: 'medium', action: 'moderate-fast', lureMinG: 5, lureMaxG: 20, ...part },
@@ -76,6 +76,25 @@ describe('set-ups', () => {
     expect(known.setups[0]!.presentation.depthM).toBeGreaterThan(plain.setups[0]!.presentation.depthM)
     expect(known.setups[0]!.totalG).toBeCloseTo(13.1, 6)
     expect(known.setups[0]!.confidence).toBeGreaterThan(plain.setups[0]!.confidence)
+  })
+  it('a hang test settles the density: rising 1.2 cm/s means a surplus of ρ CdA U²/2g', () => {
+    const plug: Lure = { id: 'p', name: 'p', family: 'jerkbait', weightG: 14.5, buoyancy: 'floats' }
+    const density = (values: number[]) => bodyDensity(profileOf(plug, [{ id: 'h', lureId: 'p', kind: 'hang', values, temperatureC: 15 }]))
+    const { fallAreaCm2 } = profileOf(plug, [])
+    const surplusG = (999.1 * fallAreaCm2 * 1e-4 * 0.012 ** 2) / (2 * 9.80665) * 1000
+    expect(14.5 / density([0.012]) * 999.1 - 14.5).toBeCloseTo(surplusG, 3)
+    expect(density([0])).toBeCloseTo(999.1, 1)
+    expect(density([-0.05])).toBeGreaterThan(999.1)
+  })
+  it('a fall timed with one weight gives the fall with another, as worked out from a test', () => {
+    const stick: Lure = { id: 's', name: 's', family: 'stick-worm', weightG: 8.5, lengthMm: 130 }
+    const test = { id: 'f', lureId: 's', kind: 'fall' as const, rig: 'wacky' as const, addedG: 1.8, values: [9], depthM: 2 }
+    const fallOf = (tests: Box['tests']) => match(box([stick], { tests, outfits: [] }), { ...bass, mood: 'lethargic', cover: ['open'] }).setups[0]!
+    const [guessed, known] = [fallOf([]), fallOf([test])]
+    expect(known.rig).toBe('wacky')
+    expect(known.presentation.fallMs!).toBeLessThan(2 / 9)
+    expect(known.axes.find(a => a.axis === 'fall')!.known).toBe('computed')
+    expect(known.confidence).toBeGreaterThan(guessed.confidence)
   })
   it('hours on the water raise the confidence: c → 1 − (1 − c) e^(−hours/20)', () => {
     const trips = [{ id: 't', start: '2026-05-01T08:00:00Z', stints: [{ id: 's', start: '2026-05-01T08:00:00Z', end: '2026-05-01T18:00:00Z', lureId: 'l1' }] }]

@@ -1,10 +1,9 @@
 import { desirabilityAt, type Ask, type AskedAxis } from '#core/ask'
-import { CADENCE_TABLE, DIVE_PATH, PLAIN_HOOK_KG, type TechniqueRow } from '#core/knowledge'
-import { deepestOnCast, dropShotHeight, holdDepth, holdSpeed, netWeight, sinkSpeedOfWeight } from '#core/motion'
-import { isSoftBody } from '#core/tackle'
-import type { AddedWeight, Contact } from './addition'
-import { computed, COMPUTED_FROM_TEST, type Known } from './known'
-import type { LureProfile } from './profile'
+import { CADENCE_TABLE, DIVE_PATH } from '#core/knowledge'
+import { deepestOnCast, dropShotHeight, holdDepth, holdSpeed } from '#core/motion'
+import type { Contact } from './addition'
+import { type Assembled, sinkingNewton } from './in-water'
+import { computed, type Known } from './known'
 
 /** Where and how fast a set-up is fished, and how much of it is where the fish are. */
 export interface Placement {
@@ -31,20 +30,10 @@ const SPEED_POINTS = 7
 const AT_WINDOW_EDGE = 0.6
 /** Leaders between bait and sinker that are tried [m] (trade §6: 25 to 70 cm). */
 const LEADERS_M = [0.25, 0.45, 0.7] as const
-const LEAD_KG_M3 = 11340
-const STEEL_KG_M3 = 7850
 /** Lift over drag, positive up: blades and plates lift, plain bodies do not. From memory; bladed 0.15–0.3. */
 const LIFT_RATIO: Partial<Record<string, number>> = { 'spinnerbait': 0.3, 'bladed-jig': 0.2, 'inline-spinner': 0.15, 'casting-spoon': 0.15, 'flutter-spoon': 0.3, 'umbrella-rig': 0.2 }
 /** A sinking bait holds the bottom with this share of the criterion's weight. Assumed: the criterion is made for bait and jig together in a drift. */
 const BOTTOM_SHARE = 0.5
-
-/** What hangs on the line. */
-export interface Assembled {
-  readonly profile: LureProfile
-  readonly trailer: LureProfile | null
-  readonly technique: TechniqueRow
-  readonly added: AddedWeight
-}
 
 /** The same with what throws it. */
 export interface Tackle extends Assembled {
@@ -175,49 +164,6 @@ function bestSpeed({ profile, technique }: Tackle, asked: AskedAxis, limit = Inf
     }
   }
   return { speedMs, speedFit }
-}
-
-/** Weight in water of the whole bait [N]. */
-function sinkingNewton({ profile, trailer, technique, added }: Assembled, waterDensity: number): number {
-  return bodyNewton(profile, waterDensity) + (trailer ? bodyNewton(trailer, waterDensity) : 0) + leadNewton(added.grams, waterDensity) + hookNewton(profile, technique, waterDensity)
-}
-
-function bodyNewton(lure: LureProfile, waterDensity: number): number {
-  const mass = lure.weightG.value / 1000
-  return netWeight(mass, mass / bodyDensity(lure), waterDensity)
-}
-
-/** A soft body's plain hook; heads and weighted hooks bring their own in their weight. */
-function hookNewton({ lure }: LureProfile, { adds, hook }: TechniqueRow, waterDensity: number): number {
-  if (!isSoftBody(lure.family) || hook === 'own' || adds === 'head' || adds === 'weighted-hook') return 0
-  return netWeight(PLAIN_HOOK_KG, PLAIN_HOOK_KG / STEEL_KG_M3, waterDensity)
-}
-
-function leadNewton(grams: number, waterDensity: number): number {
-  return netWeight(grams / 1000, grams / 1000 / LEAD_KG_M3, waterDensity)
-}
-
-/** Mean density [kg/m³]: the owner's word or test on floating and sinking outranks the family's. */
-export function bodyDensity({ typical, buoyancy }: LureProfile): number {
-  if (buoyancy.known === 'typical') return typical.densityKgM3
-  const byWord = { 'floats': 900, 'hangs': 1000, 'sinks-slowly': 1050, 'sinks': Math.max(1200, typical.densityKgM3) } // [kg/m³] assumed
-  return byWord[buoyancy.value]
-}
-
-/** Speed of the fall with this rig: the owner's timed drop of the same rig and weight, else his figure, else computed. Never negative. */
-export function fallSpeed(tackle: Assembled, waterDensity: number): Known<number> {
-  const { profile, technique, added } = tackle
-  const same = profile.fallTests.find(t => (t.rig === null || t.rig === technique.rig) && Math.abs(t.addedG - added.grams) < 0.3)
-  if (same) return { value: same.speedMs, known: 'tested', trust: 1 }
-  if (profile.fallStatedMs && added.grams === 0) return profile.fallStatedMs
-  const weight = sinkingNewton(tackle, waterDensity)
-  // The same rig timed with another weight gives the drag area, and that this weight's speed.
-  const timed = profile.fallTests.find(t => t.rig === technique.rig)
-  const timedWeight = timed ? bodyNewton(profile, waterDensity) + leadNewton(timed.addedG, waterDensity) + hookNewton(profile, technique, waterDensity) : 0
-  if (timed && timedWeight > 0 && weight > 0) return { value: timed.speedMs * Math.sqrt(weight / timedWeight), known: 'computed', trust: COMPUTED_FROM_TEST }
-  const area = profile.fallAreaCm2 * 1e-4 * (technique.fallArea ?? 1)
-  if (weight <= 0) return computed(0, profile.weightG)
-  return computed(sinkSpeedOfWeight(weight, area, waterDensity), profile.weightG)
 }
 
 function cannotReach(deepestM: number, neededM: number, how: string): Unreachable {

@@ -12,6 +12,9 @@ export interface LureColours extends Omit<Colours, 'pattern' | 'metal' | 'finish
   readonly sideLuminance: number
 }
 
+/** Let go under water. */
+export interface HangTest { readonly riseMs: number, readonly temperatureC: number, readonly salinityPsu: number }
+
 /** A timed fall with a given rig. */
 export interface FallTest { readonly rig: Rig | null, readonly addedG: number, readonly speedMs: number }
 
@@ -31,6 +34,8 @@ export interface LureProfile {
   readonly sound: Known<number>
   readonly snagGuard: Known<number>
   readonly buoyancy: Known<Buoyancy>
+  /** How it rose (+) or sank (−) when let go, in which water; the truest word on its density. */
+  readonly hang: HangTest | null
   readonly scented: Known<boolean>
   readonly speed: Known<{ readonly min: number, readonly best: number, readonly max: number }>
   /** `null`: does not dive by a lip. */
@@ -69,11 +74,12 @@ export function profileOf(lure: Lure, tests: readonly BenchTest[]): LureProfile 
     bulk: statedOr(lure.bulk, row.bulk),
     vibration: lure.vibration != null ? stated(lure.vibration) : blades.length > 0 ? computed(bladeThump(row.vibration, blades)) : typical(row.vibration),
     flash: statedOr(lure.flash, row.flash),
-    intensity: statedOr(lure.intensity, row.intensity),
+    intensity: intensityOf(lure, row, tests),
     action: statedOr(lure.actionStyle, row.action),
     sound: lure.sound != null ? stated(SOUND_LEVEL[lure.sound]) : typical(SOUND_LEVEL[row.sound]),
     snagGuard: statedOr(lure.snagGuard, row.snagGuard),
     buoyancy: buoyancyOf(lure, row, tests),
+    hang: hangOf(tests),
     scented: statedOr(lure.scented, false),
     speed: speedOf(lure, row, tests),
     runsAt: runsAtOf(lure, row, tests),
@@ -108,6 +114,15 @@ function bladeThump(base: number, blades: readonly Blade[]): number {
   return Math.min(5, Math.max(1, base + strongest + SECOND_BLADE_THUMP * (blades.length - 1)))
 }
 
+/** The bench's 1–3 against the reference on the 1–5 scale: none, some, strong. Assumed. */
+const RATED_INTENSITY = [1, 3, 5] as const
+
+function intensityOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): Known<number> {
+  const amount = tests.findLast(t => t.kind === 'action')?.values[0]
+  const rated = amount == null ? undefined : RATED_INTENSITY[Math.round(amount) - 1]
+  return rated === undefined ? statedOr(lure.intensity, row.intensity) : tested(rated)
+}
+
 function speedOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): LureProfile['speed'] {
   const swim = tests.findLast(t => t.kind === 'swim' && t.values.length >= 3 && t.values.every(v => v !== null))
   if (swim) {
@@ -119,13 +134,22 @@ function speedOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): LureP
   return lure.speed ? stated(window) : typical(window)
 }
 
+/** Water of a hang test on which nothing was noted [°C]; the calculators' own. */
+const USUAL_WATER_C = 15
+
+function hangOf(tests: readonly BenchTest[]): HangTest | null {
+  const test = tests.findLast(t => t.kind === 'hang')
+  const riseMs = test ? mean(test.values) : null
+  return riseMs === null ? null : { riseMs, temperatureC: test!.temperatureC ?? USUAL_WATER_C, salinityPsu: test!.salinityPsu ?? 0 }
+}
+
 /** Slower than this either way it hangs [m/s]; faster down than the other it simply sinks. Assumed. */
 const HANGS_BELOW_MS = 0.015
 const SINKS_ABOVE_MS = 0.12
 
 function buoyancyOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): LureProfile['buoyancy'] {
-  const rise = mean(tests.findLast(t => t.kind === 'hang')?.values ?? [])
-  if (rise === null) return statedOr(lure.buoyancy, row.buoyancy)
+  const rise = hangOf(tests)?.riseMs
+  if (rise === undefined) return statedOr(lure.buoyancy, row.buoyancy)
   if (Math.abs(rise) < HANGS_BELOW_MS) return tested('hangs')
   return tested(rise > 0 ? 'floats' : rise < -SINKS_ABOVE_MS ? 'sinks' : 'sinks-slowly')
 }

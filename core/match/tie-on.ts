@@ -6,7 +6,7 @@ import type { Candidate } from './candidate'
 import { round } from './explain'
 import { isBiteProof } from './outfit'
 import type { PresentationOut, SetupOut } from './output'
-import { fallSpeed } from './presentation'
+import { fallSpeed } from './in-water'
 
 /** Everything about tying it on and fishing it, in the contract's form; scores and reasons are added by the caller. */
 export function tieOn(candidate: Candidate, ask: Ask, waterDensity: number, system: UnitSystem): Omit<SetupOut, 'score' | 'confidence' | 'axes' | 'reasons'> {

@@ -1,3 +1,4 @@
+import { LINE_DENSITY, MATERIAL_DENSITY } from '#core/knowledge'
 import { bisect, requirePositive } from '#core/numeric'
 import { fallTime } from './fall'
 import { hangingLine } from './hanging-line'
@@ -12,8 +13,6 @@ const FALL_AREA = 4.5e-4
 const DRIFT_AREA = 3e-4
 /** Weight in water of its hook and bait [kg]; from the handbook's fall table. */
 const HOOK_AND_BAIT = 0.00055
-const LEAD_DENSITY = 11000 // [kg/m³] head alloy
-const NYLON_DENSITY = 1140 // [kg/m³]
 const LIGHTEST = 1e-5 // [kg]
 const HEAVIEST = 5 // [kg]
 
@@ -32,8 +31,8 @@ export function bottomWeight(depth: number, drift: number, lineDiameter: number,
   requirePositive('bottomWeight', 'depth', depth)
   requirePositive('bottomWeight', 'lineDiameter', lineDiameter)
   if (!(drift >= 0 && Number.isFinite(drift))) throw new RangeError(`bottomWeight: drift must be 0 or more, got ${drift}`)
-  const line = { diameter: lineDiameter, density: NYLON_DENSITY }
-  const inWater = (lead: number) => lead * (1 - waterDensity / LEAD_DENSITY) + HOOK_AND_BAIT
+  const line = { diameter: lineDiameter, density: LINE_DENSITY.nylon }
+  const inWater = (lead: number) => lead * (1 - waterDensity / MATERIAL_DENSITY.leadAlloy) + HOOK_AND_BAIT
   const across = (waterDensity * DRIFT_AREA * drift * drift) / 2
   const steepEnough = (lead: number) =>
     LINE_ANGLE - (hangingLine({ across, down: inWater(lead) * STANDARD_GRAVITY }, line, drift, depth, waterDensity)?.surfaceAngle ?? Math.PI / 2)

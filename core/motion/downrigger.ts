@@ -1,8 +1,8 @@
+import { MATERIAL_DENSITY } from '#core/knowledge'
 import { requirePositive } from '#core/numeric'
 import { type HangingShape, hangingLine } from './hanging-line'
 import { netWeight } from './sink'
 
-const LEAD_DENSITY = 11340 // [kg/m³]
 const BALL_DRAG_COEFFICIENT = 0.5 // sphere, Newton regime
 
 export interface Downrigger {
@@ -29,7 +29,7 @@ export interface Downrigger {
 export function downrigger({ ball, cableDiameter, cableDensity, fin, lineForce }: Downrigger, depth: number, speed: number, waterDensity: number): HangingShape | null {
   requirePositive('downrigger', 'ball', ball)
   requirePositive('downrigger', 'speed', speed)
-  const volume = ball / LEAD_DENSITY
+  const volume = ball / MATERIAL_DENSITY.lead
   const radius = Math.cbrt((3 * volume) / (4 * Math.PI))
   const dragArea = BALL_DRAG_COEFFICIENT * Math.PI * radius * radius + fin
   const across = (waterDensity * dragArea * speed * speed) / 2 + lineForce

@@ -98,3 +98,11 @@ describe('hanging', () => {
     expect(hangFromSpeeds({ bare: 0.02, withSinker: 0.03 }, sinker, 11340, FRESH)).toBeNull()
   })
 })
+
+describe('a soft stick of 8.5 g with a 0.6 g hook', () => {
+  // Handbook §2 and trade: 0.164 m/s weightless, falls visibly faster with 1.8 g (0.227–0.231) and 3.5 g (0.282) added, flat.
+  it.each([[0, 0.164], [1.772, 0.231], [3.544, 0.282]])('+%d g falls at %d m/s', (added, speed) => {
+    const body = { mass: (8.5 + 0.6 + added) / 1000, volume: 0.0085 / 1150 + 0.0006 / 7850 + added / 1000 / 11000, dragArea: 1.2e-3 }
+    expect(Math.abs(terminalSinkSpeed(body, FRESH) / speed - 1)).toBeLessThan(0.03)
+  })
+})

@@ -1,3 +1,4 @@
+import { LINE_DENSITY } from '#core/knowledge'
 import { bisect, requirePositive } from '#core/numeric'
 import { netWeight, type SinkingBody, sinkSpeedOfWeight, STANDARD_GRAVITY } from './sink'
 
@@ -13,7 +14,7 @@ export interface FallingLine {
   readonly density: number
 }
 
-const NO_LINE: FallingLine = { diameter: 0, density: 1140 }
+const NO_LINE: FallingLine = { diameter: 0, density: LINE_DENSITY.nylon }
 /** Depth steps of the integration; 400 agree with 4000 within 0.02 %. */
 const STEPS = 400
 

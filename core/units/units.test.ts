@@ -63,3 +63,10 @@ describe('hook sizes', () => {
     expect([parseHookSize('#4'), parseHookSize('2/0'), parseHookSize('0'), parseHookSize('big'), parseHookSize('3/4')]).toEqual(['4', '2/0', null, null, null])
   })
 })
+
+describe('line classes', () => {
+  // International game-fishing rules: nominal pairs of kilograms and pounds; conversion agrees within 11 %.
+  it.each([[1, 2], [2, 4], [3, 6], [4, 8], [6, 12], [8, 16], [10, 20], [15, 30], [24, 50], [37, 80], [60, 130]])('%d kg goes with %d lb', (kg, pounds) => {
+    expect(Math.abs((value('strength', `${pounds} lb`) as number) / kg - 1)).toBeLessThan(0.11)
+  })
+})

@@ -1,4 +1,3 @@
-import { createEventStream, defineEventHandler, getQuery } from 'h3'
 import { seededRandom } from '#core/numeric'
 import { scaleReading, type ScaleState } from '../utils/simulated-scale'
 

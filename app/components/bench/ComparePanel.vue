@@ -15,11 +15,22 @@ const label = (group: string) => {
   const [rig, grams] = group.split('|')
   return `${words(rig as Rig)}${Number(grams) > 0 ? ` +${grams} g` : ''}`
 }
-const rates = computed<FallRate[]>(() => falls.value.filter(t => keyOf(t) === key.value).map((t) => {
+const referenceId = ref<string | null>(null)
+const compared = computed(() => [...new Set(falls.value.filter(t => keyOf(t) === key.value).map(t => t.lureId))].map(id => ({ value: id, title: box.lureById.get(id)?.name ?? id })))
+const timed = computed(() => falls.value.filter(t => keyOf(t) === key.value).map((t) => {
   const { mean, error } = summarise(t.values.filter(v => v !== null))
   const speedMs = t.depthM! / mean
-  return { label: box.lureById.get(t.lureId)?.name ?? t.lureId, speedMs, errorMs: error === null ? null : speedMs * (error / mean), known: 'tested' as const }
+  return { lureId: t.lureId, label: box.lureById.get(t.lureId)?.name ?? t.lureId, speedMs, errorMs: error === null ? null : speedMs * (error / mean), known: 'tested' as const }
 }).sort((a, b) => a.speedMs - b.speedMs))
+const rates = computed<FallRate[]>(() => {
+  const reference = timed.value.find(r => r.lureId === referenceId.value)
+  if (!reference) return timed.value
+  return timed.value.map(r => ({ ...r, label: r.lureId === reference.lureId ? `${r.label} (reference)` : `${r.label} ${percent(r.speedMs / reference.speedMs - 1)}` }))
+})
+
+function percent(share: number): string {
+  return `${share >= 0 ? '+' : '−'}${Math.abs(share * 100).toFixed(0)} %`
+}
 </script>
 
 <template>
@@ -27,6 +38,7 @@ const rates = computed<FallRate[]>(() => falls.value.filter(t => keyOf(t) === ke
     <p class="reason">Like with like: only falls timed with the same rig and the same added weight stand in one chart.</p>
     <template v-if="key">
       <ChoiceRow label="rig" :options="groups" :chosen="[key]" :text="label" @change="([g]) => chosen = g ?? null" />
+      <v-select v-if="compared.length > 1" v-model="referenceId" :items="compared" label="The reference" clearable class="reference" />
       <FallChart :rates="rates" title="Timed falls" class="chart" />
       <p v-if="rates.length === 1" class="reason">One lure so far: time another with this rig to compare.</p>
     </template>
@@ -36,4 +48,5 @@ const rates = computed<FallRate[]>(() => falls.value.filter(t => keyOf(t) === ke
 
 <style scoped>
 .chart { margin-top: 12px; }
+.reference { max-width: 260px; margin-top: 10px; }
 </style>

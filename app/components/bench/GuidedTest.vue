@@ -24,6 +24,7 @@ const temperatureC = ref(reading.complete.reading.temperatureC)
 const bucketKg = ref(0.3)
 const waterL = ref(0.4)
 const referenceId = ref<string | null>(null)
+const touched = ref('')
 const problems = ref<readonly string[]>([])
 const guide = computed(() => TEST_GUIDES[kind.value])
 const numbers = computed(() => values.value.filter(v => v !== null))
@@ -67,6 +68,7 @@ async function save() {
     ...(guide.value.needsRig ? { rig: rig.value, addedG: addedG.value } : {}),
     ...(guide.value.needsDepth ? { depthM: depthM.value } : {}),
     ...(kind.value === 'depth' ? { castM: castM.value, lineDiameterMm: lineMm.value } : {}),
+    ...(touched.value && kind.value === 'depth' ? { note: `touched ${touched.value}` } : {}),
     ...(referenceId.value && kind.value === 'action' ? { note: `beside ${box.lureById.get(referenceId.value)?.name}` } : {}),
   }
   const wrong = checkTest(test, { sinks: sinks.value })
@@ -91,6 +93,7 @@ async function save() {
       <NumberStep v-if="guide.needsDepth" label="Depth of the drop" dimension="depth" :value="depthM" :step="0.5" :min="0.3" :max="30" @change="v => depthM = v" />
       <template v-if="kind === 'depth'">
         <NumberStep label="Cast" dimension="depth" :value="castM" :step="5" :min="5" :max="120" @change="v => castM = v" />
+        <v-text-field v-model="touched" label="What it touched" placeholder="rock, grass tops" />
         <NumberStep label="Line" dimension="diameter" :value="lineMm" :step="0.02" :min="0.05" :max="1" @change="v => lineMm = v" />
       </template>
       <NumberStep v-if="kind === 'hang' || kind === 'fall'" label="Water" dimension="temperature" :value="temperatureC" :step="1" :min="-1" :max="35" @change="v => temperatureC = v" />
