@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs'
 import { Command, CommanderError } from 'commander'
 import { askOf } from '#core/ask'
 import { CALCS } from '#core/calc'
-import { boxOf, check, countsOf, type Issue, type Outcome, parseFile, parseJson, parseReading, parseSchools, type YgrionFile } from '#core/files'
+import { boxOf, check, countsOf, type Issue, type Outcome, ownOf, parseFile, parseJson, parseReading, parseSchools, type YgrionFile } from '#core/files'
 import { askedAxes, match } from '#core/match'
 import type { Reading } from '#core/reading'
 
@@ -51,7 +51,7 @@ program.command('match')
     const count = Number(top)
     if (!Number.isInteger(count) || count < 0) throw new BadInput({ path: 'top', message: `must be a whole number of 0 or more, got "${top}"` })
     const file = readFile(path)
-    print(match(boxOf(file), readReading(reading), { top: count, schools: schoolsOf(schools, file) }))
+    print(match(boxOf(file), readReading(reading), { top: count, schools: schoolsOf(schools, file), own: ownOf(file) }))
   })
 
 program.command('ask')
@@ -59,7 +59,8 @@ program.command('ask')
   .option('--file <path>')
   .option('--schools <pairs>')
   .action(({ reading, file: path, schools }: { reading: string, file?: string, schools?: string }) => {
-    const ask = askOf(readReading(reading), { schools: schoolsOf(schools, path ? readFile(path) : null) })
+    const file = path ? readFile(path) : null
+    const ask = askOf(readReading(reading), { schools: schoolsOf(schools, file), ...(file ? { own: ownOf(file) } : {}) })
     print({ axes: askedAxes(ask, 'metric'), assumed: ask.assumed })
   })
 

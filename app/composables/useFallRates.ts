@@ -5,8 +5,8 @@ import { fitFall, terminalSinkSpeed } from '#core/motion'
 import { MATERIAL_DENSITY, PLAIN_HOOK_KG } from '#core/knowledge'
 import { isSoftBody, type BenchTest } from '#core/tackle'
 import { waterDensity } from '#core/water'
-import type { FallRate } from '~/charts/fall-rates'
-import { words } from '~/text/labels'
+import type { FallRate } from '../charts/fall-rates'
+import { words } from '../text/labels'
 
 /** Weights an angler would hang on next [g], and waters he would meet. */
 const OTHER_G = [0, 1.8, 3.5, 7] as const

@@ -1,15 +1,18 @@
 import { liveQuery, type Subscription } from 'dexie'
+import type { OwnRules } from '#core/ask'
 import { LISTS, type YgrionFile } from '#core/files'
 import type { BenchTest, Box, Lure } from '#core/tackle'
 import type { Database } from './database'
 
 /** Calls back with the whole box now and after each change, from whichever tab. */
-export function watchBox(db: Database, changed: (box: Box) => void, failed: (error: unknown) => void): Subscription {
-  const query = liveQuery(() => db.transaction('r', [db.lures, db.parts, db.outfits, db.tests, db.trips], async () => {
-    const [lures, parts, outfits, tests, trips] = await Promise.all([db.lures.toArray(), db.parts.toArray(), db.outfits.toArray(), db.tests.toArray(), db.trips.toArray()])
-    return { lures, parts, outfits, tests, trips }
+export function watchBox(db: Database, changed: (box: Box, own: OwnRules) => void, failed: (error: unknown) => void): Subscription {
+  const query = liveQuery(() => db.transaction('r', [db.lures, db.parts, db.outfits, db.tests, db.trips, db.rules, db.places], async () => {
+    const [lures, parts, outfits, tests, trips, rules, places] = await Promise.all([
+      db.lures.toArray(), db.parts.toArray(), db.outfits.toArray(), db.tests.toArray(), db.trips.toArray(), db.rules.toArray(), db.places.toArray(),
+    ])
+    return { box: { lures, parts, outfits, tests, trips }, own: { rules, places } }
   }))
-  return query.subscribe({ next: changed, error: failed })
+  return query.subscribe({ next: ({ box, own }) => changed(box, own), error: failed })
 }
 
 /** Replaces everything by a checked file, in one transaction: all of it or nothing. */

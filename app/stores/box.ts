@@ -1,6 +1,7 @@
 import type { Subscription } from 'dexie'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw } from 'vue'
+import type { OwnRules } from '#core/ask'
 import { parseFile, parseLure, parseTest, type Issue } from '#core/files'
 import type { BenchTest, Box, Lure } from '#core/tackle'
 import { deleteLure, deleteTest, putLure, putTest, recall, remember, replaceAll, watchBox } from '~/db/box'
@@ -11,6 +12,7 @@ const OPENED = 'opened'
 /** The angler's things, live from the database. */
 export const useBoxStore = defineStore('box', () => {
   const box = shallowRef<Box>({ lures: [], parts: [], outfits: [], tests: [], trips: [] })
+  const own = shallowRef<OwnRules>({ rules: [], places: [] })
   const ready = ref(false)
   const isDemo = ref(false)
   const trouble = ref<string | null>(null)
@@ -34,8 +36,9 @@ export const useBoxStore = defineStore('box', () => {
     catch (error) {
       trouble.value = `The browser's storage could not be opened (${(error as Error).message}). Nothing can be kept.`
     }
-    subscription = watchBox(database(), (next) => {
+    subscription = watchBox(database(), (next, rules) => {
       box.value = next
+      own.value = rules
       ready.value = true
     }, (error) => {
       trouble.value = `The box could not be read: ${(error as Error).message}`
@@ -53,11 +56,12 @@ export const useBoxStore = defineStore('box', () => {
   /** An empty box of one's own; gives back what was there, for undo. */
   async function startOwn(): Promise<() => Promise<void>> {
     const before = box.value
+    const ownBefore = own.value
     await replaceAll(database(), { format: 'ygrion', version: 1 })
     await remember(database(), OPENED, 'own')
     isDemo.value = false
     return async () => {
-      await replaceAll(database(), { format: 'ygrion', version: 1, ...structuredClone(toRaw(before)) } as Parameters<typeof replaceAll>[1])
+      await replaceAll(database(), { format: 'ygrion', version: 1, ...structuredClone(toRaw(before)), ...structuredClone(toRaw(ownBefore)) } as Parameters<typeof replaceAll>[1])
       await remember(database(), OPENED, 'demo')
       isDemo.value = true
     }
@@ -95,5 +99,5 @@ export const useBoxStore = defineStore('box', () => {
     }
   }
 
-  return { box, ready, isDemo, trouble, lureById, outfitById, open, openDemo, startOwn, saveLure, removeLure, saveTest, removeTest, database }
+  return { box, own, ready, isDemo, trouble, lureById, outfitById, open, openDemo, startOwn, saveLure, removeLure, saveTest, removeTest, database }
 })

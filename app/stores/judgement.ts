@@ -34,7 +34,7 @@ export const useJudgementStore = defineStore('judgement', () => {
     }
     watch(() => [boxStore.ready, boxStore.box] as const, async ([ready, box]) => {
       if (!ready) return
-      await judge.load(structuredClone(toRaw(box)))
+      await judge.load(structuredClone(toRaw(box)), structuredClone(toRaw(boxStore.own)))
       await ask()
     }, { immediate: true })
     watch(() => [readings.reading, settings.schools, settings.units] as const, () => {

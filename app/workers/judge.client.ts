@@ -1,4 +1,5 @@
 import * as Comlink from 'comlink'
+import type { OwnRules } from '#core/ask'
 import type { Box } from '#core/tackle'
 import type { JudgeApi, Judgement, JudgeRequest } from './judge.protocol'
 
@@ -7,8 +8,8 @@ export class JudgeClient {
   private readonly api = Comlink.wrap<JudgeApi>(new Worker(new URL('./judge.worker.ts', import.meta.url), { type: 'module', name: 'judge' }))
   private newest = 0
 
-  async load(box: Box): Promise<void> {
-    await this.api.load(box)
+  async load(box: Box, own: OwnRules): Promise<void> {
+    await this.api.load(box, own)
   }
 
   async judge(request: JudgeRequest): Promise<Judgement | null> {

@@ -1,4 +1,4 @@
-import type { AxisId, Schools } from '#core/ask'
+import type { AxisId, OwnRules, Schools } from '#core/ask'
 import type { MatchOut } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
@@ -24,6 +24,6 @@ export interface Judgement {
 
 /** What the page may ask of the worker. */
 export interface JudgeApi {
-  load: (box: Box) => void
+  load: (box: Box, own: OwnRules) => void
   judge: (request: JudgeRequest) => Judgement
 }

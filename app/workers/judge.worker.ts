@@ -1,17 +1,19 @@
 import * as Comlink from 'comlink'
-import { askOf, AXIS_IDS } from '#core/ask'
+import { askOf, AXIS_IDS, type OwnRules } from '#core/ask'
 import { explainRanking, prepareBox, rank } from '#core/match'
 import type { JudgeApi } from './judge.protocol'
 
 let prepared = prepareBox({ lures: [], parts: [], outfits: [], tests: [], trips: [] })
+let own: OwnRules = { rules: [], places: [] }
 
 const api: JudgeApi = {
-  load(box) {
+  load(box, rules) {
     prepared = prepareBox(box)
+    own = rules
   },
   judge({ reading, schools, top, units }) {
     const begun = performance.now()
-    const ranking = rank(prepared, askOf(reading, { schools }))
+    const ranking = rank(prepared, askOf(reading, { schools, own }))
     const tookMs = performance.now() - begun
     const asked = AXIS_IDS.filter(axis => ranking.ask.axes[axis].weight > 0)
     return {

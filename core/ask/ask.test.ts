@@ -55,6 +55,37 @@ describe('askOf', () => {
   })
 })
 
+describe('own rules', () => {
+  const places = [{ id: 'averin', latitude: 58.4, longitude: 13.2 }]
+  const rule = (part: object) => ({ rules: [{ id: 'r1', name: 'Chartreuse under cloud', placeId: 'averin', when: [{ field: 'sky', op: 'in' as const, value: ['overcast'] }], prefer: { pattern: 'hot' }, weight: 0.4, ...part }], places })
+  const here: Reading = { ...pike, latitude: 58.41, longitude: 13.22, sky: 'overcast' }
+  const spoken = (own: ReturnType<typeof rule>, reading: Reading) => askOf(reading, { own }).axes.colour.reasons.some(r => r.rule.id === 'user.r1')
+
+  it('speak when their conditions hold at their place, and only there', () => {
+    expect(spoken(rule({}), here)).toBe(true)
+    expect(spoken(rule({}), { ...here, sky: 'sun' })).toBe(false)
+    expect(spoken(rule({}), { ...here, latitude: 50 })).toBe(false)
+    expect(spoken(rule({ placeId: null }), { ...here, latitude: 50 })).toBe(true)
+    expect(spoken(rule({ on: false }), here)).toBe(false)
+  })
+  it('read numbers, lists and prey', () => {
+    const holds = (field: string, op: '<' | '<=' | '=' | '>=' | '>' | 'in', value: unknown) => spoken(rule({ when: [{ field, op, value }] }), here)
+    expect([holds('temperatureC', '>=', 11.5), holds('temperatureC', '<', 11.5), holds('cover', '=', 'reeds'), holds('forage', 'in', ['bleak']), holds('windMs', '>', 'much'), holds('nonsense', '=', 1)])
+      .toEqual([true, false, true, true, false, false])
+  })
+  it('stay within bounds, whatever weight they claim', () => {
+    const own = rule({ prefer: { vibration: 5, family: 'crankbait', nonsense: 3 }, weight: 40 })
+    const { axes } = askOf(here, { own })
+    expect(axes.vibration.reasons.find(r => r.rule.id === 'user.r1')!.strength).toBe(1)
+    expect(axes.vibration.best).toBeGreaterThan(askOf(here).axes.vibration.best)
+    expect(axes.vibration.best).toBeLessThanOrEqual(5)
+  })
+  it('against something: it keeps half', () => {
+    const taste = askOf(here, { own: rule({ weight: -1, prefer: { pattern: ['dark'] } }) }).tastes.colour.find(t => t.rule.id === 'user.r1')!
+    expect([taste.to, taste.others]).toEqual([0.5, 1])
+  })
+})
+
 describe('the rule rows', () => {
   it('have ids of their own, a source, a weight in 0..2 and a sentence', () => {
     expect(new Set(RULES.map(r => r.id)).size).toBe(RULES.length)

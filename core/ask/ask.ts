@@ -6,6 +6,7 @@ import { featuresOf, type Features } from './features'
 import { figureValue, jointMembership } from './membership'
 import type { Favour, Rule } from './rule'
 import { DEFAULT_SCHOOLS, type Schools } from './schools'
+import { type OwnRules, ownRules } from './user-rules'
 
 /** A rule that spoke on an axis, and how loudly (weight × membership). */
 export interface Reason { readonly rule: Rule, readonly strength: number }
@@ -66,17 +67,23 @@ export function desirabilityAt(asked: AskedAxis, value: number): number {
   return asked.curve[i]! + (place - i) * (asked.curve[i + 1]! - asked.curve[i]!)
 }
 
-export interface AskOptions { readonly schools?: Partial<Schools>, readonly rules?: readonly Rule[] }
+export interface AskOptions {
+  readonly schools?: Partial<Schools>
+  /** The handbook's rules; the whole handbook when absent. */
+  readonly rules?: readonly Rule[]
+  /** The angler's own rules, with the places they may belong to. */
+  readonly own?: OwnRules
+}
 
 /**
  * From a reading to what the water asks for: a desirability curve on each axis, with the rules that shaped it.
  * Curves of one axis join by weighted geometric mean, so that contradictory rules widen rather than cancel.
  */
-export function askOf(given: Reading, { schools: chosen = {}, rules = RULES }: AskOptions = {}): Ask {
+export function askOf(given: Reading, { schools: chosen = {}, rules = RULES, own }: AskOptions = {}): Ask {
   const { reading, assumed } = completeReading(given)
   const schools = { ...DEFAULT_SCHOOLS, ...chosen }
   const features = featuresOf(reading)
-  const spoken = rules
+  const spoken = [...rules, ...(own ? ownRules(own, reading) : [])]
     .filter(rule => !rule.school || Object.entries(rule.school).every(([key, value]) => schools[key as keyof Schools] === value))
     .map(rule => ({ rule, strength: rule.weight * jointMembership(rule.when, features) }))
     .filter(({ strength }) => strength > SILENT)

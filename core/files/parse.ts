@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { type Schools, SCHOOLS } from '#core/ask'
+import { type OwnRules, type Schools, SCHOOLS } from '#core/ask'
 import { recordOf } from '#core/numeric'
 import type { Reading } from '#core/reading'
 import type { BenchTest, Box, Lure } from '#core/tackle'
@@ -63,6 +63,11 @@ export function boxOf(file: YgrionFile): Box {
   return {
     lures: file.lures ?? [], parts: file.parts ?? [], outfits: file.outfits ?? [], tests: file.tests ?? [], trips: file.trips ?? [],
   }
+}
+
+/** The angler's own rules and the places they belong to. */
+export function ownOf(file: YgrionFile): OwnRules {
+  return { rules: file.rules ?? [], places: file.places ?? [] }
 }
 
 export const LISTS = ['lures', 'parts', 'outfits', 'places', 'tests', 'trips', 'rules'] as const

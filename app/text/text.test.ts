@@ -1,0 +1,50 @@
+import { describe, expect, it } from 'vitest'
+import { askCurve } from '../charts/ask-curve'
+import { fallBars } from '../charts/fall-rates'
+import { axisRange, axisValue } from './axis-value'
+import { capital, words } from './labels'
+import { testInWords } from './test-words'
+
+const plain = (text: string) => text.replace(/\u00A0/g, ' ')
+
+describe('axis figures', () => {
+  it.each([
+    ['depth', 1.5, 'metric', '1.5 m'], ['depth', 3.048, 'imperial', '10 ft'], ['length', 90, 'metric', '90 mm'], ['speed', 0.75, 'metric', '0.75 m/s'], ['vibration', 3.5, 'metric', '3.5 of 5'],
+    ['snagGuard', 2, 'metric', '2.0 of 3'], ['sound', 2, 'metric', 'rattle'], ['naturalness', 0.9, 'metric', '90 %'],
+  ] as const)('%s %d in %s', (axis, value, system, shown) => expect(plain(axisValue(axis, value, system))).toBe(shown))
+  it('ranges share their unit', () => {
+    expect(plain(axisRange('speed', 0.2, 0.9, 'metric'))).toBe('0.20–0.90 m/s')
+    expect(axisRange('vibration', 2, 4.5, 'metric')).toBe('2.0–4.5 of 5')
+    expect(axisRange('sound', 0, 2, 'metric')).toBe('silent to rattle')
+    expect(axisRange('hang', 0.4, 1, 'metric')).toBe('40–100 %')
+  })
+})
+
+describe('tests in words', () => {
+  const base = { id: 't', lureId: 'l' }
+  it.each([
+    [{ ...base, kind: 'weigh' as const, values: [12.4] }, '12.40 g, once'],
+    [{ ...base, kind: 'fall' as const, values: [4, 5, 6], rig: 'wacky' as const, depthM: 2 }, '5.00 ± 0.58 s (3×) (wacky, over 2 m)'],
+    [{ ...base, kind: 'tear' as const, values: [null], rig: 'wacky' as const }, 'did not tear (wacky)'],
+    [{ ...base, kind: 'action' as const, values: [3, 2, 3], rig: 'wacky' as const, addedG: 1.8 }, 'amount 3, speed 2, consistency 3 (wacky, +1.8 g)'],
+  ])('%j', (test, expected) => expect(testInWords(test)).toBe(expected))
+  it('ids become words', () => expect([words('short-flat-jig'), capital('perch'), words(null)]).toEqual(['short flat jig', 'Perch', '']))
+})
+
+describe('small charts', () => {
+  it('the ask’s curve marks its best inside the picture', () => {
+    for (const axis of ['depth', 'speed', 'length', 'vibration'] as const) {
+      const { fill, bestX } = askCurve({ axis, best: 2, low: 1, high: 3 }, 90, 24)
+      expect(fill).not.toMatch(/NaN/)
+      expect(bestX).toBeGreaterThanOrEqual(0)
+      expect(bestX).toBeLessThanOrEqual(90)
+    }
+  })
+  it('bars start at zero and are as long as their figures; whiskers straddle them', () => {
+    const { bars } = fallBars([{ label: 'a', speedMs: 0.2, errorMs: 0.02, known: 'tested' }, { label: 'b', speedMs: 0.4, errorMs: null, known: 'computed' }], 300, 60)
+    expect(bars[1]!.width / bars[0]!.width).toBeCloseTo(2, 6)
+    expect(bars[0]!.whisker![0]).toBeLessThan(bars[0]!.width)
+    expect(bars[0]!.whisker![1]).toBeGreaterThan(bars[0]!.width)
+    expect(bars[1]!.whisker).toBeNull()
+  })
+})

@@ -1,0 +1,69 @@
+import type { CompleteReading } from '#core/reading'
+import type { UserRule } from '#core/tackle'
+import { AXES, AXIS_IDS, type ScaleAxisId } from './axes'
+import type { Effect, Favour, Rule } from './rule'
+
+/** Where a rule of the angler's may be at home. */
+export interface RulePlace { readonly id: string, readonly latitude?: number | null | undefined, readonly longitude?: number | null | undefined }
+export interface OwnRules { readonly rules: readonly UserRule[], readonly places: readonly RulePlace[] }
+
+/** A reading this near to a place is at that place [km]. Assumed. */
+const AT_PLACE_KM = 15
+const KM_PER_DEGREE = 111.2
+/** How wide a wished figure is, as a share of its axis. Assumed. */
+const WIDTH = 0.15
+/** What a rule against something leaves it, and what a rule for something leaves the rest: bounds, so that no own rule breaks the ranking. Assumed. */
+const AVOIDED = 0.5
+const NOT_PREFERRED = 0.6
+
+const SUIT_KEYS = ['family', 'style', 'rig', 'blade', 'action'] as const
+const COLOUR_KEYS = ['pattern', 'metal', 'finish'] as const
+
+/** The angler's own rules that hold for this reading, as rows like any other: bounded in weight, with their own source. */
+export function ownRules({ rules, places }: OwnRules, reading: CompleteReading): Rule[] {
+  return rules
+    .filter(rule => rule.on !== false && isHere(rule, places, reading) && (rule.when ?? []).every(condition => holds(condition, reading)))
+    .map((rule): Rule => {
+      const weight = Math.min(1, Math.max(-1, rule.weight ?? 0.5))
+      return { id: `user.${rule.id}`, when: [], weight: Math.abs(weight), text: `${rule.name.replace(/\.$/, '')}.`, source: 'user', effects: effectsOf(rule.prefer ?? {}, weight < 0) }
+    })
+    .filter(({ weight, effects }) => weight > 0 && effects.length > 0)
+}
+
+/** A rule without a place holds everywhere; one with a place only near it. */
+function isHere({ placeId }: UserRule, places: readonly RulePlace[], { latitude, longitude }: CompleteReading): boolean {
+  if (!placeId) return true
+  const place = places.find(p => p.id === placeId)
+  if (place?.latitude == null || place.longitude == null) return false
+  const north = (place.latitude - latitude) * KM_PER_DEGREE
+  const east = (place.longitude - longitude) * KM_PER_DEGREE * Math.cos((latitude * Math.PI) / 180)
+  return Math.hypot(north, east) <= AT_PLACE_KM
+}
+
+function holds({ field, op, value }: NonNullable<UserRule['when']>[number], reading: CompleteReading): boolean {
+  const given = reading[field as keyof CompleteReading] as unknown
+  const list = Array.isArray(given) ? given.map(item => (typeof item === 'object' && item !== null && 'kind' in item ? item.kind : item)) : [given]
+  switch (op) {
+    case 'in': return Array.isArray(value) && list.some(item => value.includes(item))
+    case '=': return list.includes(value)
+    default: {
+      if (typeof given !== 'number' || typeof value !== 'number') return false
+      return op === '<' ? given < value : op === '<=' ? given <= value : op === '>' ? given > value : given >= value
+    }
+  }
+}
+
+function effectsOf(prefer: Record<string, unknown>, avoid: boolean): Effect[] {
+  const favouring = (axis: 'suit' | 'colour', favours: Favour): Effect => ({ axis, favours, ...(avoid ? { to: AVOIDED, others: 1 } : { to: 1, others: NOT_PREFERRED }) })
+  return Object.entries(prefer).flatMap(([key, value]): Effect[] => {
+    const list = (Array.isArray(value) ? value : [value]).filter(item => typeof item === 'string')
+    if ((SUIT_KEYS as readonly string[]).includes(key)) return list.length > 0 ? [favouring('suit', { [key]: list })] : []
+    if ((COLOUR_KEYS as readonly string[]).includes(key)) return list.length > 0 ? [favouring('colour', { [key]: list })] : []
+    if ((AXIS_IDS as readonly string[]).includes(key) && typeof value === 'number' && !avoid) {
+      const { min, max, kind } = AXES[key as ScaleAxisId]
+      const half = WIDTH * (max - min)
+      return (kind as string) === 'scale' ? [{ axis: key as ScaleAxisId, best: value, low: value - half, high: value + half }] : []
+    }
+    return []
+  })
+}

@@ -1,0 +1,80 @@
+import { describe, expect, it } from 'vitest'
+import { FORAGE, SPECIES } from '#core/reading'
+import { CADENCES, FAMILIES, RIGS } from '#core/tackle'
+import { CADENCE_TABLE, COLOUR_SCENES, DIVE_PATH, DIVE_TABLE, FAMILY_TABLE, FORAGE_TABLE, LINE_DENSITY, SPECIES_TABLE, STYLE_TABLE, TECHNIQUES, TREBLE_G, typicalOf } from './index'
+
+describe('families', () => {
+  it.each(FAMILIES)('%s: figures are possible and in order', (family) => {
+    const row = FAMILY_TABLE[family]
+    const [start, best, roll] = row.speedMs
+    expect(start).toBeLessThan(best)
+    expect(best).toBeLessThan(roll)
+    for (const scale of [row.bulk, row.vibration, row.flash, row.intensity]) expect(scale).toBe(Math.min(5, Math.max(1, scale)))
+    expect(row.snagGuard).toBeLessThanOrEqual(3)
+    expect(row.densityKgM3 < 1000).toBe(row.buoyancy === 'floats')
+    expect(row.weightG * row.lengthMm * row.slenderness).toBeGreaterThan(0)
+  })
+  it.each(FAMILIES)('%s can be fished in at least one way', family => expect(TECHNIQUES.some(t => t.families.includes(family))).toBe(true))
+  it('a style changes only what it names', () => {
+    expect(typicalOf('crankbait', 'deep-diver')).toEqual({ ...FAMILY_TABLE.crankbait, ...STYLE_TABLE.crankbait!['deep-diver'] })
+    expect(typicalOf('crankbait', 'unheard-of')).toBe(FAMILY_TABLE.crankbait)
+  })
+  it('blade and lip orders of the trade hold: deep before medium before shallow divers', () => {
+    const depth = (style: string) => typicalOf('crankbait', style).runsAtM!
+    expect(depth('deep-diver')).toBeGreaterThan(depth('medium-diver'))
+    expect(depth('medium-diver')).toBeGreaterThan(depth('square-lip'))
+    expect(depth('square-lip')).toBeGreaterThan(depth('shallow'))
+  })
+})
+
+describe('species and forage', () => {
+  // Trade §20, from memory: a few that the handbook prints.
+  it.each([['largemouth-bass', 18, 29], ['northern-pike', 6, 21], ['lake-trout', 4, 12], ['snook', 22, 31], ['pollack', 7, 15]] as const)('%s is active from %d to %d °C', (id, low, high) => {
+    expect(SPECIES_TABLE[id].activeC).toEqual([low, high])
+  })
+  it.each(SPECIES)('%s: ranges rise, prey and families are known', (id) => {
+    const { activeC, spawnC, stressC, forage, families } = SPECIES_TABLE[id]
+    expect(activeC[0]).toBeLessThan(activeC[1])
+    if (spawnC) expect(spawnC[0]).toBeLessThan(spawnC[1])
+    if (stressC !== null) expect(stressC).toBeGreaterThan(activeC[1])
+    expect(forage.every(f => f in FORAGE_TABLE)).toBe(true)
+    expect(families.length).toBeGreaterThan(4)
+    expect(families.every(f => f in FAMILY_TABLE)).toBe(true)
+  })
+  it('toothy: pike, muskellunge, bluefish; light for mackerel; walleye and zander not (contract)', () => {
+    expect(SPECIES.filter(id => SPECIES_TABLE[id].toothy === 'yes').sort()).toEqual(['bluefish', 'muskellunge', 'northern-pike'])
+    expect([SPECIES_TABLE.mackerel.toothy, SPECIES_TABLE.zander.toothy, SPECIES_TABLE.walleye.toothy]).toEqual(['light', 'no', 'no'])
+  })
+  it.each(FORAGE)('%s has a length', id => expect(FORAGE_TABLE[id].lengthMm).toBeGreaterThan(0))
+})
+
+describe('tables of figures', () => {
+  it('dive table: deeper with each longer cast, 30 m is the rating, a raised tip always costs', () => {
+    for (const { ratedM, byCast, tipRaise } of DIVE_TABLE) {
+      expect(byCast).toEqual([...byCast].sort((a, b) => a - b))
+      expect(byCast[2]).toBe(ratedM)
+      expect(tipRaise).toBeLessThan(0)
+    }
+    expect(Math.max(...DIVE_PATH.depth)).toBe(1)
+    expect(DIVE_PATH.distance).toEqual([...DIVE_PATH.distance].sort((a, b) => a - b))
+  })
+  it('colour scenes are shares', () => {
+    for (const scene of Object.values(COLOUR_SCENES)) for (const look of Object.values(scene)) for (const share of look) expect(share).toBe(Math.min(1, Math.max(0, share)))
+  })
+  it('line: braid floats, nylon and fluorocarbon sink', () => {
+    expect(LINE_DENSITY.braid).toBeLessThan(1000)
+    expect(LINE_DENSITY.fluorocarbon).toBeGreaterThan(LINE_DENSITY.nylon)
+  })
+  it('every cadence and rig in use is a known one, and pauses shorten with activity', () => {
+    for (const { rig, cadences } of TECHNIQUES) {
+      expect(RIGS).toContain(rig)
+      for (const cadence of cadences) expect(CADENCES).toContain(cadence)
+    }
+    for (const { pauseS } of Object.values(CADENCE_TABLE)) if (pauseS) expect(pauseS).toEqual([...pauseS].sort((a, b) => b - a))
+    expect(CADENCE_TABLE['jerk-pause'].pauseS![0]).toBeGreaterThanOrEqual(30) // trade §5: 30–40 s in cold water
+  })
+  it('trebles weigh more the larger they are', () => {
+    const grams = ['10', '8', '6', '5', '4', '2', '1/0'].map(size => TREBLE_G[size]!)
+    expect(grams).toEqual([...grams].sort((a, b) => a - b))
+  })
+})

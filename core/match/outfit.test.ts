@@ -1,0 +1,55 @@
+import { describe, expect, it } from 'vitest'
+import type { Outfit } from '#core/tackle'
+import { isBiteProof, prepareOutfit, rodFit, type RodJob, windowVerdict } from './outfit'
+
+const outfit = (rod: Partial<Outfit['rod']> = {}, rest: Partial<Outfit> = {}): Outfit => ({ id: 'o', name: 'o', rod: { kind: 'spinning', lureMinG: 10, lureMaxG: 30, power: 'medium', action: 'moderate', ...rod }, line: { material: 'braid' }, ...rest })
+const job = (part: Partial<RodJob>): RodJob => ({ hook: 'jig', inCover: false, vertical: false, from: 'boat', streamer: false, biteProof: false, ...part })
+const fit = (totalG: number) => {
+  const verdict = windowVerdict(outfit(), totalG)
+  return typeof verdict === 'string' ? verdict : verdict.fit
+}
+
+describe('windowVerdict (contract §5)', () => {
+  it('above the window the rod is out, below half of its least too', () => {
+    expect([fit(30.1), fit(4.9)]).toEqual(['overload', 'underload'])
+    expect(typeof fit(30)).toBe('number')
+    expect(typeof fit(5)).toBe('number')
+  })
+  it('below the window the fit falls off, inside it is best in the middle, near the top accuracy goes first', () => {
+    expect(fit(5)).toBeCloseTo(0.3, 6)
+    expect(fit(7.5)).toBeCloseTo(0.65, 6)
+    expect(fit(20)).toBe(1)
+    expect(fit(29.9) as number).toBeLessThan(fit(25) as number)
+  })
+  it('a rod without a window is neither out nor perfect', () => {
+    expect(windowVerdict(outfit({ lureMinG: null, lureMaxG: null }), 500)).toEqual({ fit: 0.75, place: 0.5 })
+  })
+})
+
+describe('rodFit (trade §9, common practice, no source)', () => {
+  it('trebles want a softer rod', () => expect(rodFit(outfit({ action: 'extra-fast' }), job({ hook: 'treble' }))).toBeLessThan(rodFit(outfit({ action: 'moderate' }), job({ hook: 'treble' }))))
+  it('a single hook in cover wants power', () => expect(rodFit(outfit({ power: 'light' }), job({ hook: 'weedless', inCover: true }))).toBeLessThan(rodFit(outfit({ power: 'heavy' }), job({ hook: 'weedless', inCover: true }))))
+  it('drop shot: fast, not extra fast', () => expect(rodFit(outfit({ action: 'extra-fast' }), job({ hook: 'drop-shot' }))).toBeLessThan(rodFit(outfit({ action: 'fast' }), job({ hook: 'drop-shot' }))))
+  it('vertical: a blank that bends through', () => expect(rodFit(outfit({ action: 'fast' }), job({ vertical: true }))).toBeLessThan(rodFit(outfit({ action: 'slow' }), job({ vertical: true }))))
+  it('a surf rod belongs on the shore', () => expect(rodFit(outfit({ kind: 'surf' }), job({ from: 'boat' }))).toBeLessThan(rodFit(outfit({ kind: 'surf' }), job({ from: 'bank' }))))
+  it('a leader that must be changed counts against the rod', () => {
+    const leader = { material: 'fluorocarbon' as const, diameterMm: 0.4 }
+    expect(rodFit(outfit({}, { leader }), job({ biteProof: true }))).toBeLessThan(rodFit(outfit({}, { leader: { ...leader, diameterMm: 0.8 } }), job({ biteProof: true })))
+  })
+})
+
+describe('isBiteProof (trade §6)', () => {
+  it('wire, or fluorocarbon of 0.7 mm and more', () => {
+    expect([isBiteProof({ material: 'wire' }), isBiteProof({ material: 'fluorocarbon', diameterMm: 0.7 }), isBiteProof({ material: 'fluorocarbon', diameterMm: 0.5 }), isBiteProof({ material: 'nylon', diameterMm: 0.9 }), isBiteProof(null)])
+      .toEqual([true, true, false, false, false])
+  })
+})
+
+describe('prepareOutfit', () => {
+  it('takes the typed diameter, else one from the test, and the reel’s pick-up', () => {
+    expect(prepareOutfit(outfit({}, { line: { material: 'nylon', testKg: 4.5359237, diameterMm: 0.3 } })).lineMm).toBe(0.3)
+    expect(prepareOutfit(outfit({}, { line: { material: 'nylon', testKg: 4.5359237 } })).lineMm).toBeCloseTo(0.0825 * Math.sqrt(10), 9)
+    expect(prepareOutfit(outfit({}, { reel: { ratio: 6.3, spoolDiameterMm: 36 } })).pickUpM).toBeCloseTo(0.713, 3)
+    expect(prepareOutfit(outfit()).pickUpM).toBeNull()
+  })
+})
