@@ -25,7 +25,7 @@ export const AXES = {
   sound: scale('sound', '0–2', 0, 2, 0.5),
   conspicuousness: scale('stands out', '0–1', 0, 1, 0.7),
   naturalness: scale('looks like prey', '0–1', 0, 1, 0.7),
-  colour: taste('colour habit', 0.5),
+  colour: taste('colour habit', 0.7),
   profile: taste('shape', 0.5),
   fall: scale('fall', 'm/s', 0.02, 3, 0.5, 'log'),
   hang: scale('holds still', '0–1', 0, 1, 0.7),

@@ -67,11 +67,57 @@ const SITUATIONS: { section: string, what: string, lures: Lure[], reading: Readi
   { section: '§8', what: 'from the bank: what comes back, not the vertical jig', best: 'metal',
     lures: [{ id: 'metal', name: 'm', family: 'dense-spoon', weightG: 25 }, { id: 'slow', name: 's', family: 'slow-jig', weightG: 60 }],
     reading: { species: 'pollack', temperatureC: 12, water: 'sea', bottomM: 8, fishFromM: 3, fishToM: 6, from: 'bank' } },
+  { section: '§6', what: 'cold clear water for perch: the slender paddle-tail before the fat one', best: 'slender',
+    lures: [{ id: 'slender', name: 's', family: 'paddle-tail', style: 'slender', lengthMm: 75, weightG: 4 }, { id: 'fat', name: 'f', family: 'paddle-tail', style: 'fat', lengthMm: 120, weightG: 12 }],
+    reading: { species: 'perch', temperatureC: 3, visibilityM: 4, stain: 'clear', bottomM: 4, fishFromM: 2.5, fishToM: 4, forage: [{ kind: 'minnow', lengthMm: 60 }] } },
+  { section: '§6', what: 'in brush: a weedless worm before a bait on an open head', best: 'weedless',
+    lures: [{ id: 'weedless', name: 'w', family: 'creature', weightG: 9, lengthMm: 100 }, { id: 'open', name: 'o', family: 'grub', weightG: 5, lengthMm: 100 }],
+    reading: bass({ cover: ['brush'], fishFromM: 3, fishToM: 4 }) },
+  { section: '§10', what: 'crayfish eaters: the soft crayfish before a slim minnow plug', best: 'craw',
+    lures: [{ id: 'craw', name: 'c', family: 'craw', weightG: 9, lengthMm: 80 }, { id: 'minnow', name: 'm', family: 'pencil', weightG: 20, lengthMm: 120 }],
+    reading: { species: 'smallmouth-bass', temperatureC: 18, bottomM: 3, fishFromM: 2, fishToM: 3, cover: ['rock'], forage: [{ kind: 'crayfish', lengthMm: 70 }] } },
+  { section: '§10', what: 'sand eels: the long thin plug before a deep one', best: 'needle',
+    lures: [{ id: 'needle', name: 'n', family: 'jerkbait', weightG: 18, lengthMm: 130, buoyancy: 'sinks-slowly' }, { id: 'deep', name: 'd', family: 'crankbait', weightG: 18, lengthMm: 70 }],
+    reading: { species: 'sea-bass', temperatureC: 14, water: 'estuary', bottomM: 3, fishFromM: 0.5, fishToM: 2, forage: [{ kind: 'sand-eel', lengthMm: 130 }], visibilityM: 2.5 } },
+  { section: '§10', what: 'aggressive fish: the large loud one before the small quiet one', best: 'loud',
+    lures: [{ id: 'loud', name: 'l', family: 'lipless-crank', weightG: 18, bulk: 4, sound: 'rattle' }, { id: 'quiet', name: 'q', family: 'lipless-crank', weightG: 18, bulk: 1, sound: 'silent', vibration: 2 }],
+    reading: bass({ mood: 'aggressive' }) },
+  { section: '§10', what: 'lethargic fish near the bottom: a drop shot before a fast crank', best: 'finesse',
+    lures: [{ id: 'finesse', name: 'f', family: 'minnow-soft', weightG: 5, lengthMm: 90, scented: true }, { id: 'crank', name: 'c', family: 'crankbait', style: 'medium-diver', weightG: 14 }],
+    reading: bass({ mood: 'lethargic', fishFromM: 3, fishToM: 4, pressure: 'high' }) },
+  { section: '§5', what: 'surf and wind: a loaded pencil before a surface lure', best: 'pencil',
+    lures: [{ id: 'pencil', name: 'p', family: 'pencil', weightG: 60, lengthMm: 150 }, { id: 'walker', name: 'w', family: 'topwater', style: 'walker', weightG: 28, lengthMm: 120 }],
+    reading: { species: 'sea-bass', temperatureC: 14, water: 'surf', windMs: 10, currentMs: 0.4, bottomM: 3, fishFromM: 0.5, fishToM: 2.5, from: 'bank' } },
+  { section: '§2', what: 'pike eat large: 15 cm before 6 cm of the same spoon', best: 'large',
+    lures: [{ id: 'small', name: 's', family: 'casting-spoon', weightG: 14, lengthMm: 60 }, { id: 'large', name: 'l', family: 'casting-spoon', weightG: 28, lengthMm: 120 }],
+    reading: { species: 'northern-pike', temperatureC: 14, forage: [{ kind: 'bleak', lengthMm: 120 }] } },
+  { section: '§13', what: 'fish at 7 m: the plug that gets there, not the shallow one', best: 'deep',
+    lures: [{ id: 'deep', name: 'd', family: 'crankbait', style: 'deep-diver', weightG: 22, runsAt: { depthM: 5.5 } }, { id: 'shallow', name: 's', family: 'crankbait', style: 'shallow', weightG: 12 }],
+    reading: bass({ bottomM: 8, fishFromM: 5, fishToM: 7 }) },
+  { section: '§5', what: 'over a 1.5 m hump: the shallow plug, a deep one would plough', best: 'shallow',
+    lures: [{ id: 'deep', name: 'd', family: 'crankbait', style: 'deep-diver', weightG: 14, lengthMm: 55, runsAt: { depthM: 5 } }, { id: 'shallow', name: 's', family: 'crankbait', style: 'shallow', weightG: 14, lengthMm: 55 }],
+    reading: bass({ bottomM: 1.5, fishFromM: 0.5, fishToM: 1.4 }) },
+  { section: '§10', what: 'stained water, cloud: gold before silver', best: 'gold',
+    lures: [{ id: 'gold', name: 'g', family: 'casting-spoon', weightG: 14, colours: { pattern: 'plain', metal: 'gold' } }, { id: 'silver', name: 's', family: 'casting-spoon', weightG: 14, colours: { pattern: 'plain', metal: 'silver' } }],
+    reading: { species: 'northern-pike', temperatureC: 14, visibilityM: 1.2, stain: 'brown', sky: 'overcast' } },
+  { section: '§10', what: 'muddy: black before natural', best: 'black',
+    lures: [{ id: 'black', name: 'b', family: 'bladed-jig', weightG: 14, colours: paint('dark') }, { id: 'natural', name: 'n', family: 'bladed-jig', weightG: 14, colours: paint('natural') }],
+    reading: bass({ visibilityM: 0.3, stain: 'mud' }) },
+  { section: '§21', what: 'a hatch: the streamer before a large spinner', best: 'fly',
+    lures: [{ id: 'fly', name: 'f', family: 'streamer', weightG: 3, lengthMm: 40 }, { id: 'spinner', name: 's', family: 'inline-spinner', weightG: 14, lengthMm: 95 }],
+    reading: { species: 'rainbow-trout', temperatureC: 13, bottomM: 1.2, fishFromM: 0.5, fishToM: 1.2, forage: [{ kind: 'insect', lengthMm: 25 }], mood: 'neutral', pressure: 'high', visibilityM: 4 } },
 ]
 
 describe('the handbook’s own situations', () => {
   it.each(SITUATIONS)('$section: $what', ({ lures, reading, best }) => {
     expect(winner(lures, reading)).toBe(best)
+  })
+
+  it('§9: of two rods with one window a plug with trebles goes on the softer', () => {
+    const soft = { ...universalRod('soft', 7, 30), rod: { kind: 'casting' as const, power: 'medium' as const, action: 'moderate' as const, lureMinG: 7, lureMaxG: 30 } }
+    const stiff = { ...universalRod('a-stiff', 7, 30), rod: { kind: 'casting' as const, power: 'heavy' as const, action: 'extra-fast' as const, lureMinG: 7, lureMaxG: 30 } }
+    const box: Box = { lures: [{ id: 'plug', name: 'p', family: 'crankbait', weightG: 14 }], parts: [], outfits: [stiff, soft], tests: [], trips: [] }
+    expect(match(box, bass({})).setups[0]!.outfitId).toBe('soft')
   })
 
   it('§19 rattles: the loud school turns the order', () => {

@@ -18,7 +18,7 @@ export const LIGHT_RULES: readonly Rule[] = [
   { id: 'light.low.surface', weight: 0.6, when: [DUSKY, SHALLOW_FISH], source: 'common-practice',
     text: 'Low light: surface and shallow feeders before the sun is up and after it is down.',
     effects: [{ axis: 'suit', favours: { way: ['surface', 'moving'] }, others: 0.65 }] },
-  { id: 'light.night.dark', weight: 1, when: [NIGHT], source: 'common-practice',
+  { id: 'light.night.dark', weight: 1.5, when: [NIGHT], source: 'common-practice',
     text: 'Night: dark solid shapes against the sky.',
     effects: [{ axis: 'colour', favours: { pattern: ['dark'] }, others: 0.4 }] },
   { id: 'light.night.no-flash', weight: 0.8, when: [NIGHT], source: 'common-practice',

@@ -10,7 +10,7 @@ const SUITED: readonly Rule[] = Object.entries<SpeciesRow>(SPECIES_TABLE).map(([
   when: [{ feature: 'species', any: [id] }],
   source: 'common-practice',
   text: `A bait of the kind that ${label} are usually caught on.`,
-  effects: [{ axis: 'suit', favours: { family: families }, others: 0.25 }],
+  effects: [{ axis: 'suit', favours: { family: families }, others: 0.12 }],
 }))
 
 const VERTICAL_ONLY: readonly Family[] = ['slow-jig', 'speed-jig', 'flutter-spoon']

@@ -26,5 +26,8 @@ export const WIND_RULES: readonly Rule[] = [
     effects: [{ axis: 'suit', favours: { family: ['inline-spinner', 'casting-spoon', 'dense-spoon', 'jerkbait', 'hair-jig', 'streamer'] } }] },
   { id: 'surf.reach', weight: 0.6, when: [{ feature: 'water', any: ['surf'] }], source: 'common-practice',
     text: 'In surf: what flies far and holds in rolling water.',
-    effects: [{ axis: 'suit', favours: { family: ['pencil', 'casting-metal', 'dense-spoon', 'hair-jig', 'jerkbait', 'soft-jerk', 'paddle-tail'] }, others: 0.5 }] },
+    effects: [{ axis: 'suit', favours: { family: ['pencil', 'casting-metal', 'dense-spoon', 'hair-jig', 'jerkbait', 'soft-jerk'] }, others: 0.5 }] },
+  { id: 'surf.loaded-pencil', weight: 0.6, when: [{ feature: 'water', any: ['surf'] }, { feature: 'waveM', zeroAt: 0.3, oneAt: 1 }], source: 'common-practice',
+    text: 'Rolling surf: the loaded pencil flies, holds down and swims slowly a foot or two above the bottom.',
+    effects: [{ axis: 'suit', favours: { family: ['pencil', 'casting-metal'] }, others: 0.7 }] },
 ]
