@@ -9,4 +9,7 @@ export { LINE_DENSITY, LINE_DIAMETER_K } from './lines'
 export { MATERIAL_DENSITY } from './materials'
 export { RULES } from './rules/all'
 export { SPECIES_TABLE, type SpeciesRow } from './species'
+export {
+  ALGAE, DAYLIGHT, PURE_WATER, SPECTRUM_START_NM, SPECTRUM_STEP_NM, WATER_RECIPES, type WaterRecipe,
+} from './water-spectra'
 export { TECHNIQUES, type Addition, type DepthControl, type TechniqueRow } from './techniques'

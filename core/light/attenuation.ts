@@ -1,38 +1,26 @@
 import type { Stain } from '#core/reading'
+import { atWavelength } from './spectrum'
+import { diffuseAttenuation, inherentOptics, lightSlant, waterOf } from './water-optics'
 
 /** Red, green and blue: 650, 550 and 450 nm. */
 export type Bands = readonly [red: number, green: number, blue: number]
 
-/**
- * Diffuse attenuation at 650, 550 and 450 nm for one water of each stain, and the visibility at which it was worked out.
- *
- * Unit: 1/m. Source: derived in the light model (recipes of clear, algal, humic and silty water; [kirk-1984]); the water's own
- * attenuation sets the limit in `bandAttenuation`.
- */
-const WORKED: Record<Stain, { readonly visibilityM: number, readonly Kd: Bands }> = {
-  clear: { visibilityM: 6, Kd: [0.51, 0.20, 0.36] },
-  green: { visibilityM: 2, Kd: [0.75, 0.49, 1.1] },
-  brown: { visibilityM: 2, Kd: [0.90, 1.7, 7.1] },
-  mud: { visibilityM: 1, Kd: [1.1, 1.1, 2.5] },
-}
-
-/** Absorption of pure water at 650, 550 and 450 nm [1/m]; Pope & Fry 1997, as listed in the handbook. */
-const PURE_WATER: Bands = [0.340, 0.0565, 0.00922]
+/** Contents so thin that only the water itself counts: for a visibility that this stain cannot give. */
+const PUREST_SCALE = 1e-4
+const DIFFUSE_MU = lightSlant('overcast', 45)
 
 /**
- * How fast daylight of three bands fades with depth: what the stain adds to pure water goes as 1/visibility.
+ * How fast daylight of three bands fades with depth in water of this visibility and stain.
  *
- * Valid:  visibility 0.1..12 m. Error: ±20 % against the full spectral model inside 0.3–6 m.
- * Source: derived; form after [poole-1929] (Kd ∝ 1/Z).
+ * Valid:  visibility 0.05..30 m. Error: 10 %, that of the water recipes.
+ * Source: derived (`water-optics.ts`).
  *
  * @returns Kd [1/m] for red, green and blue
  * @throws {RangeError} if the visibility is not positive
  */
 export function bandAttenuation(visibilityM: number, stain: Stain): Bands {
-  if (!(visibilityM > 0)) throw new RangeError(`bandAttenuation: visibilityM must be positive, got ${visibilityM}`)
-  const worked = WORKED[stain]
-  const band = (i: 0 | 1 | 2) => PURE_WATER[i] + ((worked.Kd[i] - PURE_WATER[i]) * worked.visibilityM) / visibilityM
-  return [band(0), band(1), band(2)]
+  const Kd = diffuseAttenuation(waterOf(stain, visibilityM) ?? inherentOptics(stain, PUREST_SCALE), DIFFUSE_MU)
+  return [atWavelength(Kd, 650), atWavelength(Kd, 550), atWavelength(Kd, 450)]
 }
 
 /**

@@ -1,6 +1,6 @@
 import type { Ask } from '#core/ask'
 import { CADENCE_TABLE, SPECIES_TABLE } from '#core/knowledge'
-import { formatHookSize, formatQuantity, hookSizeRank, type UnitSystem } from '#core/units'
+import { formatQuantity, hookSizeRank, type UnitSystem } from '#core/units'
 import type { Cadence } from '#core/tackle'
 import type { Candidate } from './candidate'
 import { round } from './explain'
@@ -52,7 +52,7 @@ function hookOf({ profile, technique }: Candidate, { reading, schools }: Ask): S
     return { kind: isTreble && schools.hooks === 'singles' ? 'single' : own.kind, size: own.size ?? null, count, advice }
   }
   const size = hookSizeFor(profile.lengthMm.value * profile.typical.slenderness, profile.lengthMm.value)
-  return { kind: technique.hook, size, count: 1, advice: `${formatHookSize(size)}: the gap must clear the body by about half its thickness` }
+  return { kind: technique.hook, size, count: 1, advice: 'the gap must clear the body by about half its thickness' }
 }
 
 /**

@@ -53,6 +53,14 @@ export const CITATIONS = {
     text: 'J. T. O. Kirk (1984): Dependence of relationship between inherent and apparent optical properties of water on solar altitude. Limnology and Oceanography 29, 350–356.',
     held: 'from memory, unconfirmed',
   },
+  'pope-1997': {
+    text: 'R. M. Pope, E. S. Fry (1997): Absorption spectrum (380–700 nm) of pure water. Applied Optics 36, 8710–8723.',
+    held: 'from memory, reproduces known values',
+  },
+  'govardovskii-2000': {
+    text: 'V. I. Govardovskii et al. (2000): In search of the visual pigment template. Visual Neuroscience 17, 509–528.',
+    held: 'from memory, reproduces known values',
+  },
 } as const satisfies Record<string, Citation>
 
 export type CitationId = keyof typeof CITATIONS

@@ -16,7 +16,7 @@ const outfit = computed(() => (props.setup.outfitId ? box.outfitById.get(props.s
 const lines = computed(() => {
   const { setup } = props
   const rows: { label: string, text: string }[] = []
-  rows.push({ label: 'rig', text: capital(words(setup.rig)) + (setup.headG ? `, ${quantity('weight', setup.headG)} head` : '') + (setup.sinkerG ? `, ${quantity('weight', setup.sinkerG)} sinker` : '') })
+  rows.push({ label: 'rig', text: capital(words(setup.rig)) + (setup.headG ? `, ${quantity('weight', setup.headG)} ${/weighted/.test(setup.rig) ? 'weighted hook' : 'head'}` : '') + (setup.sinkerG ? `, ${quantity('weight', setup.sinkerG)} sinker` : '') })
   rows.push({ label: 'hook', text: `${setup.hook.count > 1 ? `${setup.hook.count} × ` : ''}${words(setup.hook.kind)}${setup.hook.size ? ` ${formatHookSize(setup.hook.size)}` : ''}; ${setup.hook.advice}${setup.trailerHook ? '; add a trailer hook' : ''}` })
   if (outfit.value) rows.push({ label: 'rod', text: `${outfit.value.name}, ${quantity('diameter', outfit.value.line.diameterMm ?? 0)} ${outfit.value.line.material}` })
   rows.push({ label: 'tie', text: `${setup.connection === 'direct' ? 'direct knot' : `by ${setup.connection}`}${setup.leader ? `, leader ${setup.leader.lengthM} m ${setup.leader.material}` : ''}` })
