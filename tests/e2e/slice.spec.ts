@@ -143,3 +143,12 @@ test('on a phone nothing scrolls sideways and the first set-up is in sight', asy
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   }
 })
+
+test('an assumed cast looks assumed, and the score tells how each figure is known', async ({ page }) => {
+  await open(page)
+  await page.locator('.setups li .head').first().click()
+  await expect(page.locator('.sheet .figures').getByTitle('assumed until you measure your cast')).toBeVisible()
+  await page.locator('.sheet').getByRole('button', { name: 'open the score' }).click()
+  await expect(page.locator('.sheet .known.typical').first()).toBeVisible()
+  await expect(page.locator('.sheet').getByTitle('as you entered it').first()).toBeVisible()
+})

@@ -32,7 +32,7 @@ const figures = computed(() => {
     { label: 'speed', text: quantity('speed', p.speedMs) },
     p.turnsPerS ? { label: 'turns', text: `${p.turnsPerS.toFixed(1)} /s` } : null,
     p.pauseS ? { label: 'pause', text: `${p.pauseS} s` } : null,
-    p.castM ? { label: 'cast', text: quantity('depth', p.castM) } : null,
+    p.castM ? { label: 'cast', text: quantity('depth', p.castM), assumed: outfit.value?.castM == null } : null,
   ].filter(f => f !== null)
 })
 </script>
@@ -40,7 +40,7 @@ const figures = computed(() => {
 <template>
   <div class="sheet">
     <dl class="figures">
-      <div v-for="f in figures" :key="f.label"><dt class="small-label">{{ f.label }}</dt><dd class="figure">{{ f.text }}</dd></div>
+      <div v-for="f in figures" :key="f.label"><dt class="small-label">{{ f.label }}</dt><dd class="figure"><span v-if="'assumed' in f && f.assumed" class="known typical" title="assumed until you measure your cast">{{ f.text }}</span><template v-else>{{ f.text }}</template></dd></div>
     </dl>
     <dl class="lines">
       <div v-for="row in lines" :key="row.label"><dt class="small-label">{{ row.label }}</dt><dd>{{ row.text }}</dd></div>
