@@ -10,7 +10,7 @@ export interface HoldPlace {
   readonly tip: number
 }
 
-/** Bisection steps: 2⁻²⁴ of the bracket, far below the model's error. */
+/** Bisection steps: 2⁻²⁶ of the bracket, far below the model's error. */
 const STEPS = 26
 /** Sagging line in the air lets the lure be wound a little faster than without line. Assumed. */
 const SAG_ALLOWANCE = 1.3

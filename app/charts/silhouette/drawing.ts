@@ -32,7 +32,6 @@ export interface DrawSpec {
   readonly divesM: number | null
   readonly blades: readonly { readonly shape: string, readonly size: number, readonly paint: string }[]
   readonly hooks: readonly { readonly kind: string, readonly gapeMm: number }[]
-  readonly translucent: boolean
 }
 
 export type Draw = (spec: DrawSpec) => Mark[]

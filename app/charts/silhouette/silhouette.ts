@@ -46,7 +46,6 @@ function specOf(lure: Lure): DrawSpec {
       shape, size: size ?? 4, paint: finish === 'painted' ? colours.side ?? UNKNOWN.side : METAL_PAINT[bladeMetal ?? colours.metal ?? 'silver'],
     })),
     hooks: hooks.flatMap(({ kind, size, count }) => Array.from({ length: Math.min(5, count ?? 1) }, () => ({ kind, gapeMm: gape(size ?? typical.hook.size) }))),
-    translucent: colours.finish === 'translucent',
   }
 }
 
