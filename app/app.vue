@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { onKeyStroke } from '@vueuse/core'
 import { onMounted, watchEffect } from 'vue'
 import { useTheme } from 'vuetify'
 
@@ -6,13 +7,25 @@ const box = useBoxStore()
 const reading = useReadingStore()
 const settings = useSettingsStore()
 const judgement = useJudgementStore()
+const catalogue = useCatalogueStore()
+const photos = usePhotosStore()
+const undo = useUndoStore()
 const theme = useTheme()
+
+/** Ctrl+Z takes back the last change of the box, but never fights with a field that has its own undo. */
+onKeyStroke('z', (event) => {
+  const isTyping = event.target instanceof HTMLElement && event.target.matches('input, textarea, select, [contenteditable]')
+  if (!(event.ctrlKey || event.metaKey) || event.shiftKey || isTyping) return
+  event.preventDefault()
+  void undo.takeBack()
+})
 
 watchEffect(() => theme.change(settings.theme))
 
 onMounted(async () => {
   await box.open()
-  await Promise.all([reading.open(), settings.open()])
+  photos.open()
+  await Promise.all([reading.open(), settings.open(), catalogue.open()])
   judgement.open()
 })
 </script>

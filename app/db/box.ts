@@ -1,44 +1,59 @@
 import { liveQuery, type Subscription } from 'dexie'
 import type { OwnRules } from '#core/ask'
-import { LISTS, type YgrionFile } from '#core/files'
-import type { BenchTest, Box, Lure } from '#core/tackle'
-import type { Database } from './database'
+import { FORMAT, LISTS, type ListName, VERSION, type YgrionFile } from '#core/files'
+import type { Assembly, Box } from '#core/tackle'
+import type { Database, Photo } from './database'
 
-/** Calls back with the whole box now and after each change, from whichever tab. */
-export function watchBox(db: Database, changed: (box: Box, own: OwnRules) => void, failed: (error: unknown) => void): Subscription {
-  const query = liveQuery(() => db.transaction('r', [db.lures, db.parts, db.outfits, db.tests, db.trips, db.rules, db.places], async () => {
-    const [lures, parts, outfits, tests, trips, rules, places] = await Promise.all([
-      db.lures.toArray(), db.parts.toArray(), db.outfits.toArray(), db.tests.toArray(), db.trips.toArray(), db.rules.toArray(), db.places.toArray(),
+/** Everything of the angler's that pages show. */
+export interface Holdings { readonly box: Box, readonly own: OwnRules, readonly assemblies: readonly Assembly[] }
+
+/** Calls back with all holdings now and after each change, from whichever tab. */
+export function watchBox(db: Database, changed: (holdings: Holdings) => void, failed: (error: unknown) => void): Subscription {
+  const query = liveQuery(() => db.transaction('r', LISTS.map(list => db.table(list)), async () => {
+    const [lures, parts, outfits, tests, trips, rules, places, assemblies] = await Promise.all([
+      db.lures.toArray(), db.parts.toArray(), db.outfits.toArray(), db.tests.toArray(), db.trips.toArray(), db.rules.toArray(), db.places.toArray(), db.assemblies.toArray(),
     ])
-    return { box: { lures, parts, outfits, tests, trips }, own: { rules, places } }
+    return { box: { lures, parts, outfits, tests, trips }, own: { rules, places }, assemblies }
   }))
-  return query.subscribe({ next: ({ box, own }) => changed(box, own), error: failed })
+  return query.subscribe({ next: changed, error: failed })
 }
 
-/** Replaces everything by a checked file, in one transaction: all of it or nothing. */
+/** Calls back with the photos now and after each change. */
+export function watchPhotos(db: Database, changed: (photos: readonly Photo[]) => void, failed: (error: unknown) => void): Subscription {
+  return liveQuery(() => db.photos.toArray()).subscribe({ next: changed, error: failed })
+}
+
+/** What a file holds beside its lists (settings, unknown fields), and the order of its rows, so that it is written back as it was read. */
+const REST = 'file-rest'
+interface Rest { readonly extras: Record<string, unknown>, readonly order: Partial<Record<ListName, readonly string[]>> }
+
+/** Replaces everything by a checked file, in one transaction: all of it or nothing. Photos stay, for whatever lures they belong to. */
 export async function replaceAll(db: Database, file: YgrionFile): Promise<void> {
-  await db.transaction('rw', LISTS.map(list => db[list]), async () => {
+  await db.transaction('rw', [...LISTS.map(list => db.table(list)), db.memory], async () => {
+    const order: Record<string, string[]> = {}
+    const extras: Record<string, unknown> = { ...file }
     for (const list of LISTS) {
-      await db[list].clear()
+      delete extras[list]
+      await db.table(list).clear()
       await db.table(list).bulkPut(file[list] ?? [])
+      if (file[list]) order[list] = file[list].map(row => row.id)
     }
+    await remember(db, REST, { extras, order })
   })
 }
 
-export async function putLure(db: Database, lure: Lure): Promise<void> {
-  await db.lures.put(lure)
-}
-
-export async function deleteLure(db: Database, id: string): Promise<void> {
-  await db.lures.delete(id)
-}
-
-export async function putTest(db: Database, test: BenchTest): Promise<void> {
-  await db.tests.put(test)
-}
-
-export async function deleteTest(db: Database, id: string): Promise<void> {
-  await db.tests.delete(id)
+/** Everything as an Ygrion file: rows in the order in which they came, new ones behind; lists that never were stay missing. */
+export async function readAll(db: Database): Promise<YgrionFile> {
+  return db.transaction('r', [...LISTS.map(list => db.table(list)), db.memory], async () => {
+    const { extras, order } = await recall<Rest>(db, REST) ?? { extras: { format: FORMAT, version: VERSION }, order: {} }
+    const lists: Record<string, unknown[]> = {}
+    for (const list of LISTS) {
+      const place = new Map(order[list]?.map((id, i) => [id, i]))
+      const rows = await db.table<{ id: string }>(list).toArray()
+      if (rows.length > 0 || order[list]) lists[list] = rows.sort((a, b) => (place.get(a.id) ?? Infinity) - (place.get(b.id) ?? Infinity) || 0)
+    }
+    return { ...extras, ...lists } as YgrionFile
+  })
 }
 
 export async function recall<T>(db: Database, key: string): Promise<T | undefined> {

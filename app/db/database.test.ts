@@ -2,7 +2,8 @@ import 'fake-indexeddb/auto'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { parseFile, type YgrionFile } from '#core/files'
 import demo from '../../demo/box.json'
-import { deleteLure, putLure, recall, remember, replaceAll, watchBox } from './box'
+import { readAll, recall, remember, replaceAll, watchBox } from './box'
+import { applyChange } from './change'
 import { openDatabase, type Database } from './database'
 
 let db: Database
@@ -23,21 +24,21 @@ describe('the box in the browser', () => {
     expect(await db.outfits.count()).toBe(outcome.value.outfits!.length)
   })
   it('a write that fails half way leaves everything as it was', async () => {
-    await putLure(db, { id: 'kept', name: 'kept', family: 'crankbait' })
+    await applyChange(db, { put: { lures: [{ id: 'kept', name: 'kept', family: 'crankbait' }] } })
     const broken = file([{ id: 'a' }, { get id(): string { throw new Error('torn') } }])
     await expect(replaceAll(db, broken)).rejects.toThrow()
     expect((await db.lures.toArray()).map(l => l.id)).toEqual(['kept'])
   })
   it('tells watchers of each change', async () => {
     const seen: number[] = []
-    const subscription = watchBox(db, box => seen.push(box.lures.length), (error) => { throw error })
+    const subscription = watchBox(db, ({ box }) => seen.push(box.lures.length), (error) => { throw error })
     const wait = async (n: number) => {
       while (seen.at(-1) !== n) await new Promise(resolve => setTimeout(resolve, 5))
     }
     await wait(0)
-    await putLure(db, { id: 'a', name: 'a', family: 'tube' })
+    await applyChange(db, { put: { lures: [{ id: 'a', name: 'a', family: 'tube' }] } })
     await wait(1)
-    await deleteLure(db, 'a')
+    await applyChange(db, { remove: { lures: ['a'] } })
     await wait(0)
     subscription.unsubscribe()
   })
@@ -45,5 +46,32 @@ describe('the box in the browser', () => {
     expect(await recall(db, 'reading')).toBeUndefined()
     await remember(db, 'reading', { species: 'perch' })
     expect(await recall(db, 'reading')).toEqual({ species: 'perch' })
+  })
+  it('writes a file back as it was read: order, unknown fields, nulls and missing lists', async () => {
+    const read = { format: 'ygrion', version: 1, settings: { units: 'imperial' }, weather: [1], lures: [{ id: 'z', name: 'z', family: 'tube', weightG: null, shelf: 3 }, { id: 'a', name: 'a', family: 'grub' }], parts: [] } as unknown as YgrionFile
+    await replaceAll(db, read)
+    expect(await readAll(db)).toEqual(read)
+    await applyChange(db, { put: { lures: [{ id: 'm', name: 'm', family: 'worm' }] } })
+    expect((await readAll(db)).lures!.map(l => l.id)).toEqual(['z', 'a', 'm'])
+  })
+})
+
+describe('a change and its way back', () => {
+  const ids = async () => (await db.lures.toArray()).map(l => `${l.id} ${l.name}`)
+  it('puts, overwrites and removes in one go, and all of it can be taken back', async () => {
+    await applyChange(db, { put: { lures: [{ id: 'a', name: 'old', family: 'tube' }, { id: 'b', name: 'b', family: 'tube' }] } })
+    const before = await ids()
+    const back = await applyChange(db, { put: { lures: [{ id: 'a', name: 'new', family: 'tube' }, { id: 'c', name: 'c', family: 'tube' }], parts: [{ id: 'p', name: 'p', kind: 'snap' }] }, remove: { lures: ['b', 'never-there'] } })
+    expect(await ids()).toEqual(['a new', 'c c'])
+    const forth = await applyChange(db, back)
+    expect(await ids()).toEqual(before)
+    expect(await db.parts.count()).toBe(0)
+    await applyChange(db, forth)
+    expect(await ids()).toEqual(['a new', 'c c'])
+  })
+  it('what fails half way leaves everything as it was', async () => {
+    await applyChange(db, { put: { lures: [{ id: 'a', name: 'a', family: 'tube' }] } })
+    await expect(applyChange(db, { put: { lures: [{ id: 'b', name: 'b', family: 'tube' }], parts: [{ get id(): string { throw new Error('torn') } } as never] } })).rejects.toThrow()
+    expect(await ids()).toEqual(['a a'])
   })
 })

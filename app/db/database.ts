@@ -1,9 +1,21 @@
 import Dexie, { type EntityTable } from 'dexie'
 import type { Place } from '#core/files'
-import type { BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
+import type { Swatch } from '#core/palette'
+import type { Assembly, BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
 
 /** One remembered thing that is no list: the reading, the settings, whether the box was ever opened. */
 export interface Memory { key: string, value: unknown }
+
+/** A lure's own picture, kept apart from its row. */
+export interface Photo {
+  lureId: string
+  blob: Blob
+  width: number
+  height: number
+  swatches: readonly Swatch[]
+  /** Shown wherever the drawing would stand. */
+  instead: boolean
+}
 
 export type Database = Dexie & {
   lures: EntityTable<Lure, 'id'>
@@ -13,6 +25,8 @@ export type Database = Dexie & {
   tests: EntityTable<BenchTest, 'id'>
   trips: EntityTable<Trip, 'id'>
   rules: EntityTable<UserRule, 'id'>
+  assemblies: EntityTable<Assembly, 'id'>
+  photos: EntityTable<Photo, 'lureId'>
   memory: EntityTable<Memory, 'key'>
 }
 
@@ -22,5 +36,7 @@ export function openDatabase(name = 'ygrion'): Database {
   db.version(1).stores({
     lures: 'id, family, box', parts: 'id, kind', outfits: 'id', places: 'id', tests: 'id, lureId', trips: 'id, start', rules: 'id', memory: 'key',
   })
+  // New tables only: nothing that is there has to change.
+  db.version(2).stores({ assemblies: 'id, lureId', photos: 'lureId' })
   return db
 }

@@ -7,8 +7,7 @@ import { familyLabel } from '~/text/labels'
 import { testInWords } from '~/text/test-words'
 
 const box = useBoxStore()
-const undo = useUndoStore()
-const profiles = useProfiles()
+const { profiles } = storeToRefs(useCatalogueStore())
 const { units } = storeToRefs(useSettingsStore())
 const picked = ref<string | null>(null)
 const VIEWS = ['a test', 'workshop', 'compare'] as const
@@ -20,8 +19,8 @@ const profile = computed(() => (lureId.value ? profiles.value.get(lureId.value) 
 const history = computed(() => box.box.tests.filter(t => t.lureId === lureId.value).sort((a, b) => (b.at ?? '').localeCompare(a.at ?? '')))
 const rates = useFallRates(profile, history)
 
-async function strike(test: BenchTest) {
-  undo.offer('The test is struck.', await box.removeTest(test.id))
+function strike(test: BenchTest) {
+  void box.change({ remove: { tests: [test.id] } }, 'The test is struck.')
 }
 
 function printSheet() {

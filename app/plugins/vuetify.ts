@@ -16,6 +16,7 @@ export default defineNuxtPlugin((nuxtApp) => {
     defaults: {
       VTextField: { variant: 'underlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
       VAutocomplete: { variant: 'underlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
+      VCombobox: { variant: 'underlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
       VSelect: { variant: 'underlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
     },
   }))

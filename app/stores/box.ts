@@ -1,18 +1,22 @@
 import type { Subscription } from 'dexie'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, toRaw } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import type { OwnRules } from '#core/ask'
-import { parseFile, parseLure, parseTest, type Issue } from '#core/files'
-import type { BenchTest, Box, Lure } from '#core/tackle'
-import { deleteLure, deleteTest, putLure, putTest, recall, remember, replaceAll, watchBox } from '~/db/box'
+import { parseAssembly, parseFile, parseLure, parsePart, parseTest, type Issue, type Outcome, type YgrionFile } from '#core/files'
+import type { Assembly, BenchTest, Box, Lure, Part } from '#core/tackle'
+import { readAll, recall, remember, replaceAll, watchBox } from '~/db/box'
+import { applyChange, type Change } from '~/db/change'
 import { openDatabase, type Database } from '~/db/database'
+import { useUndoStore } from './undo'
 
 const OPENED = 'opened'
 
 /** The angler's things, live from the database. */
 export const useBoxStore = defineStore('box', () => {
+  const undo = useUndoStore()
   const box = shallowRef<Box>({ lures: [], parts: [], outfits: [], tests: [], trips: [] })
   const own = shallowRef<OwnRules>({ rules: [], places: [] })
+  const assemblies = shallowRef<readonly Assembly[]>([])
   const ready = ref(false)
   const isDemo = ref(false)
   const trouble = ref<string | null>(null)
@@ -36,9 +40,10 @@ export const useBoxStore = defineStore('box', () => {
     catch (error) {
       trouble.value = `The browser's storage could not be opened (${(error as Error).message}). Nothing can be kept.`
     }
-    subscription = watchBox(database(), (next, rules) => {
-      box.value = next
-      own.value = rules
+    subscription = watchBox(database(), (holdings) => {
+      box.value = holdings.box
+      own.value = holdings.own
+      assemblies.value = holdings.assemblies
       ready.value = true
     }, (error) => {
       trouble.value = `The box could not be read: ${(error as Error).message}`
@@ -49,55 +54,60 @@ export const useBoxStore = defineStore('box', () => {
     const outcome = parseFile((await import('../../demo/box.json')).default)
     if (!outcome.ok) throw new Error(`demo box: ${outcome.issues[0]!.path} ${outcome.issues[0]!.message}`)
     await replaceAll(database(), outcome.value)
-    await remember(database(), OPENED, 'demo')
-    isDemo.value = true
+    await setDemo(true)
   }
 
-  /** An empty box of one's own; gives back what was there, for undo. */
-  async function startOwn(): Promise<() => Promise<void>> {
-    const before = box.value
-    const ownBefore = own.value
-    await replaceAll(database(), { format: 'ygrion', version: 1 })
-    await remember(database(), OPENED, 'own')
-    isDemo.value = false
-    return async () => {
-      await replaceAll(database(), { format: 'ygrion', version: 1, ...structuredClone(toRaw(before)), ...structuredClone(toRaw(ownBefore)) } as Parameters<typeof replaceAll>[1])
-      await remember(database(), OPENED, 'demo')
-      isDemo.value = true
-    }
+  async function setDemo(demo: boolean): Promise<void> {
+    await remember(database(), OPENED, demo ? 'demo' : 'own')
+    isDemo.value = demo
   }
 
-  /** Checks and stores a lure; what is wrong with it comes back in words and nothing is written. */
-  async function saveLure(lure: Lure): Promise<readonly Issue[]> {
-    const outcome = parseLure(structuredClone(toRaw(lure)))
+  /** Everything is put away for another file (an empty box of one's own, an import); what was there can be taken back. */
+  async function replaceBy(file: YgrionFile, text: string): Promise<void> {
+    const before = await readAll(database())
+    const wasDemo = isDemo.value
+    await replaceAll(database(), file)
+    await setDemo(false)
+    undo.offer(text, async () => {
+      await replaceAll(database(), before)
+      await setDemo(wasDemo)
+    })
+  }
+
+  /** Writes rows that are known to be sound, in one transaction, and offers to take it back. */
+  async function change(what: Change, text: string): Promise<void> {
+    const back = await applyChange(database(), structuredClone(what))
+    undo.offer(text, async () => void (await applyChange(database(), back)))
+  }
+
+  /** Checks and stores one row without offering to take it back: the field itself shows what was typed. */
+  async function save<T>(outcome: Outcome<T>, changeOf: (row: T) => Change): Promise<readonly Issue[]> {
     if (!outcome.ok) return outcome.issues
-    await putLure(database(), outcome.value)
+    await applyChange(database(), changeOf(outcome.value))
     return []
   }
 
-  async function removeLure(id: string): Promise<() => Promise<void>> {
-    const lure = lureById.value.get(id)
-    await deleteLure(database(), id)
-    return async () => {
-      if (lure) await putLure(database(), structuredClone(toRaw(lure)))
-    }
+  /** Rows are JSON; what pages hand over may be wrapped by Vue at any depth. */
+  const plain = (row: object): unknown => JSON.parse(JSON.stringify(row))
+  const saveLure = (lure: Lure) => save(parseLure(plain(lure)), row => ({ put: { lures: [row] } }))
+  const saveTest = (test: BenchTest) => save(parseTest(plain(test)), row => ({ put: { tests: [row] } }))
+  const savePart = (part: Part) => save(parsePart(plain(part)), row => ({ put: { parts: [row] } }))
+  const saveAssembly = (assembly: Assembly) => save(parseAssembly(plain(assembly)), row => ({ put: { assemblies: [row] } }))
+
+  /** Takes lures out with everything that is only about them: tests, assemblies, photos. Trips keep what was fished. */
+  async function removeLures(ids: readonly string[], text: string): Promise<void> {
+    const gone = new Set(ids)
+    await change({
+      remove: {
+        lures: [...ids], photos: [...ids],
+        tests: box.value.tests.filter(t => gone.has(t.lureId)).map(t => t.id),
+        assemblies: assemblies.value.filter(a => gone.has(a.lureId)).map(a => a.id),
+      },
+    }, text)
   }
 
-  /** Checks and stores a bench test; what is wrong with it comes back in words and nothing is written. */
-  async function saveTest(test: BenchTest): Promise<readonly Issue[]> {
-    const outcome = parseTest(structuredClone(toRaw(test)))
-    if (!outcome.ok) return outcome.issues
-    await putTest(database(), outcome.value)
-    return []
+  return {
+    box, own, assemblies, ready, isDemo, trouble, lureById, outfitById, open, openDemo, replaceBy, change, saveLure, saveTest, savePart, saveAssembly, removeLures, database,
+    readFile: () => readAll(database()),
   }
-
-  async function removeTest(id: string): Promise<() => Promise<void>> {
-    const test = box.value.tests.find(t => t.id === id)
-    await deleteTest(database(), id)
-    return async () => {
-      if (test) await putTest(database(), structuredClone(toRaw(test)))
-    }
-  }
-
-  return { box, own, ready, isDemo, trouble, lureById, outfitById, open, openDemo, startOwn, saveLure, removeLure, saveTest, removeTest, database }
 })

@@ -1,7 +1,9 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import type { Addition, WeightedReading } from '#core/catalogue'
+import type { Reading } from '#core/reading'
 import { JudgeClient } from '~/workers/judge.client'
-import type { Judgement } from '~/workers/judge.protocol'
+import type { Coverage, Judgement } from '~/workers/judge.protocol'
 import { useBoxStore } from './box'
 import { useReadingStore } from './reading'
 import { useSettingsStore } from './settings'
@@ -13,6 +15,8 @@ const TOP = 12
 export const useJudgementStore = defineStore('judgement', () => {
   const judgement = shallowRef<Judgement | null>(null)
   const trouble = ref<string | null>(null)
+  /** Rises with each box that the worker has taken in. */
+  const boxesLoaded = ref(0)
   const fitById = computed(() => new Map(judgement.value?.fits.map(fit => [fit.lureId, fit])))
   let client: JudgeClient | null = null
 
@@ -35,6 +39,7 @@ export const useJudgementStore = defineStore('judgement', () => {
     watch(() => [boxStore.ready, boxStore.box] as const, async ([ready, box]) => {
       if (!ready) return
       await judge.load(structuredClone(toRaw(box)), structuredClone(toRaw(boxStore.own)))
+      boxesLoaded.value++
       await ask()
     }, { immediate: true })
     watch(() => [readings.reading, settings.schools, settings.units] as const, () => {
@@ -42,5 +47,16 @@ export const useJudgementStore = defineStore('judgement', () => {
     })
   }
 
-  return { judgement, fitById, trouble, open }
+  const schoolsNow = () => ({ ...useSettingsStore().schools })
+
+  /** What the box covers in water like this; `null` before the worker has the box. */
+  async function coverage(reading: Reading): Promise<Coverage | null> {
+    return boxesLoaded.value > 0 ? client!.coverage(structuredClone(toRaw(reading)), schoolsNow()) : null
+  }
+
+  async function worth(readings: readonly WeightedReading[]): Promise<readonly Addition[] | null> {
+    return boxesLoaded.value > 0 ? client!.worth(structuredClone(toRaw(readings)), schoolsNow()) : null
+  }
+
+  return { judgement, fitById, trouble, boxesLoaded, open, coverage, worth }
 })

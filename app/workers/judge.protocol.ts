@@ -1,4 +1,5 @@
 import type { AxisId, OwnRules, Schools } from '#core/ask'
+import type { Addition, ClarityPaintCell, DepthSpeedCell, WeightedReading } from '#core/catalogue'
 import type { MatchOut } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
@@ -22,8 +23,17 @@ export interface Judgement {
   readonly tookMs: number
 }
 
+/** What the box covers, and which groups of lures do the same. */
+export interface Coverage {
+  readonly depthBySpeed: readonly DepthSpeedCell[]
+  readonly clarityByPaint: readonly ClarityPaintCell[]
+  readonly doubles: readonly (readonly string[])[]
+}
+
 /** What the page may ask of the worker. */
 export interface JudgeApi {
+  coverage: (reading: Reading, schools: Partial<Schools>) => Coverage
+  worth: (readings: readonly WeightedReading[], schools: Partial<Schools>) => readonly Addition[]
   load: (box: Box, own: OwnRules) => void
   judge: (request: JudgeRequest) => Judgement
 }

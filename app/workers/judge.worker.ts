@@ -1,5 +1,6 @@
 import * as Comlink from 'comlink'
 import { askOf, AXIS_IDS, type OwnRules } from '#core/ask'
+import { clarityByPaint, depthBySpeed, doubled, worthAdding } from '#core/catalogue'
 import { explainRanking, prepareBox, rank } from '#core/match'
 import type { JudgeApi } from './judge.protocol'
 
@@ -7,6 +8,13 @@ let prepared = prepareBox({ lures: [], parts: [], outfits: [], tests: [], trips:
 let own: OwnRules = { rules: [], places: [] }
 
 const api: JudgeApi = {
+  coverage(reading, schools) {
+    return {
+      depthBySpeed: depthBySpeed(prepared.lures), clarityByPaint: clarityByPaint(prepared, reading, { schools, own }),
+      doubles: doubled([...prepared.lures, ...prepared.trailers.filter(t => t.lure.role === 'trailer')]).map(group => group.map(p => p.lure.id)),
+    }
+  },
+  worth: (readings, schools) => worthAdding(prepared, readings, { schools, own }),
   load(box, rules) {
     prepared = prepareBox(box)
     own = rules

@@ -2,8 +2,8 @@ import * as z from 'zod'
 import { type OwnRules, type Schools, SCHOOLS } from '#core/ask'
 import { recordOf } from '#core/numeric'
 import type { Reading } from '#core/reading'
-import type { BenchTest, Box, Lure } from '#core/tackle'
-import { fileSchema, FORMAT, lureSchema, readingSchema, testSchema, VERSION, type YgrionFile } from './schemas'
+import type { Assembly, BenchTest, Box, Lure, Part } from '#core/tackle'
+import { assemblySchema, fileSchema, FORMAT, lureSchema, partSchema, readingSchema, testSchema, VERSION, type YgrionFile } from './schemas'
 
 /** What is wrong with the user's data: where, and in words. */
 export interface Issue { readonly path: string, readonly message: string }
@@ -35,6 +35,14 @@ export function parseReading(data: unknown): Outcome<Reading> {
 
 export function parseLure(data: unknown): Outcome<Lure> {
   return check(lureSchema, data) as Outcome<Lure>
+}
+
+export function parsePart(data: unknown): Outcome<Part> {
+  return check(partSchema, data) as Outcome<Part>
+}
+
+export function parseAssembly(data: unknown): Outcome<Assembly> {
+  return check(assemblySchema, data) as Outcome<Assembly>
 }
 
 export function parseTest(data: unknown): Outcome<BenchTest> {
@@ -70,11 +78,13 @@ export function ownOf(file: YgrionFile): OwnRules {
   return { rules: file.rules ?? [], places: file.places ?? [] }
 }
 
-export const LISTS = ['lures', 'parts', 'outfits', 'places', 'tests', 'trips', 'rules'] as const
+export const LISTS = ['lures', 'parts', 'outfits', 'places', 'tests', 'trips', 'rules', 'assemblies'] as const
 export type ListName = typeof LISTS[number]
 
-export function countsOf(file: YgrionFile): Record<ListName, number> {
-  return recordOf(LISTS, list => file[list]?.length ?? 0)
+/** How many of each; lists beyond the contract's are counted only when the file has them. */
+export function countsOf(file: YgrionFile): Partial<Record<ListName, number>> {
+  const { assemblies, ...counts } = recordOf(LISTS, list => file[list]?.length ?? 0)
+  return file.assemblies ? { ...counts, assemblies } : counts
 }
 
 function headerIssue(data: unknown): Issue | null {

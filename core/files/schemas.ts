@@ -53,7 +53,7 @@ export const lureSchema = z.looseObject({
   buoyancy: maybe(oneOf(BUOYANCIES)), fallRateMs: maybe(metresPerS), runsAt: maybe(runsAt), speed: maybe(speedWindow),
   blades: maybe(z.array(blade).max(20)), hooks: maybe(z.array(hook).max(20)), snagGuard: maybe(between(0, 3)), scented: maybe(z.boolean()),
   quantity: maybe(count), box: maybe(z.string().max(200)), slot: maybe(z.string().max(200)), parentId: maybe(z.string().max(200)),
-  changes: maybe(z.array(z.unknown())), price: maybe(z.number().min(0)), fishCount: maybe(count), confidence: maybe(between(0, 5)), notes: maybe(text),
+  changes: maybe(z.array(z.unknown())), condition: maybe(z.string().max(200)), price: maybe(z.number().min(0)), fishCount: maybe(count), confidence: maybe(between(0, 5)), notes: maybe(text),
 })
 
 const line = z.looseObject({ material: oneOf(LINE_MATERIALS), testKg: maybe(between(0.1, 200)), diameterMm: maybe(between(0.03, 3)) })
@@ -105,6 +105,11 @@ const stint = z.looseObject({
 
 export const tripSchema = z.looseObject({ id, placeId: maybe(z.string().max(200)), start: dateTime, end: maybe(dateTime), stints: maybe(z.array(stint)) })
 
+export const assemblySchema = z.looseObject({
+  id, name: z.string().min(1).max(1000), lureId: id, trailerId: maybe(z.string().max(200)), partIds: maybe(z.array(z.string().max(200)).max(50)),
+  hooks: maybe(z.array(hook).max(20)), notes: maybe(text),
+})
+
 export const placeSchema = z.looseObject({
   id, name: z.string().min(1).max(1000), water: maybe(oneOf(WATERS)), salinityPsu: maybe(salinity), latitude: maybe(latitude), longitude: maybe(longitude),
   visibilityM: maybe(between(0.02, 60)), stain: maybe(oneOf(STAINS)), species: maybe(z.array(oneOf(SPECIES))), forage: maybe(z.array(oneOf(FORAGE))),
@@ -133,6 +138,7 @@ export const fileSchema = z.looseObject({
   tests: maybe(z.array(testSchema)),
   trips: maybe(z.array(tripSchema)),
   rules: maybe(z.array(ruleSchema)),
+  assemblies: maybe(z.array(assemblySchema)),
   settings: maybe(settingsSchema),
 })
 

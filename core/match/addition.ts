@@ -25,6 +25,8 @@ const HEAD = { grams: 5, atMm: 75, power: 1.5 }
 /** Belly or middle-weighted hooks: 3.5 g makes most sticks shimmy (trade §6). */
 const WEIGHTED_HOOK_G = 3.5
 const LIGHTEST_BULLET_G = 3.5
+/** A sinker for about 4–5 m (trade §6). */
+const USUAL_SINKER_G = 7
 /** Aggressive fish take a heavy weight dropped on their heads (trade §6). */
 const AGGRESSIVE_FACTOR = 1.7
 /** The criterion's own drift when nothing moves [m/s]. */
@@ -52,20 +54,32 @@ export function addedWeights(technique: TechniqueRow, body: LureProfile, { parts
   return [{ part: null, grams: USUAL_G.find(g => g >= wanted * 0.9) ?? USUAL_G[USUAL_G.length - 1]! }]
 }
 
+/** Weights that depend on no water: what is threaded on a body before anyone knows how deep it will be fished [g]. */
+export function usualAddition({ adds }: TechniqueRow, body: LureProfile): AddedWeight {
+  switch (adds) {
+    case 'nothing': return NOTHING_ADDED
+    case 'weighted-hook': return { grams: WEIGHTED_HOOK_G, part: null }
+    case 'head': return { grams: headByLength(body), part: null }
+    default: return { grams: USUAL_SINKER_G, part: null }
+  }
+}
+
+function headByLength({ lengthMm }: LureProfile): number {
+  return HEAD.grams * (lengthMm.value / HEAD.atMm) ** HEAD.power
+}
+
 function wantedGrams(technique: TechniqueRow, body: LureProfile, mood: Mood, { atBottomG, atFishG }: Contact): number {
   const contact = atBottomG * (mood === 'aggressive' ? AGGRESSIVE_FACTOR : 1)
   switch (technique.adds) {
     case 'weighted-hook': return WEIGHTED_HOOK_G
     case 'drop-sinker': return contact
     case 'bullet': return Math.max(LIGHTEST_BULLET_G, contact)
-    default: {
-      const byLength = HEAD.grams * (body.lengthMm.value / HEAD.atMm) ** HEAD.power
-      return technique.control === 'bottom' ? Math.max(contact, byLength / 2) : Math.max(atFishG, byLength)
-    }
+    default: return technique.control === 'bottom' ? Math.max(contact, headByLength(body) / 2) : Math.max(atFishG, headByLength(body))
   }
 }
 
-function fitsTechnique({ kind, shape, hookKind }: Part, { adds, rig, hook }: TechniqueRow): boolean {
+/** Whether a piece of hardware is what this way of rigging adds. */
+export function fitsTechnique({ kind, shape, hookKind }: Part, { adds, rig, hook }: TechniqueRow): boolean {
   switch (adds) {
     case 'head': {
       if (kind !== 'jig-head') return false

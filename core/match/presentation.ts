@@ -31,7 +31,7 @@ const AT_WINDOW_EDGE = 0.6
 /** Leaders between bait and sinker that are tried [m] (trade §6: 25 to 70 cm). */
 const LEADERS_M = [0.25, 0.45, 0.7] as const
 /** Lift over drag, positive up: blades and plates lift, plain bodies do not. From memory; bladed 0.15–0.3. */
-const LIFT_RATIO: Partial<Record<string, number>> = { 'spinnerbait': 0.3, 'bladed-jig': 0.2, 'inline-spinner': 0.15, 'casting-spoon': 0.15, 'flutter-spoon': 0.3, 'umbrella-rig': 0.2 }
+export const LIFT_RATIO: Partial<Record<string, number>> = { 'spinnerbait': 0.3, 'bladed-jig': 0.2, 'inline-spinner': 0.15, 'casting-spoon': 0.15, 'flutter-spoon': 0.3, 'umbrella-rig': 0.2 }
 /** A sinking bait holds the bottom with this share of the criterion's weight. Assumed: the criterion is made for bait and jig together in a drift. */
 const BOTTOM_SHARE = 0.5
 

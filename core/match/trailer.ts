@@ -10,6 +10,12 @@ const SHORTEST_MM = 35
 /** A trailer of another colour scheme than its host's. Assumed. */
 const OTHER_COLOURS = 0.8
 
+/** Whether a body can be threaded on a lure's hook. */
+export function mayTrail({ lure: { id, role }, lengthMm }: LureProfile, host: LureProfile): boolean {
+  return (role === 'trailer' || role === 'both') && host.typical.takesTrailer && id !== host.lure.id
+    && lengthMm.value >= SHORTEST_MM && lengthMm.value <= LONGEST_SHARE * host.lengthMm.value
+}
+
 export type TrailersFor = (host: LureProfile) => readonly (LureProfile | null)[]
 
 /**
@@ -32,10 +38,9 @@ export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): Trail
   }
   return (host) => {
     if (!host.typical.takesTrailer) return [null]
-    const longest = LONGEST_SHARE * host.lengthMm.value
     const fitting: LureProfile[] = []
     for (const trailer of orderFor(host)) {
-      if (trailer.lengthMm.value < SHORTEST_MM || trailer.lengthMm.value > longest || trailer.lure.id === host.lure.id) continue
+      if (!mayTrail(trailer, host)) continue
       fitting.push(trailer)
       if (fitting.length === TRIED) break
     }

@@ -8,5 +8,5 @@ export type {
   Role, Sound, TestKind,
 } from './ids'
 export type {
-  BenchTest, Blade, Box, Colours, Leader, LineSpec, Lure, LureHook, Maybe, Outfit, Part, RunsAt, Scale5, SpeedWindow, Stint, Trip, TripEvent, UserRule,
+  Assembly, BenchTest, Blade, Box, Colours, Leader, LineSpec, Lure, LureHook, Maybe, Outfit, Part, RunsAt, Scale5, SpeedWindow, Stint, Trip, TripEvent, UserRule,
 } from './types'

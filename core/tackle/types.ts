@@ -77,6 +77,8 @@ export interface Lure {
   slot?: Maybe<string>
   parentId?: Maybe<string>
   changes?: Maybe<unknown[]>
+  /** New, good, worn, damaged; free text is kept. */
+  condition?: Maybe<string>
   price?: Maybe<number>
   fishCount?: Maybe<number>
   confidence?: Maybe<number>
@@ -184,6 +186,19 @@ export interface UserRule {
   prefer?: Maybe<Record<string, unknown>>
   /** −1..1; negative avoids. */
   weight?: Maybe<number>
+}
+
+/** A lure dressed for use: with its trailer, hardware added, and other hooks than it came with. */
+export interface Assembly {
+  id: string
+  name: string
+  lureId: string
+  trailerId?: Maybe<string>
+  /** Hardware that stays on it: heads, sinkers, clip-on blades, swivels … */
+  partIds?: Maybe<string[]>
+  /** Hooks in place of its own. */
+  hooks?: Maybe<LureHook[]>
+  notes?: Maybe<string>
 }
 
 /** Everything of the angler's that a set-up is built from. */

@@ -14,12 +14,14 @@ const MAY: Record<string, readonly string[]> = {
   reading: ['knowledge'],
   ask: ['numeric', 'sources', 'units', 'knowledge', 'water', 'light', 'motion', 'season', 'tackle', 'reading'],
   match: ['numeric', 'sources', 'units', 'knowledge', 'water', 'light', 'motion', 'season', 'tackle', 'reading', 'ask'],
-  files: ['numeric', 'ask', 'tackle', 'reading'],
+  catalogue: ['numeric', 'units', 'knowledge', 'tackle', 'reading', 'ask', 'match', 'bench'],
+  files: ['numeric', 'units', 'ask', 'tackle', 'reading', 'catalogue'],
+  palette: ['numeric'],
   bench: ['numeric', 'sources', 'units', 'knowledge', 'water', 'motion', 'tackle'],
   calc: ['numeric', 'knowledge', 'water', 'light', 'motion', 'season', 'tackle', 'reading', 'units'],
 }
 /** Small pure packages that core/ may lean on, and where. */
-const PACKAGES: Record<string, readonly string[]> = { 'zod': ['files', 'calc'], 'fraction.js': ['units'], 'astronomy-engine': ['light'] }
+const PACKAGES: Record<string, readonly string[]> = { 'zod': ['files', 'calc'], 'papaparse': ['files'], 'dequal/lite': ['files'], 'ml-kmeans': ['palette'], 'd3-color': ['palette'], 'fraction.js': ['units'], 'astronomy-engine': ['light'] }
 
 const root = join(import.meta.dirname, '../..')
 

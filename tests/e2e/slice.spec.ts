@@ -86,6 +86,7 @@ test('a lure is entered in one line and is still there after a reload; taken out
   await page.getByRole('button', { name: 'Take out of the box' }).click()
   await expect(row).toHaveCount(0)
   await page.getByRole('button', { name: 'Take it back' }).click()
+  await page.getByLabel('Search the box').fill('ford rattler')
   await expect(row).toBeVisible()
 })
 
@@ -119,16 +120,19 @@ test('an own, empty box teaches what to do, and the demo can be taken back', asy
   await expect(page.locator('.setups li')).toHaveCount(12)
 })
 
+const EVERY_PAGE = ['/', '/box?lure=l1', '/box/trays', '/box/parts', '/box/coverage', '/box/compare?ids=l1,l2', '/box/labels', '/box/exchange', '/bench']
+
 for (const theme of ['day', 'glare', 'night'] as const) {
   test(`axe finds nothing serious in the ${theme} look`, async ({ page }) => {
     await open(page)
     await page.getByRole('button', { name: theme, exact: true }).click()
     await expect(page.locator('.setups li')).toHaveCount(12)
-    for (const path of ['/', '/box']) {
-      await page.getByRole('link', { name: path === '/' ? 'Tie-on' : 'Box', exact: true }).click()
-      await page.waitForTimeout(300)
+    for (const path of theme === 'day' ? EVERY_PAGE : ['/', '/box?lure=l1', '/box/coverage']) {
+      await page.goto(path)
+      await expect(page.locator(`.theme-${theme}`)).toBeVisible()
+      await page.waitForTimeout(600)
       const { violations } = await new AxeBuilder({ page }).analyze()
-      expect(violations.filter(v => v.impact === 'serious' || v.impact === 'critical').map(v => `${v.id}: ${v.nodes.slice(0, 3).map(n => n.target.join(' ')).join(' | ')}`)).toEqual([])
+      expect(violations.filter(v => v.impact === 'serious' || v.impact === 'critical').map(v => `${path} ${v.id}: ${v.nodes.slice(0, 3).map(n => n.target.join(' ')).join(' | ')}`)).toEqual([])
     }
   })
 }
@@ -137,9 +141,9 @@ test('on a phone nothing scrolls sideways and the first set-up is in sight', asy
   await page.setViewportSize({ width: 390, height: 844 })
   await open(page)
   await expect(page.locator('.setups li').first()).toBeInViewport()
-  for (const path of ['/', '/box']) {
+  for (const path of ['/', '/box', '/box?lure=l1', '/box/trays', '/box/parts', '/box/coverage', '/box/exchange', '/bench']) {
     await page.goto(path)
-    await page.waitForTimeout(300)
+    await page.waitForTimeout(400)
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
   }
 })

@@ -1,4 +1,5 @@
 import { area, curveCatmullRom } from 'd3'
+import type { Finish } from '#core/tackle'
 
 /** One stroke or surface of a lure, in millimetres: x from the nose (0) to the tail, y down. `part` names what it is. */
 export interface Mark {
@@ -22,6 +23,7 @@ export interface DrawSpec {
   /** Greatest body depth [mm]. */
   readonly bodyMm: number
   readonly style: string | null
+  readonly finish: Finish
   readonly back: string
   readonly side: string
   readonly belly: string
@@ -73,7 +75,34 @@ export function body(spec: DrawSpec, from: number, to: number, profile: (t: numb
     return surface(part, path, fill)
   }
   const outline: Mark = { ...zone('outline', -1, 1, ''), fill: null, stroke: OUTLINE, width: spec.lengthMm * 0.006 }
-  return [zone('back', -1, -ZONE, spec.back), zone('side', -ZONE, ZONE, spec.side), zone('belly', ZONE, 1, spec.belly), outline]
+  const paint = (hex: string) => (spec.finish === 'translucent' ? `${hex}${SEE_THROUGH}` : hex)
+  return [zone('back', -1, -ZONE, paint(spec.back)), zone('side', -ZONE, ZONE, paint(spec.side)), zone('belly', ZONE, 1, paint(spec.belly)), ...FINISH[spec.finish]?.({ from, to, half, profile }) ?? [], outline]
+}
+
+/** Alpha of a translucent body, so that what lies behind shows. */
+const SEE_THROUGH = '8c'
+interface Skin { readonly from: number, readonly to: number, readonly half: number, readonly profile: (t: number) => number }
+
+/** What the finish adds to the paint; matte, painted and translucent skins add nothing. */
+const FINISH: Partial<Record<Finish, (skin: Skin) => Mark[]>> = {
+  gloss: skin => [sheen(skin, 0.5, 0.05, '#ffffff99')],
+  pearl: skin => [sheen(skin, 0.3, 0.22, '#ffffff66'), sheen(skin, 0.02, 0.12, '#f7d9e455')],
+  scale: ({ from, to, half, profile }) => rows(5, 12, (t, across) => {
+    const r = half * 0.16
+    return stroke('finish', `M${round(from + t * (to - from))} ${round(across * half * profile(t) * 0.62 - r)}q${round(r)} ${round(r)} 0 ${round(2 * r)}`, half * 0.035, '#2222226e')
+  }),
+  hammered: ({ from, to, half, profile }) => rows(4, 9, (t, across) => surface('finish', circle(from + t * (to - from), across * half * profile(t) * 0.6, half * 0.075), '#00000030')),
+}
+
+/** A streak of light along the body, at a share of its half depth over the middle. */
+function sheen({ from, to, half, profile }: Skin, height: number, width: number, paint: string): Mark {
+  const at = (t: number) => `${round(from + t * (to - from))} ${round(-height * half * profile(t))}`
+  return stroke('finish', `M${at(0.16)}Q${at(0.45)} ${at(0.76)}`, half * width, paint)
+}
+
+/** Marks in staggered rows over the flank. */
+function rows(across: number, along: number, mark: (t: number, across: number) => Mark): Mark[] {
+  return Array.from({ length: across }, (_, i) => Array.from({ length: along }, (_, k) => mark((k + (i % 2 ? 0.9 : 0.4)) / (along + 0.6), (2 * i) / (across - 1) - 1))).flat()
 }
 
 export function eye(x: number, y: number, r: number): Mark[] {

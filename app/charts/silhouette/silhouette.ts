@@ -20,9 +20,20 @@ const DRAW: Record<Family, Draw> = {
 const METAL_PAINT = { none: '#b9b7ac', silver: '#c9d0d2', gold: '#cba04a', copper: '#b9703f' } as const
 const UNKNOWN = { back: '#5b5a4c', side: '#a7a48f', belly: '#dcd7c3' }
 
-/** A lure in its real proportions and colours, made from its data; what is not known is the family's. */
-export function silhouette(lure: Lure): Drawing {
-  const marks = DRAW[lure.family](specOf(lure))
+/** Parts that blur a drawing of a few dozen pixels. */
+const FINE_PARTS: readonly string[] = ['finish', 'ring', 'segment', 'glint', 'eye-white', 'guard', 'feeler']
+/** Thinnest stroke of a small drawing, as a share of its length: about one pixel at 64. */
+const SMALL_STROKE = 0.016
+
+/**
+ * A lure in its real proportions and colours, made from its data; what is not known is the family's.
+ *
+ * @param small for drawings of a few dozen pixels: without fine marks, and no stroke thinner than shows
+ */
+export function silhouette(lure: Lure, { small = false }: { readonly small?: boolean } = {}): Drawing {
+  const spec = specOf(lure)
+  const all = DRAW[lure.family](spec)
+  const marks = small ? all.filter(m => !FINE_PARTS.includes(m.part)).map(m => (m.stroke && m.part !== 'outline' ? { ...m, width: Math.max(m.width, SMALL_STROKE * spec.lengthMm) } : m)) : all
   return { marks, box: bounds(marks) }
 }
 
@@ -36,6 +47,7 @@ function specOf(lure: Lure): DrawSpec {
     lengthMm,
     bodyMm: lengthMm * typical.slenderness,
     style: lure.style ?? null,
+    finish: colours.finish ?? 'gloss',
     back: colours.back ?? UNKNOWN.back,
     side: colours.side ?? UNKNOWN.side,
     belly: colours.belly ?? UNKNOWN.belly,

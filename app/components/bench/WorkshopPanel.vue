@@ -2,6 +2,7 @@
 import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
 import { bladeChange, cutTo, hookPlaces, hookSwap, loadTo, stickOnToHang, stickOnToSink, trimSkirt, weightedHook, type Change } from '#core/bench'
+import { parseLure } from '#core/files'
 import type { LureProfile } from '#core/match'
 import { waterDensity } from '#core/water'
 import { BLADE_SHAPES } from '#core/tackle'
@@ -11,7 +12,6 @@ const props = defineProps<{ profile: LureProfile }>()
 const emit = defineEmits<{ made: [id: string] }>()
 const box = useBoxStore()
 const reading = useReadingStore()
-const undo = useUndoStore()
 const { units } = storeToRefs(useSettingsStore())
 const temperatureC = ref(reading.complete.reading.temperatureC)
 const salinityPsu = computed(() => reading.complete.reading.salinityPsu)
@@ -84,11 +84,11 @@ function drift(ms: number): string {
 
 async function save() {
   const lure = modified(nanoid(10))
-  const issues = await box.saveLure(lure)
-  problem.value = issues.length > 0 ? `${issues[0]!.path} ${issues[0]!.message}` : ''
-  if (issues.length > 0) return
+  const outcome = parseLure(lure)
+  problem.value = outcome.ok ? '' : `${outcome.issues[0]!.path} ${outcome.issues[0]!.message}`
+  if (!outcome.ok) return
   changes.value = []
-  undo.offer(`${lure.name} is in the box: weigh and test it again.`, async () => void (await box.removeLure(lure.id)))
+  await box.change({ put: { lures: [outcome.value] } }, `${lure.name} is in the box: weigh and test it again.`)
   emit('made', lure.id)
 }
 </script>

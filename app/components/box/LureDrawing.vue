@@ -8,21 +8,28 @@ const props = defineProps<{
   lure: Lure
   /** Pixels per millimetre; absent: fill the given box. */
   scale?: number
+  /** Drawn at a few dozen pixels: fine marks are left out. */
+  small?: boolean
 }>()
-const drawing = computed(() => silhouette(props.lure))
+const photos = usePhotosStore()
+const photo = computed(() => (photos.shownInstead.has(props.lure.id) ? photos.urlOf(props.lure.id) : null))
+const drawing = computed(() => silhouette(props.lure, { small: props.small }))
 const viewBox = computed(() => {
   const { x, y, width, height } = drawing.value.box
   return `${x} ${y} ${width} ${height}`
 })
 const size = computed(() => (props.scale ? { width: drawing.value.box.width * props.scale, height: drawing.value.box.height * props.scale } : {}))
+const label = computed(() => `${props.lure.name}, ${familyLabel(props.lure.family)}`)
 </script>
 
 <template>
-  <svg class="lure-drawing" :viewBox="viewBox" v-bind="size" preserveAspectRatio="xMidYMid meet" role="img" :aria-label="`${lure.name}, ${familyLabel(lure.family)}`">
+  <img v-if="photo" class="lure-photo" :src="photo" :alt="label" v-bind="size" />
+  <svg v-else class="lure-drawing" :viewBox="viewBox" v-bind="size" preserveAspectRatio="xMidYMid meet" role="img" :aria-label="label">
     <path v-for="(mark, i) in drawing.marks" :key="i" :d="mark.d" :data-part="mark.part" :fill="mark.fill ?? 'none'" :stroke="mark.stroke ?? 'none'" :stroke-width="mark.width" stroke-linecap="round" stroke-linejoin="round" />
   </svg>
 </template>
 
 <style scoped>
-.lure-drawing { display: block; max-width: 100%; }
+.lure-drawing, .lure-photo { display: block; max-width: 100%; }
+.lure-photo { object-fit: contain; border-radius: 2px; }
 </style>

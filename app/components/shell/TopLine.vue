@@ -3,7 +3,7 @@ import { THEMES } from '~/stores/settings'
 
 const settings = useSettingsStore()
 const box = useBoxStore()
-const undo = useUndoStore()
+const route = useRoute()
 
 const pages = [
   { to: '/', name: 'Tie-on' },
@@ -11,8 +11,8 @@ const pages = [
   { to: '/bench', name: 'Bench' },
 ]
 
-async function startOwn() {
-  undo.offer('The demo box is put away; this one is yours.', await box.startOwn())
+function startOwn() {
+  void box.replaceBy({ format: 'ygrion', version: 1 }, 'The demo box is put away; this one is yours.')
 }
 </script>
 
@@ -23,7 +23,7 @@ async function startOwn() {
       <span>Ygrion</span>
     </NuxtLink>
     <nav aria-label="Pages">
-      <NuxtLink v-for="page in pages" :key="page.to" :to="page.to" class="tab">{{ page.name }}</NuxtLink>
+      <NuxtLink v-for="page in pages" :key="page.to" :to="page.to" class="tab" :class="{ here: page.to === '/' ? route.path === '/' : route.path.startsWith(page.to) }">{{ page.name }}</NuxtLink>
     </nav>
     <p v-if="box.isDemo" class="demo">
       <span class="demo-text">Demo box: invented lures and waters.</span>
@@ -41,7 +41,7 @@ async function startOwn() {
 nav { display: flex; }
 .tab { display: flex; align-items: center; padding: 0 14px; min-height: 44px; text-decoration: none; font-weight: 550; font-stretch: 90%; color: var(--soft-ink); border-inline: 1px solid transparent; }
 .tab:hover { color: var(--ink); }
-.tab.router-link-exact-active { color: var(--ink); background: var(--leaf); border-inline-color: var(--ink); box-shadow: 0 1px 0 var(--leaf), inset 0 3px 0 var(--float); }
+.tab.here { color: var(--ink); background: var(--leaf); border-inline-color: var(--ink); box-shadow: 0 1px 0 var(--leaf), inset 0 3px 0 var(--float); }
 .demo { margin: 0 0 0 auto; display: flex; align-items: center; gap: 8px; color: var(--soft-ink); font-size: 13px; }
 .themes { display: flex; align-items: center; margin-left: 6px; }
 .demo + .themes { margin-left: 0; }

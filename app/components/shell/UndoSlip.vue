@@ -6,7 +6,7 @@ const undo = useUndoStore()
   <div v-if="undo.last" class="undo" role="status">
     <span class="reason">{{ undo.last.text }}</span>
     <button class="hot" type="button" @click="undo.takeBack()">Take it back</button>
-    <button class="quiet" type="button" aria-label="Close this note" @click="undo.forget()">Keep</button>
+    <button class="quiet" type="button" aria-label="Close this note" @click="undo.hide()">Keep</button>
   </div>
 </template>
 

@@ -3,12 +3,13 @@ import { computed, ref, toRaw, watch } from 'vue'
 import { STYLE_TABLE, typicalOf } from '#core/knowledge'
 import { BUOYANCIES, FAMILIES, FINISHES, METALS, PATTERNS, ROLES, SOUNDS, type Colours, type Lure } from '#core/tackle'
 import { formatQuantity, parseQuantity, type Dimension } from '#core/units'
-import { capital, familyLabel, words } from '~/text/labels'
+import { capital, familyLabel, KNOWN_LABEL, words } from '~/text/labels'
 
 const props = defineProps<{ lure: Lure }>()
-const emit = defineEmits<{ close: [], removed: [lure: Lure] }>()
+const emit = defineEmits<{ close: [], open: [id: string] }>()
 const box = useBoxStore()
 const judgement = useJudgementStore()
+const catalogue = useCatalogueStore()
 const { units } = storeToRefs(useSettingsStore())
 const problem = ref('')
 const typed = ref<Record<string, string>>({})
@@ -16,6 +17,9 @@ const typical = computed(() => typicalOf(props.lure.family, props.lure.style))
 const styles = computed(() => Object.keys(STYLE_TABLE[props.lure.family] ?? {}))
 const families = FAMILIES.map(id => ({ value: id, title: capital(familyLabel(id)) }))
 const fit = computed(() => judgement.fitById.get(props.lure.id))
+const weight = computed(() => catalogue.profiles.get(props.lure.id)?.weightG)
+const lastUsed = computed(() => catalogue.entryById.get(props.lure.id)?.lastUsed?.slice(0, 10) ?? null)
+const CONDITIONS = ['new', 'good', 'worn', 'damaged']
 
 const FIGURES = [
   { key: 'weightG', label: 'weight', dimension: 'weight', usual: (t: typeof typical.value) => t.weightG },
@@ -40,6 +44,10 @@ async function save(part: Partial<Lure>) {
   problem.value = issues.length > 0 ? `Not stored: ${issues[0]!.path} ${issues[0]!.message}.` : ''
 }
 
+function savePrice(text: string) {
+  return save({ price: text.trim() === '' ? null : Number(text) })
+}
+
 /** An empty field means: not known, the typical value stands in. */
 function saveFigure(key: string, dimension: Dimension, take: (value: number | null) => Partial<Lure>) {
   const text = typed.value[key] ?? ''
@@ -50,6 +58,11 @@ function saveFigure(key: string, dimension: Dimension, take: (value: number | nu
     return
   }
   return save(take(parsed.value))
+}
+
+async function remove() {
+  emit('close')
+  await box.removeLures([props.lure.id], `${props.lure.name} is out of the box.`)
 }
 
 function saveColours(part: Partial<Colours>) {
@@ -65,6 +78,8 @@ function saveColours(part: Partial<Colours>) {
     </div>
     <div class="big"><LureDrawing :lure="lure" /></div>
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
+    <LureLineage :lure="lure" @open="id => emit('open', id)" />
+    <p v-if="weight" class="weighs"><span class="small-label">counts as</span> <KnownFigure dimension="weight" :figure="weight" /> <span class="how">{{ KNOWN_LABEL[weight.known] }}</span><span v-if="lure.labelWeightG != null && Math.abs(lure.labelWeightG - weight.value) > 0.05" class="how">; the packet says {{ shown(lure.labelWeightG, 'weight') }}</span></p>
     <div v-if="fit" class="fit"><span class="small-label">fits the water now</span><FitSpine :spine="fit.spine" /></div>
 
     <div class="grid">
@@ -75,8 +90,11 @@ function saveColours(part: Partial<Colours>) {
       <v-text-field :model-value="lure.quantity ?? 1" label="Pieces" type="number" min="0" @change="save({ quantity: Number(($event.target as HTMLInputElement).value) })" />
       <v-text-field :model-value="lure.box ?? ''" label="Box" @change="save({ box: ($event.target as HTMLInputElement).value || null })" />
       <v-text-field :model-value="lure.slot ?? ''" label="Slot" @change="save({ slot: ($event.target as HTMLInputElement).value || null })" />
+      <v-combobox :model-value="lure.condition" :items="CONDITIONS" label="Condition" @update:model-value="condition => save({ condition: condition || null })" />
+      <v-text-field :model-value="lure.price ?? ''" label="Price" type="number" min="0" step="0.01" @change="savePrice(($event.target as HTMLInputElement).value)" />
     </div>
     <ChoiceRow label="pattern" :options="PATTERNS" :chosen="[lure.colours?.pattern ?? 'natural']" @change="([pattern]) => saveColours({ pattern })" />
+    <PhotoPanel :lure="lure" @colours="saveColours" />
     <div class="paint">
       <label v-for="zone in (['back', 'side', 'belly', 'accent'] as const)" :key="zone" class="small-label">{{ zone }}
         <input type="color" :value="lure.colours?.[zone] ?? '#a7a48f'" @change="saveColours({ [zone]: ($event.target as HTMLInputElement).value })" />
@@ -88,7 +106,9 @@ function saveColours(part: Partial<Colours>) {
     <ChoiceRow label="in the water" :options="BUOYANCIES" :chosen="lure.buoyancy ? [lure.buoyancy] : []" :text="words" @change="([buoyancy]) => save({ buoyancy })" />
     <ChoiceRow label="used as" :options="ROLES" :chosen="[lure.role ?? 'lure']" @change="([role]) => save({ role })" />
     <v-text-field :model-value="lure.notes ?? ''" label="Notes" @change="save({ notes: ($event.target as HTMLInputElement).value })" />
-    <button type="button" class="plain remove" @click="emit('removed', lure)">Take out of the box</button>
+    <GoesWith :lure="lure" @open="id => emit('open', id)" />
+    <p class="how used">{{ lastUsed ? `Last used ${lastUsed}.` : 'Not yet used on a trip.' }}</p>
+    <button type="button" class="plain remove" @click="remove">Take out of the box</button>
   </aside>
 </template>
 
@@ -100,6 +120,9 @@ function saveColours(part: Partial<Colours>) {
 .big :deep(svg) { width: 100%; height: 150px; }
 .problem { color: var(--float); margin: 4px 0; }
 .fit { margin-bottom: 6px; }
+.weighs { margin: 0 0 8px; }
+.how { color: var(--soft-ink); font-size: 13px; }
+.used { margin: 10px 0 0; }
 .grid { display: grid; grid-template-columns: 1fr 1fr; gap: 4px 16px; margin-bottom: 12px; }
 .paint { display: flex; gap: 18px; margin: 10px 0; }
 .paint label { display: flex; flex-direction: column; gap: 4px; }

@@ -16,6 +16,8 @@ const name = ref('')
 const pattern = ref<Pattern>('natural')
 const metal = ref<Metal>('none')
 const problem = ref('')
+/** On a phone the form opens when it is wanted; on a wide screen it always stands there. */
+const isOpen = ref(false)
 const familyField = useTemplateRef<{ focus: () => void }>('familyField')
 const families = FAMILIES.map(id => ({ value: id, title: capital(familyLabel(id)) }))
 
@@ -56,7 +58,8 @@ async function add() {
 </script>
 
 <template>
-  <form class="quick" aria-label="Enter a lure" @submit.prevent="add">
+  <button v-if="!isOpen" type="button" class="plain opener" @click="isOpen = true">Enter a lure</button>
+  <form class="quick" :class="{ closed: !isOpen }" aria-label="Enter a lure" @submit.prevent="add">
     <LureDrawing :lure="draft" class="preview" />
     <v-autocomplete ref="familyField" v-model="family" :items="families" label="Kind" auto-select-first class="kind" />
     <v-text-field v-model="weight" :label="`Weight, ${shownUnit('weight', units).symbol}`" class="short" placeholder="14 g, 1/2 oz" autocomplete="off" />
@@ -64,7 +67,6 @@ async function add() {
     <v-text-field v-model="name" label="Name (if it has one)" class="name" autocomplete="off" />
     <div class="paint" role="group" aria-label="Colours">
       <button v-for="p in PATTERNS" :key="p" type="button" class="choice" :aria-pressed="pattern === p" @click="pattern = p"><i :style="{ background: PATTERN_COLOURS[p].side }" />{{ p }}</button>
-      
       <button v-for="m in METALS.slice(1)" :key="m" type="button" class="choice" :aria-pressed="metal === m" @click="metal = metal === m ? 'none' : m">{{ m }}</button>
     </div>
     <button type="submit" class="hot">Put in the box</button>
@@ -81,5 +83,10 @@ async function add() {
 .paint { display: flex; flex-wrap: wrap; gap: 4px; }
 .paint .choice { padding: 5px 7px; font-size: 13px; display: inline-flex; gap: 6px; align-items: center; }
 .paint i { width: 12px; height: 12px; border: 1px solid currentcolor; border-radius: 2px; }
+.opener { display: none; margin: 6px 10px; }
 .problem { flex-basis: 100%; color: var(--float); margin: 0; }
+@media (max-width: 700px) {
+  .opener { display: inline-flex; align-items: center; min-height: 44px; }
+  .quick.closed { display: none; }
+}
 </style>

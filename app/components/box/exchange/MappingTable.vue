@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { type ColumnMapping, CSV_COLUMNS, csvColumn, MORE } from '#core/files'
+import { DIMENSIONS } from '#core/units'
+import { capital } from '~/text/labels'
+
+/** What each column of the foreign table is taken for; every guess can be changed. */
+defineProps<{ header: readonly string[], sample: readonly (readonly string[])[], mapping: readonly ColumnMapping[] }>()
+const emit = defineEmits<{ map: [column: number, to: Partial<ColumnMapping>] }>()
+const PATHS = [...CSV_COLUMNS.map(c => ({ value: c.path, title: capital(c.label) })), { value: MORE, title: 'More (JSON)' }]
+
+function unitsOf(path: string | null): string[] {
+  const dimension = path ? csvColumn(path)?.dimension : undefined
+  return dimension ? DIMENSIONS[dimension].map(u => u.symbol) : []
+}
+function choose(column: number, path: string | null) {
+  emit('map', column, { path, unit: unitsOf(path)[0] ?? null })
+}
+</script>
+
+<template>
+  <div class="scroll">
+    <table class="mapping">
+      <caption class="sr">Columns of the file</caption>
+      <thead><tr><th>column</th><th>is</th><th>unit</th><th>for instance</th></tr></thead>
+      <tbody>
+        <tr v-for="(heading, i) in header" :key="i" :class="{ out: mapping[i]?.path === null }">
+          <th scope="row">{{ heading || `column ${i + 1}` }}</th>
+          <td><v-autocomplete :model-value="mapping[i]?.path ?? null" :items="PATHS" :aria-label="`${heading} is`" placeholder="left out" clearable @update:model-value="path => choose(i, path)" /></td>
+          <td class="unit"><v-select v-if="unitsOf(mapping[i]?.path ?? null).length > 0" :model-value="mapping[i]?.unit" :items="unitsOf(mapping[i]?.path ?? null)" :aria-label="`Unit of ${heading}`" @update:model-value="unit => emit('map', i, { unit })" /></td>
+          <td class="sample">{{ sample.map(row => row[i]).filter(Boolean).slice(0, 3).join(' · ') }}</td>
+        </tr>
+      </tbody>
+    </table>
+  </div>
+</template>
+
+<style scoped>
+.scroll { overflow: auto; max-height: 46vh; border-block: 1px solid var(--rule); }
+table { border-collapse: collapse; width: 100%; }
+thead th { text-align: left; font-size: 12px; letter-spacing: 0.05em; text-transform: uppercase; color: var(--soft-ink); font-weight: 550; position: sticky; top: 0; background: var(--paper); z-index: 1; }
+th, td { padding: 2px 16px 2px 0; text-align: left; }
+tbody th { font-weight: 600; }
+.out th, .out .sample { color: var(--soft-ink); }
+.unit { width: 90px; }
+.sample { color: var(--soft-ink); max-width: 320px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+</style>

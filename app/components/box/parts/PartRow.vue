@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { HOOK_KINDS, PART_KINDS, type HookKind, type Part } from '#core/tackle'
+import { formatQuantity, parseQuantity } from '#core/units'
+import { capital, words } from '~/text/labels'
+
+const props = defineProps<{ part: Part, usedBy: number }>()
+const box = useBoxStore()
+const { units } = storeToRefs(useSettingsStore())
+const problem = ref('')
+const weight = ref('')
+const KINDS = PART_KINDS.map(id => ({ value: id, title: capital(words(id)) }))
+const HOOKS = HOOK_KINDS.map(id => ({ value: id, title: words(id) }))
+
+watch(() => [props.part, units.value] as const, () => {
+  weight.value = props.part.weightG == null ? '' : formatQuantity('weight', props.part.weightG, { system: units.value })
+}, { immediate: true })
+
+async function save(change: Partial<Part>) {
+  const issues = await box.savePart({ ...props.part, ...change })
+  problem.value = issues.length > 0 ? `Not stored: ${issues[0]!.path} ${issues[0]!.message}.` : ''
+}
+
+function saveWeight() {
+  if (weight.value.trim() === '') return save({ weightG: null })
+  const parsed = parseQuantity('weight', weight.value, units.value)
+  if (parsed.ok) return save({ weightG: parsed.value })
+  problem.value = `Not stored: ${parsed.message}.`
+}
+</script>
+
+<template>
+  <tr>
+    <td><v-text-field :model-value="part.name" aria-label="Name" @change="save({ name: ($event.target as HTMLInputElement).value })" /></td>
+    <td><v-select :model-value="part.kind" :items="KINDS" aria-label="Kind" @update:model-value="kind => save({ kind })" /></td>
+    <td><v-text-field v-model="weight" aria-label="Weight" placeholder="not weighed" @change="saveWeight" /></td>
+    <td><v-text-field :model-value="part.size ?? ''" aria-label="Size" @change="save({ size: ($event.target as HTMLInputElement).value || null })" /></td>
+    <td><v-text-field :model-value="part.shape ?? ''" aria-label="Shape" @change="save({ shape: ($event.target as HTMLInputElement).value || null })" /></td>
+    <td><v-text-field :model-value="part.material ?? ''" aria-label="Material" @change="save({ material: ($event.target as HTMLInputElement).value || null })" /></td>
+    <td><v-select :model-value="part.hookKind" :items="HOOKS" aria-label="Hook" clearable @update:model-value="(hookKind: HookKind | null) => save({ hookKind })" /></td>
+    <td class="stock">
+      <button type="button" class="plain" :aria-label="`One ${part.name} less`" :disabled="(part.quantity ?? 1) <= 0" @click="save({ quantity: (part.quantity ?? 1) - 1 })">−</button>
+      <b :class="{ out: part.quantity === 0 }">{{ part.quantity ?? 1 }}</b>
+      <button type="button" class="plain" :aria-label="`One ${part.name} more`" @click="save({ quantity: (part.quantity ?? 1) + 1 })">+</button>
+    </td>
+    <td class="used">{{ usedBy === 0 ? '–' : `${usedBy} ${usedBy === 1 ? 'lure' : 'lures'}` }}</td>
+    <td><button type="button" class="quiet" :aria-label="`Take out ${part.name}`" @click="box.change({ remove: { parts: [part.id] } }, `${part.name} is out of the box.`)">×</button></td>
+  </tr>
+  <tr v-if="problem"><td colspan="10" class="reason problem" role="alert">{{ problem }}</td></tr>
+</template>
+
+<style scoped>
+td { padding: 1px 8px 1px 0; }
+.stock { white-space: nowrap; }
+.stock .plain { min-width: 40px; padding: 4px; }
+.stock b { display: inline-block; min-width: 30px; text-align: center; }
+.out { color: var(--float); }
+.used { color: var(--soft-ink); white-space: nowrap; }
+.problem { color: var(--float); }
+</style>

@@ -1,0 +1,39 @@
+import type { ListName, Place } from '#core/files'
+import type { Assembly, BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
+import type { Database, Photo } from './database'
+
+export type TableName = ListName | 'photos'
+interface Rows { lures: Lure, parts: Part, outfits: Outfit, places: Place, tests: BenchTest, trips: Trip, rules: UserRule, assemblies: Assembly, photos: Photo }
+
+/** Rows to write and rows to take out, of any tables, that belong together. */
+export interface Change {
+  readonly put?: { readonly [T in TableName]?: readonly Rows[T][] }
+  readonly remove?: { readonly [T in TableName]?: readonly string[] }
+}
+
+/**
+ * Makes a change in one transaction: all of it or nothing.
+ *
+ * @returns the change that takes it back
+ */
+export async function applyChange(db: Database, { put = {}, remove = {} }: Change): Promise<Change> {
+  const tables = [...new Set([...Object.keys(put), ...Object.keys(remove)])] as TableName[]
+  const before: Record<string, unknown[]> = {}
+  const fresh: Record<string, string[]> = {}
+  await db.transaction('rw', tables.map(name => db.table(name)), async () => {
+    for (const name of tables) {
+      const table = db.table<object, string>(name)
+      const keyOf = (row: object) => (row as Record<string, string>)[name === 'photos' ? 'lureId' : 'id']!
+      const rows = put[name] ?? []
+      const written = rows.map(keyOf)
+      const gone = remove[name] ?? []
+      const there = (await table.bulkGet([...new Set([...written, ...gone])])).filter(row => row !== undefined)
+      const known = new Set(there.map(keyOf))
+      before[name] = there
+      fresh[name] = written.filter(key => !known.has(key))
+      await table.bulkDelete([...gone])
+      await table.bulkPut([...rows])
+    }
+  })
+  return { put: before, remove: fresh } as Change
+}

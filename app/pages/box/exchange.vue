@@ -1,0 +1,89 @@
+<script setup lang="ts">
+import { useDropZone } from '@vueuse/core'
+import { useTemplateRef } from 'vue'
+import { luresToCsv } from '#core/files'
+
+const box = useBoxStore()
+const { fileName, table, file, mapping, mergeBy, planned, counts, done, issues, choose, plan, map, write, replace, clear } = useExchange()
+const download = useDownload()
+const zone = useTemplateRef<HTMLElement>('zone')
+const { isOverDropZone } = useDropZone(zone, { onDrop: files => files?.[0] && void choose(files[0]), multiple: false })
+const MERGE = { id: 'by id', name: 'by name' } as const
+const LIST_WORDS = { lures: 'lures', parts: 'parts', outfits: 'outfits', places: 'waters', tests: 'tests', trips: 'trips', rules: 'own rules', assemblies: 'dressed lures' } as const
+const DELIMITERS: Record<string, string> = { ',': 'commas', ';': 'semicolons', '\t': 'tabs', '|': 'bars' }
+
+function picked(event: Event) {
+  const input = event.target as HTMLInputElement
+  if (input.files?.[0]) void choose(input.files[0])
+  input.value = ''
+}
+async function exportJson() {
+  download('ygrion-box.json', `${JSON.stringify(await box.readFile(), null, 1)}\n`, 'application/json')
+}
+function exportCsv() {
+  download('ygrion-lures.csv', `\uFEFF${luresToCsv(box.box.lures)}`, 'text/csv')
+}
+</script>
+
+<template>
+  <div class="exchange">
+    <section class="out" aria-label="Out">
+      <h2>Out</h2>
+      <p class="reason">Everything lives in this browser. A file kept elsewhere is the only backup.</p>
+      <button type="button" class="plain" @click="exportJson">Everything, as an Ygrion file</button>
+      <button type="button" class="plain" @click="exportCsv">Lures, as a table (CSV)</button>
+      <p class="reason note">The file reads back exactly as it is. The table opens in any spreadsheet and reads back too; photos stay in this browser.</p>
+    </section>
+    <section class="in" aria-label="In">
+      <h2>In</h2>
+      <div v-if="!table && !file" ref="zone" class="zone" :class="{ over: isOverDropZone }">
+        <label class="hot">Choose a file<input type="file" class="sr" accept=".csv,.tsv,.txt,.json,text/csv,application/json" @change="picked" /></label>
+        <span class="reason">or drop it here: a table (CSV) of lures, or an Ygrion file. Nothing is written until you have seen what would happen.</span>
+      </div>
+      <div v-if="issues.length > 0" class="issues reason" role="alert">
+        <p v-for="issue in issues.slice(0, 8)" :key="`${issue.path}${issue.message}`"><b>{{ issue.path }}</b>: {{ issue.message }}.</p>
+        <p v-if="issues.length > 8">… and {{ issues.length - 8 }} more.</p>
+      </div>
+      <template v-if="table">
+        <p class="reason">{{ fileName }}: {{ table.count }} rows, columns parted by {{ DELIMITERS[table.delimiter] ?? `“${table.delimiter}”` }}, {{ table.encoding }}{{ table.isGuess ? ' (a guess: check that the names look right)' : '' }}.</p>
+        <MappingTable :header="table.header" :sample="table.sample" :mapping="mapping" @map="map" />
+        <div class="merge"><span class="small-label">meets what is here</span><div class="choices"><button v-for="key in (['id', 'name'] as const)" :key="key" type="button" class="choice" :aria-pressed="mergeBy === key" @click="mergeBy = key, plan()">{{ MERGE[key] }}</button></div></div>
+        <p v-if="done" class="progress" role="status"><progress :value="done.done" :max="done.of" /> reading row {{ done.done }} of {{ done.of }}</p>
+        <template v-else-if="planned">
+          <p class="counts" role="status"><b>{{ counts.new }}</b> new · <b>{{ counts.change }}</b> changed · <b>{{ counts.same }}</b> the same · <b :class="{ bad: counts.refused > 0 }">{{ counts.refused }}</b> refused</p>
+          <PlanPreview :planned="planned" />
+          <div class="act"><button type="button" class="hot" :disabled="counts.new + counts.change === 0" @click="write">Put {{ counts.new + counts.change }} in the box</button><button type="button" class="quiet" @click="clear">leave it</button></div>
+        </template>
+      </template>
+      <template v-if="file">
+        <p class="reason">{{ fileName }} is an Ygrion file.</p>
+        <table class="lists"><thead><tr><th /><th>new</th><th>changed</th><th>the same</th></tr></thead>
+          <tbody><tr v-for="p in file.plan.filter(x => x.fresh + x.changed + x.same > 0)" :key="p.list"><th scope="row">{{ LIST_WORDS[p.list] }}</th><td>{{ p.fresh }}</td><td>{{ p.changed }}</td><td>{{ p.same }}</td></tr></tbody>
+        </table>
+        <div class="act"><button type="button" class="hot" @click="write">Join it to what is here</button><button type="button" class="plain" @click="replace">Put it in place of everything</button><button type="button" class="quiet" @click="clear">leave it</button></div>
+      </template>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.exchange { display: grid; grid-template-columns: 260px minmax(0, 1fr); gap: 40px; padding: 10px 18px 60px; align-items: start; }
+h2 { font-size: 18px; }
+.out { display: flex; flex-direction: column; gap: 8px; }
+.out .reason { margin: 0; }
+.note { color: var(--soft-ink); }
+.zone { border: 1px dashed var(--ink); border-radius: 4px; padding: 26px; display: flex; gap: 18px; align-items: center; flex-wrap: wrap; margin-top: 6px; }
+.zone.over { background: var(--leaf); border-style: solid; }
+.zone label { display: inline-flex; align-items: center; cursor: pointer; }
+.zone label:focus-within { outline: 2px solid var(--float); outline-offset: 2px; }
+.issues { border-left: 4px solid var(--float); padding: 4px 12px; margin: 10px 0; background: var(--leaf); }
+.issues p { margin: 2px 0; }
+.merge { display: flex; gap: 12px; align-items: center; margin: 10px 0; }
+.counts { font-size: 16px; margin: 6px 0; }
+.bad { color: var(--float); }
+.act { display: flex; gap: 14px; align-items: center; margin-top: 12px; }
+.lists { border-collapse: collapse; }
+.lists th, .lists td { text-align: left; padding: 4px 24px 4px 0; border-bottom: 1px solid var(--rule); }
+progress { accent-color: var(--float); vertical-align: middle; }
+@media (max-width: 700px) { .exchange { grid-template-columns: minmax(0, 1fr); gap: 18px; padding-inline: 10px; } .in { order: -1; } }
+</style>

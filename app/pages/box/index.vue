@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+
+const box = useBoxStore()
+const catalogue = useCatalogueStore()
+const route = useRoute()
+const router = useRouter()
+const openId = computed(() => (typeof route.query.lure === 'string' ? route.query.lure : null))
+const opened = computed(() => (openId.value ? box.lureById.get(openId.value) : undefined))
+
+const columnsOpen = ref(false)
+
+function open(lure: string | null) {
+  void router.replace({ query: lure ? { lure } : {} })
+}
+</script>
+
+<template>
+  <div>
+    <QuickEntry @added="lure => open(lure.id)" />
+    <div class="body" :class="{ split: opened }">
+      <section class="list">
+        <SearchLine><button type="button" class="plain" :aria-expanded="columnsOpen" @click="columnsOpen = !columnsOpen">Columns…</button></SearchLine>
+        <ColumnChoice v-if="columnsOpen" />
+        <LureTable v-if="catalogue.found.length > 0" :entries="catalogue.found" :open-id="openId" @open="open" />
+        <p v-else-if="box.box.lures.length === 0" class="reason empty">The box is empty. Above: what kind of lure it is, its weight and length; the rest is taken from its kind, marked by hatching, until you test it. A list from a spreadsheet comes in under <NuxtLink to="/box/exchange">In and out</NuxtLink>.</p>
+        <p v-else class="reason empty">Nothing in the box answers to “{{ catalogue.search }}”.</p>
+        <BulkBar v-if="catalogue.picked.size > 0" />
+      </section>
+      <LureEditor v-if="opened" :key="opened.id" :lure="opened" @close="open(null)" @open="open" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.body.split { display: grid; grid-template-columns: minmax(0, 1fr) 400px; align-items: start; }
+.list { padding: 0 6px 40px 0; }
+.empty { max-width: 56ch; padding: 24px 18px; }
+@media (max-width: 900px) {
+  .body.split { display: flex; flex-direction: column-reverse; }
+  .body.split > :deep(.editor) { border-left: 0; border-bottom: 1px solid var(--ink); width: 100%; }
+  .list { padding-inline: 4px; width: 100%; }
+}
+</style>

@@ -1,0 +1,80 @@
+import { group, max } from 'd3'
+import { defineStore } from 'pinia'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { answers, type Entry, parseQuery } from '#core/catalogue'
+import { profileOf, type LureProfile } from '#core/match'
+import { recall, remember } from '~/db/box'
+import { useBoxStore } from './box'
+import { useJudgementStore } from './judgement'
+import { usePhotosStore } from './photos'
+import { useSettingsStore } from './settings'
+
+const KEPT = 'catalogue'
+/** Columns of the table until others are chosen. */
+const USUAL_COLUMNS = ['fit', 'name', 'family', 'weight', 'length', 'box', 'slot', 'pieces']
+
+export interface SavedSearch { readonly name: string, readonly text: string }
+export interface TraySize { readonly rows: number, readonly columns: number }
+interface Kept { columns: string[], searches: SavedSearch[], trays: Record<string, TraySize> }
+
+/** The box as a catalogue: what is known of every lure, what is looked for, what is picked out. */
+export const useCatalogueStore = defineStore('catalogue', () => {
+  const box = useBoxStore()
+  const judgement = useJudgementStore()
+  const photos = usePhotosStore()
+  const settings = useSettingsStore()
+  const search = ref('')
+  const columns = shallowRef<readonly string[]>(USUAL_COLUMNS)
+  const searches = shallowRef<readonly SavedSearch[]>([])
+  /** Rows and columns of the boxes, as far as the angler has said. */
+  const trays = shallowRef<Readonly<Record<string, TraySize>>>({})
+  const picked = shallowRef<ReadonlySet<string>>(new Set())
+  let isOpen = false
+
+  /** Every lure as it is known: tested, else entered, else typical of its kind. */
+  const profiles = computed((): ReadonlyMap<string, LureProfile> => {
+    const tests = group(box.box.tests, test => test.lureId)
+    return new Map(box.box.lures.map(lure => [lure.id, profileOf(lure, tests.get(lure.id) ?? [])]))
+  })
+  const lastUsed = computed(() => {
+    const stints = group(box.box.trips.flatMap(trip => trip.stints ?? []), stint => stint.lureId)
+    return new Map([...stints].map(([id, own]) => [id, max(own, stint => stint.start) ?? null]))
+  })
+  const entries = computed((): readonly Entry[] => [...profiles.value.values()].map(profile => ({
+    profile,
+    fit: judgement.fitById.get(profile.lure.id)?.score ?? null,
+    lastUsed: lastUsed.value.get(profile.lure.id) ?? null,
+    hasPhoto: photos.photos.has(profile.lure.id),
+  })))
+  const entryById = computed(() => new Map(entries.value.map(entry => [entry.profile.lure.id, entry])))
+  const terms = computed(() => parseQuery(search.value, settings.units))
+  const found = computed(() => (terms.value.length === 0 ? entries.value : entries.value.filter(entry => answers(entry, terms.value))))
+  const boxes = computed(() => [...new Set([...box.box.lures.map(l => l.box).filter(name => name != null && name !== ''), ...Object.keys(trays.value)])].sort((a, b) => a!.localeCompare(b!)) as string[])
+
+  async function open(): Promise<void> {
+    if (isOpen) return
+    isOpen = true
+    const kept = await recall<Partial<Kept>>(box.database(), KEPT)
+    if (kept?.columns) columns.value = kept.columns
+    if (kept?.searches) searches.value = kept.searches
+    if (kept?.trays) trays.value = kept.trays
+    watch([columns, searches, trays], () => void remember(box.database(), KEPT, { columns: [...columns.value], searches: searches.value.map(s => ({ ...s })), trays: structuredClone(trays.value) } satisfies Kept))
+  }
+
+  function pick(ids: readonly string[], on: boolean): void {
+    const next = new Set(picked.value)
+    for (const id of ids) {
+      if (on) next.add(id)
+      else next.delete(id)
+    }
+    picked.value = next
+  }
+
+  // What has gone from the box cannot stay picked.
+  watch(() => box.lureById, (there) => {
+    const kept = [...picked.value].filter(id => there.has(id))
+    if (kept.length !== picked.value.size) picked.value = new Set(kept)
+  })
+
+  return { search, columns, searches, trays, picked, profiles, entries, entryById, terms, found, boxes, open, pick }
+})

@@ -1,0 +1,99 @@
+import { dequal } from 'dequal/lite'
+import type { Lure } from '#core/tackle'
+import type { LureRow } from './csv-lures'
+import { type Issue, LISTS, type ListName, parseLure } from './parse'
+import type { YgrionFile } from './schemas'
+
+/** How an incoming lure finds the one it means. */
+export type MergeBy = 'id' | 'name'
+
+export interface PlannedLure {
+  /** Line of the table it came from. */
+  readonly line: number
+  readonly action: 'new' | 'change' | 'same' | 'refused'
+  /** As it would be stored; `null` when it is refused. */
+  readonly lure: Lure | null
+  /** As it is now; `null` when it is new. */
+  readonly before: Lure | null
+  /** Top-level fields that would change. */
+  readonly changed: readonly string[]
+  readonly issues: readonly Issue[]
+}
+
+export interface PlanOptions {
+  readonly mergeBy: MergeBy
+  /** Gives ids to rows that bring none; passed in, because core knows no chance. */
+  readonly newId: () => string
+  /** Called now and then with the rows that are done. */
+  readonly progress?: (done: number, of: number) => void
+}
+
+/** Rows between two calls of `progress`. */
+const PROGRESS_STEP = 250
+
+/** What an import of these rows would do, row by row. Nothing is written; a row with an issue is refused whole and the others stand. */
+export function planLures(existing: readonly Lure[], rows: readonly LureRow[], { mergeBy, newId, progress }: PlanOptions): readonly PlannedLure[] {
+  const byId = new Map(existing.map(lure => [lure.id, lure]))
+  const byName = new Map<string, Lure[]>()
+  for (const lure of existing) byName.set(nameKey(lure.name), [...(byName.get(nameKey(lure.name)) ?? []), lure])
+  const seen = new Map<string, number>()
+  return rows.map((row, i) => {
+    if (progress && i % PROGRESS_STEP === 0) progress(i, rows.length)
+    return planRow(row)
+  })
+
+  function planRow({ line, fields, issues }: LureRow): PlannedLure {
+    const refused = (found: readonly Issue[]): PlannedLure => ({ line, action: 'refused', lure: null, before: null, changed: [], issues: found })
+    if (issues.length > 0) return refused(issues)
+    const target = targetOf(fields)
+    if ('message' in target) return refused([target])
+    const id = target.before?.id ?? (typeof fields.id === 'string' ? fields.id : newId())
+    const first = seen.get(id)
+    if (first !== undefined) return refused([{ path: mergeBy === 'name' ? 'name' : 'id', message: `is the same lure as on line ${first}` }])
+    seen.set(id, line)
+    const outcome = parseLure({ ...(target.before ? mergedWith(target.before, fields) : fields), id })
+    if (!outcome.ok) return refused(outcome.issues)
+    const changed = target.before ? Object.keys(fields).filter(key => key !== 'id' && !dequal(outcome.value[key as keyof Lure], target.before![key as keyof Lure])) : []
+    return { line, action: !target.before ? 'new' : changed.length > 0 ? 'change' : 'same', lure: outcome.value, before: target.before, changed, issues: [] }
+  }
+
+  function targetOf(fields: Record<string, unknown>): { before: Lure | null } | Issue {
+    if (mergeBy === 'id') return { before: typeof fields.id === 'string' ? byId.get(fields.id) ?? null : null }
+    if (typeof fields.name !== 'string') return { path: 'name', message: 'is needed to find the lure by its name' }
+    const named = byName.get(nameKey(fields.name)) ?? []
+    return named.length > 1 ? { path: 'name', message: `${named.length} lures are called “${fields.name}”: merge by id instead` } : { before: named[0] ?? null }
+  }
+}
+
+function nameKey(name: string): string {
+  return name.trim().toLowerCase()
+}
+
+/** Nested records (colours, speeds) are joined field by field: an empty cell never wipes what is known. */
+function mergedWith(before: Lure, fields: Record<string, unknown>): Record<string, unknown> {
+  const merged: Record<string, unknown> = { ...before }
+  for (const [key, value] of Object.entries(fields)) {
+    const old = merged[key]
+    merged[key] = isRecord(value) && isRecord(old) ? { ...old, ...value } : value
+  }
+  return merged
+}
+
+function isRecord(value: unknown): value is Record<string, unknown> {
+  return typeof value === 'object' && value !== null && !Array.isArray(value)
+}
+
+/** What joining a checked Ygrion file to what is there would do, list by list; rows meet by id. */
+export interface FilePlan { readonly list: ListName, readonly fresh: number, readonly changed: number, readonly same: number }
+
+export function planFile(existing: YgrionFile, incoming: YgrionFile): readonly FilePlan[] {
+  return LISTS.map((list) => {
+    const there = new Map<string, unknown>((existing[list] ?? []).map(row => [row.id, row]))
+    const counts = { fresh: 0, changed: 0, same: 0 }
+    for (const row of incoming[list] ?? []) {
+      const old = there.get(row.id)
+      counts[old === undefined ? 'fresh' : dequal(old, row) ? 'same' : 'changed']++
+    }
+    return { list, ...counts }
+  })
+}

@@ -1,0 +1,1 @@
+export { paletteOf, type Pixels, type Swatch, type Zones, zonesOf } from './palette'
