@@ -13,7 +13,11 @@ const VIEWS = [
   { name: 'tie-on', path: '/', size: wide, steps: [click('.setups li:nth-child(1) .head')] },
   { name: 'tie-on-night', path: '/', size: wide, steps: [click('.themes >> text=night')] },
   { name: 'tie-on-phone', path: '/', size: phone, steps: [] },
-  { name: 'box', path: '/box', size: wide, steps: [click('.box-table .open >> nth=4')] },
+  { name: 'box', path: '/box', size: wide, steps: [page => page.waitForTimeout(800), click('.box-table .open >> nth=4')] },
+  { name: 'box-trays', path: '/box/trays', size: wide, steps: [click('nav[aria-label=Boxes] >> text=Lake plugs')] },
+  { name: 'box-compare', path: '/box/compare?ids=l6,l44,l7', size: wide, steps: [] },
+  { name: 'box-coverage', path: '/box/coverage', size: wide, steps: [] },
+  { name: 'box-labels', path: '/box/labels', size: wide, steps: [] },
   { name: 'bench', path: '/bench', size: wide, steps: [pick('Sallow stick'), click('.work >> text=fall >> nth=0')] },
   { name: 'bench-workshop', path: '/bench', size: wide, steps: [pick('Ondil'), click('text=workshop'), click('button:has-text("Swap")')] },
   { name: 'box-phone', path: '/box', size: phone, steps: [] },
@@ -24,7 +28,7 @@ for (const { name, path, size, steps } of VIEWS) {
   const context = await browser.newContext({ viewport: size, serviceWorkers: 'block' })
   const page = await context.newPage()
   await page.goto(base + path)
-  await page.waitForSelector({ '/': '.setups li', '/box': '.box-table tbody tr', '/bench': '.on-the-bench' }[path])
+  await page.waitForSelector({ '/': '.setups li', '/box': '.box-table tbody tr .open', '/box/trays': '.tray', '/box/coverage': '.square', '/box/labels': '.label', '/bench': '.on-the-bench' }[path] ?? 'table')
   await page.waitForTimeout(800)
   for (const step of steps) await step(page)
   await page.waitForTimeout(500)

@@ -1,5 +1,5 @@
 import type { Place } from '#core/files'
-import type { Outfit, Part, UserRule } from '#core/tackle'
+import type { Assembly, Outfit, Part, UserRule } from '#core/tackle'
 
 /** Rods, parts, waters and own rules of the demo angler. All invented. */
 export const OUTFITS: Outfit[] = [
@@ -14,6 +14,11 @@ export const OUTFITS: Outfit[] = [
   { id: 'o4', name: 'Ledge rod', rod: { kind: 'surf', lengthM: 2.9, power: 'medium', action: 'moderate-fast', lureMinG: 12, lureMaxG: 60, lineMaxKg: 15 },
     reel: { kind: 'spinning', ratio: 5.6, spoolDiameterMm: 54 }, line: { material: 'braid', testKg: 13, diameterMm: 0.2 },
     leader: { material: 'fluorocarbon', testKg: 9, diameterMm: 0.4, lengthM: 1 }, castM: 62 },
+  { id: 'o5', name: 'Boat jigger', rod: { kind: 'jigging', lengthM: 1.85, power: 'medium-heavy', action: 'moderate', lureMinG: 40, lureMaxG: 150, lineMaxKg: 18 },
+    reel: { kind: 'overhead', ratio: 5.3, spoolDiameterMm: 42 }, line: { material: 'braid', testKg: 15, diameterMm: 0.23 },
+    leader: { material: 'fluorocarbon', testKg: 14, diameterMm: 0.5, lengthM: 2.5 }, castM: null },
+  { id: 'o6', name: 'Beck wand', rod: { kind: 'spinning', lengthM: 1.8, power: 'ultralight', action: 'moderate', lureMinG: 1, lureMaxG: 6, lineMaxKg: 2.5 },
+    reel: { kind: 'spinning', ratio: 5.2, spoolDiameterMm: 38 }, line: { material: 'nylon', testKg: 2, diameterMm: 0.18 }, leader: null, castM: null },
 ]
 
 const head = (id: string, weightG: number, size: string, shape = 'round', material = 'lead'): Part =>
@@ -34,6 +39,11 @@ export const PARTS: Part[] = [
 export const PLACES: Place[] = [
   { id: 'averin', name: 'Averin Water', water: 'lake', salinityPsu: 0, latitude: 58.4, longitude: 13.2, visibilityM: 1.3, stain: 'brown', species: ['northern-pike', 'perch', 'zander', 'brown-trout'], forage: ['bleak', 'smelt', 'perch-juvenile'] },
   { id: 'skarne', name: 'Skarne Mouth', water: 'estuary', salinityPsu: 22, latitude: 58.3, longitude: 12.9, visibilityM: 2.2, stain: 'green', species: ['sea-bass', 'sea-trout', 'pollack', 'mackerel'], forage: ['sand-eel', 'shrimp', 'herring'] },
+]
+
+export const ASSEMBLIES: Assembly[] = [
+  { id: 'a1', name: 'Hearth jig with Nipper', lureId: 'l18', trailerId: 'l26', partIds: [], hooks: null },
+  { id: 'a2', name: 'Weir runner on 4s', lureId: 'l1', trailerId: null, partIds: ['p19'], hooks: [{ kind: 'treble', size: '4', count: 2 }] },
 ]
 
 export const RULES: UserRule[] = [

@@ -2,7 +2,7 @@ import { mkdirSync, writeFileSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 import { seededRandom } from '#core/numeric'
 import { LURES } from './lures'
-import { OUTFITS, PARTS, PLACES, RULES } from './gear'
+import { ASSEMBLIES, OUTFITS, PARTS, PLACES, RULES } from './gear'
 import { READINGS } from './readings'
 import { benchTests } from './tests'
 import { trips } from './trips'
@@ -13,7 +13,7 @@ const random = seededRandom(SEED)
 
 const file = {
   format: 'ygrion', version: 1,
-  lures: LURES, parts: PARTS, outfits: OUTFITS, places: PLACES, tests: benchTests(random), trips: trips(random), rules: RULES,
+  lures: LURES, parts: PARTS, outfits: OUTFITS, places: PLACES, tests: benchTests(random), trips: trips(random), rules: RULES, assemblies: ASSEMBLIES,
   settings: { units: 'metric', schools: {}, cautions: true },
 }
 

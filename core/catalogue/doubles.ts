@@ -6,7 +6,7 @@ const WEIGHT_SHARE = 0.12
 const LENGTH_SHARE = 0.12
 const DEPTH_SHARE = 0.25
 
-/** Lures that do the same: family, style, colouring, sound, and size and depth within a step. Two and more, largest groups first. */
+/** Lures that do the same: family, style, colouring, sound, floating or sinking, and size and depth within a step. Two and more, largest groups first. */
 export function doubled(profiles: readonly LureProfile[]): readonly (readonly LureProfile[])[] {
   const groups: LureProfile[][] = []
   for (const profile of profiles) {
@@ -22,6 +22,7 @@ function doTheSame(a: LureProfile, b: LureProfile): boolean {
     && (a.lure.style ?? null) === (b.lure.style ?? null)
     && paintOf(a) === paintOf(b)
     && a.sound.value === b.sound.value
+    && a.buoyancy.value === b.buoyancy.value
     && near(a.weightG.value, b.weightG.value, WEIGHT_SHARE)
     && near(a.lengthMm.value, b.lengthMm.value, LENGTH_SHARE)
     && near(a.runsAt?.value.depthM ?? 1, b.runsAt?.value.depthM ?? 1, DEPTH_SHARE)

@@ -41,7 +41,7 @@ export function luresToCsv(lures: readonly Lure[]): string {
   const mapping: ColumnMapping[] = [...CSV_COLUMNS.map(({ path }) => ({ path, unit: null })), { path: MORE, unit: null }]
   const rows = lures.map((lure) => {
     const cells = CSV_COLUMNS.map(({ path, write }) => {
-      const value = at(lure, path)
+      const value = fieldAt(lure, path)
       return value == null ? '' : write(value)
     })
     const read = lureRows({ delimiter: ',', header: headings, rows: [[...cells, '']], damage: [] }, mapping)[0]!.fields
@@ -64,10 +64,19 @@ function isRecord(value: unknown): value is Record<string, unknown> {
   return typeof value === 'object' && value !== null && !Array.isArray(value)
 }
 
-function at(lure: Lure, path: string): unknown {
+/** What stands in a lure at a column's path. */
+export function fieldAt(lure: Lure, path: string): unknown {
   return path.split('.').reduce<unknown>((value, key) => (isRecord(value) ? value[key] : undefined), lure)
 }
 
+/** The lure with a column's field set; nested records are copied, not changed. */
+export function withField(lure: Lure, path: string, value: unknown): Lure {
+  const fields: Record<string, unknown> = { ...lure }
+  put(fields, path, value)
+  return fields as unknown as Lure
+}
+
+/** Sets a column's field in place. */
 function put(fields: Record<string, unknown>, path: string, value: unknown): void {
   const [first, second] = path.split('.') as [string, string?]
   if (second === undefined) fields[first] = value

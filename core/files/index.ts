@@ -1,7 +1,7 @@
 export { boxOf, check, countsOf, type Issue, LISTS, type ListName, type Outcome, ownOf, parseAssembly, parseFile, parseJson, parseLure, parsePart, parseReading, parseSchools, parseTest } from './parse'
 export { fileSchema, FORMAT, type Place, type Settings, VERSION, type YgrionFile } from './schemas'
 export { CSV_COLUMNS, csvColumn } from './csv-columns'
-export { lureRows, luresToCsv, type LureRow } from './csv-lures'
+export { fieldAt, lureRows, luresToCsv, type LureRow, withField } from './csv-lures'
 export { type ColumnMapping, guessMapping, MORE } from './csv-mapping'
 export { type CsvTable, readCsv } from './csv-table'
 export { type FilePlan, type MergeBy, planFile, planLures, type PlannedLure, type PlanOptions } from './plan-import'

@@ -84,7 +84,7 @@ function bounds(marks: readonly Mark[]): Drawing['box'] {
 
 const ARGUMENTS: Record<string, number> = { M: 2, L: 2, H: 1, V: 1, C: 6, Q: 4, T: 2, A: 7, Z: 0 }
 
-/** The points of an SVG path, relative commands followed; arcs count with their radii. */
+/** The points of an SVG path, relative commands followed; arcs count with the box of their ellipse. */
 export function points(d: string): [number, number][] {
   const found: [number, number][] = []
   let [x, y] = [0, 0]
@@ -99,10 +99,13 @@ export function points(d: string): [number, number][] {
       else if (command === 'V') y = baseY + numbers[i]!
       else {
         for (let k = command === 'A' ? step - 2 : 0; k < step; k += 2) found.push([baseX + numbers[i + k]!, baseY + numbers[i + k + 1]!])
+        const [fromX, fromY] = [x, y]
         ;[x, y] = [baseX + numbers[i + step - 2]!, baseY + numbers[i + step - 1]!]
         if (command === 'A') {
-          const ry = numbers[i + 1]!
-          found.push([x, y - ry], [x, y + ry])
+          // Every arc drawn here is half an ellipse: its centre is the middle of its chord.
+          const [rx, ry] = [numbers[i]!, numbers[i + 1]!]
+          const [centreX, centreY] = [(fromX + x) / 2, (fromY + y) / 2]
+          found.push([centreX - rx, centreY - ry], [centreX + rx, centreY + ry])
         }
       }
       found.push([x, y])

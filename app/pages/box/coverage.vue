@@ -42,7 +42,7 @@ const chosenIn = (cells: readonly CoverageCell[]) => cells.find(c => isSame(chos
     <div class="lower">
       <section aria-label="Doubled">
         <h2>Doubled</h2>
-        <p v-if="doubles.length === 0" class="reason">No two lures do the same: kind, colouring, sound, size and depth all differ by a step somewhere.</p>
+        <p v-if="doubles.length === 0" class="reason">No two lures do the same: kind, colouring, sound, buoyancy, size or depth differ by a step between any two.</p>
         <ul v-else class="doubles">
           <li v-for="group in doubles" :key="group[0]!.id"><LureDrawing :lure="group[0]!" small class="drawing" /><span>{{ group.map(l => l.name).join(' = ') }}</span><NuxtLink v-if="group.length <= 4" class="quiet" :to="{ path: '/box/compare', query: { ids: group.map(l => l.id).join(',') } }">side by side</NuxtLink></li>
         </ul>

@@ -102,9 +102,11 @@ function saveColours(part: Partial<Colours>) {
     </div>
     <ChoiceRow label="metal" :options="METALS" :chosen="[lure.colours?.metal ?? 'none']" @change="([metal]) => saveColours({ metal })" />
     <ChoiceRow label="finish" :options="FINISHES" :chosen="[lure.colours?.finish ?? 'gloss']" @change="([finish]) => saveColours({ finish })" />
+    <ChoiceRow label="fluorescent" :options="['yes', 'no']" :chosen="lure.colours?.fluorescent == null ? [] : [lure.colours.fluorescent ? 'yes' : 'no']" @change="([value]) => saveColours({ fluorescent: value === 'yes' })" />
     <ChoiceRow label="sound" :options="SOUNDS" :chosen="lure.sound ? [lure.sound] : []" @change="([sound]) => save({ sound })" />
     <ChoiceRow label="in the water" :options="BUOYANCIES" :chosen="lure.buoyancy ? [lure.buoyancy] : []" :text="words" @change="([buoyancy]) => save({ buoyancy })" />
     <ChoiceRow label="used as" :options="ROLES" :chosen="[lure.role ?? 'lure']" @change="([role]) => save({ role })" />
+    <LureDetails :lure="lure" @save="save" />
     <v-text-field :model-value="lure.notes ?? ''" label="Notes" @change="save({ notes: ($event.target as HTMLInputElement).value })" />
     <GoesWith :lure="lure" @open="id => emit('open', id)" />
     <p class="how used">{{ lastUsed ? `Last used ${lastUsed}.` : 'Not yet used on a trip.' }}</p>
