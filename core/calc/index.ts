@@ -1,6 +1,6 @@
 import type { Calc } from './calc'
 import { desirability } from './desirability'
-import { pigment, waterLight } from './light'
+import { colour, pigment, waterLight } from './light'
 import * as motion from './motion'
 import { lineDiameterCalc, pickUpCalc } from './reel-and-line'
 import { phase } from './season'
@@ -13,7 +13,7 @@ export const CALCS: readonly Calc[] = [
   motion.sphere, motion.fallSpeed, motion.fitFallCalc, motion.hang, motion.hangSpeeds, motion.diveTow, motion.towLineCalc, motion.diveCast, motion.sinkRetrieve, motion.holdSpeedCalc,
   motion.bottomWeightCalc, motion.dropShot, motion.downriggerCalc,
   pickUpCalc, lineDiameterCalc,
-  sun, pigment, waterLight, phase, desirability,
+  sun, pigment, waterLight, colour, phase, desirability,
 ]
 
 export type { Calc } from './calc'

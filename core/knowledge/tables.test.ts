@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { FORAGE, SPECIES } from '#core/reading'
 import { CADENCES, FAMILIES, RIGS } from '#core/tackle'
-import { CADENCE_TABLE, COLOUR_SCENES, DIVE_PATH, DIVE_TABLE, FAMILY_TABLE, FORAGE_TABLE, LINE_DENSITY, SPECIES_TABLE, STYLE_TABLE, TECHNIQUES, TREBLE_G, typicalOf } from './index'
+import { CADENCE_TABLE, DIVE_PATH, DIVE_TABLE, EYES, type EyeRow, FAMILY_TABLE, FORAGE_PREY, FORAGE_TABLE, LIGHT_FIELD, LIGHT_FIELD_RATIO, LINE_DENSITY, PREY, SPECIES_EYES, SPECIES_TABLE, STYLE_TABLE, TECHNIQUES, TREBLE_G, typicalOf } from './index'
 
 describe('families', () => {
   it.each(FAMILIES)('%s: figures are possible and in order', (family) => {
@@ -58,8 +58,22 @@ describe('tables of figures', () => {
     expect(Math.max(...DIVE_PATH.depth)).toBe(1)
     expect(DIVE_PATH.distance).toEqual([...DIVE_PATH.distance].sort((a, b) => a - b))
   })
-  it('colour scenes are shares', () => {
-    for (const scene of Object.values(COLOUR_SCENES)) for (const look of Object.values(scene)) for (const share of look) expect(share).toBe(Math.min(1, Math.max(0, share)))
+  it('every fish has eyes whose brightness cones are among its cones; every forage looks like some prey', () => {
+    for (const id of SPECIES) {
+      const { cones, brightness } = EYES[SPECIES_EYES[id]] as EyeRow
+      for (const peak of brightness) expect(cones.map(c => c.lambdaMaxNm)).toContain(peak)
+    }
+    for (const id of FORAGE) expect(PREY[FORAGE_PREY[id]].label).not.toBe('')
+  })
+  it('black bass, walleye and trout have the published cones (Mitchem 2018; Burkhardt 1980; Hawryshyn & Harosi 1994)', () => {
+    const cones = (id: keyof typeof EYES) => EYES[id].cones.map(c => c.lambdaMaxNm)
+    expect([cones('blackBass'), cones('walleye'), cones('troutAdult')]).toEqual([[535, 614], [533, 605], [434, 531, 576]])
+  })
+  it('the light field rises with scattering in every view but the window, row by row', () => {
+    for (const [column, row] of Object.entries(LIGHT_FIELD)) {
+      expect(row).toHaveLength(LIGHT_FIELD_RATIO.length)
+      if (column !== 'window' && column !== 'zenith') expect([...row]).toEqual([...row].sort((a, b) => a - b))
+    }
   })
   it('line: braid floats, nylon and fluorocarbon sink', () => {
     expect(LINE_DENSITY.braid).toBeLessThan(1000)

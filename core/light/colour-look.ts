@@ -1,63 +1,74 @@
-import { COLOUR_SCENES, type ColourClass, type ColourScene } from '#core/knowledge'
-import { clamp, ramp } from '#core/numeric'
-import type { Sky, Stain } from '#core/reading'
+import { type EyeId, PREY, type PreyId, SPECIES_EYES } from '#core/knowledge'
+import type { SpeciesId } from '#core/reading'
+import { type Eye, eyeOf } from './eye'
+import { type LureLooks, type LureSurface, lureSurface, preySurface } from './lure-surface'
+import { type LightScene, lightScene, type WaterAndSky } from './scene'
+import { conspicuousness, type LureZone, naturalness, type SightLines, sightLines } from './sight'
 
-/** What of a lure's colours this table look-up can tell apart. */
-export interface ColourKind {
-  readonly pattern: 'natural' | 'hot' | 'dark' | 'plain'
-  readonly metal: 'none' | 'silver' | 'gold' | 'copper'
-  /** Relative luminance of the side, 0..1. */
-  readonly sideLuminance: number
+/** Where and by whom colours are looked at. */
+export interface ColourScene extends WaterAndSky {
+  readonly species: SpeciesId
+  /** Where the fish look from. */
+  readonly zone: LureZone
+  /** Prey that a likeness is judged by; the best of them counts. */
+  readonly prey: readonly PreyId[]
 }
 
 export interface ColourLook { readonly conspicuousness: number, readonly naturalness: number }
-export interface ColourWater { readonly visibilityM: number, readonly stain: Stain, readonly sky: Sky, readonly preyIsDull: boolean }
 
-/** A natural side brighter than this passes for silver bait rather than for a bottom animal. Assumed. */
-const BRIGHT_SIDE = 0.25
+/** Everything of one scene that all lures share. */
+export interface ColourJudge {
+  readonly scene: LightScene
+  readonly eye: Eye
+  readonly eyeId: EyeId
+  readonly lines: SightLines
+  readonly prey: readonly LureSurface[]
+  readonly look: (looks: LureLooks) => ColourLook
+}
+
+/** What is eaten where nobody said what. */
+export const DEFAULT_PREY: readonly PreyId[] = ['baitfish', 'fry']
+
+/** Fish that hold above or below these shares of the depth look up at a lure, or down on the bed. Conventions of the model. */
+const TOP_ABOVE = 0.4
+const BOTTOM_BELOW = 0.8
+
+/** From where a lure is mostly seen, by where the fish lie. */
+export function zoneOfFish(fishM: number, bottomM: number): LureZone {
+  const share = fishM / bottomM
+  return share < TOP_ABOVE ? 'top' : share > BOTTOM_BELOW ? 'bottom' : 'mid'
+}
 
 /**
- * How strong and how prey-like a colour class is in this water: the worked scenes of `COLOUR_SCENES`, mixed by visibility and light.
+ * How strong and how prey-like colours look to one fish in one water: physics only, no habits.
  *
- * Error:  ±0.1; one class stands for many colours (sources/assumptions.ts, A8).
- * Source: derived.
+ * Valid:  homogeneous water of 0.05..30 m visibility. Differences of conspicuousness under 0.03 are ties.
+ * Error:  ranks agree with other eyes by 0.87 and better; pike, coastal fish, drums and flatfish have assumed eyes.
+ * Source: the light model (docs/sources.md): Kirk 1984, Preisendorfer 1986, Duntley 1952, Govardovskii et al. 2000, Vorobyev & Osorio 1998.
  */
-export function colourLook(colour: ColourKind, water: ColourWater): ColourLook {
-  const shares = sceneShares(water)
-  const kind = colourClass(colour)
-  let C = 0
-  let N = 0
-  for (const [scene, share] of shares) {
-    const [c, n] = COLOUR_SCENES[scene][kind]
-    C += share * c
-    N += share * naturalnessOf(n, colour, water)
+export function colourJudge({ species, zone, prey, ...water }: ColourScene): ColourJudge {
+  const scene = lightScene(water)
+  const eyeId = SPECIES_EYES[species]
+  const eye = eyeOf(eyeId)
+  const lines = sightLines(scene, eye, zone)
+  const preySurfaces = prey.map(id => preySurface(PREY[id]))
+  const known = new Map<string, ColourLook>()
+  return {
+    scene, eye, eyeId, lines, prey: preySurfaces,
+    look(looks) {
+      const key = keyOf(looks)
+      let found = known.get(key)
+      if (!found) {
+        const surface = lureSurface(looks)
+        found = { conspicuousness: conspicuousness(surface, lines).value, naturalness: Math.max(...preySurfaces.map(p => naturalness(surface, p, scene, eye))) }
+        known.set(key, found)
+      }
+      return found
+    },
   }
-  return { conspicuousness: C, naturalness: clamp(N, 0, 1) }
 }
 
-function colourClass({ pattern, metal, sideLuminance }: ColourKind): ColourClass {
-  if (metal === 'gold' || metal === 'copper') return 'gold'
-  if (metal === 'silver') return 'silver'
-  if (pattern === 'dark') return 'black'
-  if (pattern === 'hot') return 'chartreuse'
-  if (pattern === 'plain') return 'white'
-  return sideLuminance > BRIGHT_SIDE ? 'silver' : 'dull'
-}
-
-/** The scenes were worked against fish prey: where crayfish and worms are eaten, dull naturals are the likeness and silver is not. */
-function naturalnessOf(n: number, { pattern, metal, sideLuminance }: ColourKind, { preyIsDull }: ColourWater): number {
-  if (!preyIsDull) return n
-  const dull = metal === 'none' && sideLuminance <= BRIGHT_SIDE && (pattern === 'natural' || pattern === 'dark')
-  return dull ? Math.max(n, 0.9) : Math.min(n, 0.4)
-}
-
-function sceneShares({ visibilityM, stain, sky }: ColourWater): [ColourScene, number][] {
-  if (sky === 'night') return [['night', 1]]
-  if (stain === 'brown') return [['brown', 1]]
-  if (stain === 'mud') {
-    const thick = ramp(visibilityM, 1.2, 0.5)
-    return [['mud', thick], ['green', 1 - thick]]
-  }
-  const clear = ramp(visibilityM, 1.5, 5)
-  return [['clear', clear], ['green', 1 - clear]]
+/** Lures of the same paint look the same: their look is worked out once a scene. */
+function keyOf({ colours: c, family, actionStyle }: LureLooks): string {
+  return [c.back, c.side, c.belly, c.metal, c.finish, c.fluorescent, family, actionStyle].join()
 }

@@ -1,6 +1,6 @@
 import SunCalc from 'suncalc'
 import { describe, expect, it } from 'vitest'
-import { bandAttenuation, colourLook, lightLeft, relativeLuminance, sunPosition } from './index'
+import { bandAttenuation, lightLeft, relativeLuminance, sunPosition } from './index'
 
 describe('sunPosition', () => {
   it('stands in the zenith at the equator at equinox noon (±0.5°)', () => {
@@ -42,20 +42,6 @@ describe('bandAttenuation', () => {
   it('more mud, less light, in every band', () => {
     const [thin, thick] = [bandAttenuation(2, 'mud'), bandAttenuation(0.5, 'mud')]
     for (const band of [0, 1, 2] as const) expect(thick[band]).toBeGreaterThan(thin[band])
-  })
-})
-
-describe('colourLook', () => {
-  const paint = (pattern: 'natural' | 'dark' | 'plain' | 'hot', metal: 'none' | 'gold' | 'silver' = 'none') => ({ pattern, metal, sideLuminance: pattern === 'dark' ? 0.02 : 0.5 })
-  const water = { visibilityM: 1, stain: 'brown', sky: 'broken', preyIsDull: false } as const
-  it('mud: dark stands out more than white (finding of the light model)', () => {
-    const mud = { ...water, visibilityM: 0.3, stain: 'mud' } as const
-    expect(colourLook(paint('dark'), mud).conspicuousness).toBeGreaterThan(colourLook(paint('plain'), mud).conspicuousness + 0.1)
-  })
-  it('clear: silver is the most natural, gold among the strongest', () => {
-    const clear = { ...water, visibilityM: 6, stain: 'clear' } as const
-    expect(colourLook(paint('plain', 'silver'), clear).naturalness).toBeGreaterThan(0.9)
-    expect(colourLook(paint('plain', 'gold'), clear).conspicuousness).toBeGreaterThan(colourLook(paint('dark'), clear).conspicuousness)
   })
 })
 

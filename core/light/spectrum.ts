@@ -31,5 +31,9 @@ function lobe(l: number, mean: number, below: number, above: number): number {
   return Math.exp(-0.5 * ((l - mean) / (l < mean ? below : above)) ** 2)
 }
 
+/** The CIE 1931 colour-matching functions x and z in the same fit as `PHOTOPIC`; error 1–2 %. */
+export const MATCH_X: readonly number[] = WAVELENGTHS.map(l => 1.056 * lobe(l, 599.8, 37.9, 31) + 0.362 * lobe(l, 442, 16, 26.7) - 0.065 * lobe(l, 501.1, 20.4, 26.2))
+export const MATCH_Z: readonly number[] = WAVELENGTHS.map(l => 1.217 * lobe(l, 437, 11.8, 36) + 0.681 * lobe(l, 459, 26, 13.8))
+
 /** Photopic sensitivity V(λ), the CIE 1931 y function in the fit of Wyman, Sloan & Shirley 2013; from memory. */
 export const PHOTOPIC: readonly number[] = WAVELENGTHS.map(l => 0.821 * lobe(l, 568.8, 46.9, 40.5) + 0.286 * lobe(l, 530.9, 16.3, 31.1))

@@ -1,4 +1,4 @@
-import { ALGAE, PURE_WATER, WATER_RECIPES } from '#core/knowledge'
+import { ALGAE, CLOUD, PURE_WATER, WATER_RECIPES } from '#core/knowledge'
 import { bisect } from '#core/numeric'
 import type { Sky, Stain } from '#core/reading'
 import { daylightSpectrum, PHOTOPIC, WAVELENGTHS } from './spectrum'
@@ -30,15 +30,22 @@ export function inherentOptics(stain: Stain, scale: number): InherentOptics {
 /** Mean cosine of diffuse daylight under water. */
 const DIFFUSE_MU = 0.86
 const REFRACTIVE_INDEX = 1.34
-/** Share of direct sun that each sky leaves; heavy cloud under rain. */
-const SUN_LEFT: Record<Sky, number> = { sun: 1, broken: 0.45, overcast: 0, rain: 0, night: 0 }
+
+/** Part of the light over the water that is direct sun, 0..1; from memory. */
+export function directShare(sky: Sky, sunAltitudeDeg: number): number {
+  return sunAltitudeDeg <= 0 ? 0 : CLOUD[sky].sun * 0.85 * (1 - Math.exp(-sunAltitudeDeg / 14))
+}
+
+/** Cosine of the refracted sun's angle from the vertical (Snell). */
+export function sunSlant(sunAltitudeDeg: number): number {
+  const sinBelow = Math.cos((Math.max(0, sunAltitudeDeg) * Math.PI) / 180) / REFRACTIVE_INDEX
+  return Math.sqrt(1 - sinBelow * sinBelow)
+}
 
 /** Mean cosine of the light just under the surface. */
 export function lightSlant(sky: Sky, sunAltitudeDeg: number): number {
-  if (sunAltitudeDeg <= 0) return DIFFUSE_MU
-  const direct = SUN_LEFT[sky] * 0.85 * (1 - Math.exp(-sunAltitudeDeg / 14))
-  const sinBelow = Math.cos((sunAltitudeDeg * Math.PI) / 180) / REFRACTIVE_INDEX
-  return direct * Math.sqrt(1 - sinBelow * sinBelow) + (1 - direct) * DIFFUSE_MU
+  const direct = directShare(sky, sunAltitudeDeg)
+  return direct * sunSlant(sunAltitudeDeg) + (1 - direct) * DIFFUSE_MU
 }
 
 /**
@@ -63,13 +70,22 @@ const JUDGED_LIGHT = daylightSpectrum(JUDGED_KELVIN)
 const JUDGED_MU = lightSlant('sun', JUDGED_SUN_DEG)
 
 /**
+ * Share of the scattered light that is turned so little that it stays in the image of a target, 0..1.
+ *
+ * Source: Fournier & Forand 1994 phase function, fitted; the angle's factor is assumed.
+ */
+export function keptInImage(halfSizeM: number, distanceM: number): number {
+  const theta = IMAGE_ANGLE_FACTOR * Math.atan(halfSizeM / distanceM) * (180 / Math.PI)
+  const q = 0.34 * theta ** 0.86
+  return q / (1 + q)
+}
+
+/**
  * Secchi distance at which this water's disc would vanish, judged at the trial distance Z: Γ/(c_img + Kd), both photopic.
  */
 function secchiFor(optics: InherentOptics, Z: number): number {
   const Kd = diffuseAttenuation(optics, JUDGED_MU)
-  const theta = IMAGE_ANGLE_FACTOR * Math.atan(DISC_HALF_M / Z) * (180 / Math.PI)
-  const q = 0.34 * theta ** 0.86
-  const kept = q / (1 + q) // light scattered so little that it stays in the image
+  const kept = keptInImage(DISC_HALF_M, Z)
   const least = Math.min(...Kd) // taken off the exponents: at great Z every weight would underflow
   let weightSum = 0
   let sum = 0

@@ -1,5 +1,6 @@
 import { AXIS_IDS, type Ask } from '#core/ask'
 import { LINE_DENSITY } from '#core/knowledge'
+import type { ColourJudge } from '#core/light'
 import { castLength } from '#core/motion'
 import type { Part } from '#core/tackle'
 import { addedWeights, type Contact } from './addition'
@@ -32,6 +33,8 @@ export interface Scene {
   readonly waterDensity: number
   readonly parts: readonly Part[]
   readonly contact: Contact
+  /** How colours look in this water to this fish. */
+  readonly colours: ColourJudge
   readonly trailersFor: TrailersFor
   readonly outfits: readonly PreparedOutfit[]
   readonly inCover: boolean
@@ -63,7 +66,7 @@ export function bestCandidate(profile: LureProfile, scene: Scene): Candidate | R
   const { lure } = profile
   const { ask } = scene
   if (lure.quantity === 0) return { lureId: lure.id, code: 'none-left', why: 'none left in the box' }
-  const own = lureFits(profile, ask)
+  const own = lureFits(profile, ask, scene.colours)
   const ownLog = weightedLog('lure', own, ask)
   const trailers = scene.trailersFor(profile)
   const outfits = scene.outfits.length > 0 ? scene.outfits : NO_OUTFIT

@@ -1,6 +1,6 @@
 import { type Ask, type AxisId, desirabilityAt } from '#core/ask'
-import { FORAGE_TABLE, type TechniqueRow } from '#core/knowledge'
-import { colourLook, type ColourLook } from '#core/light'
+import { FORAGE_PREY, type TechniqueRow } from '#core/knowledge'
+import { type ColourJudge, colourJudge, type ColourLook, DEFAULT_PREY, zoneOfFish } from '#core/light'
 import { type Assembled, fallSpeed } from './in-water'
 import { computed, type Known, typical } from './known'
 import type { Placement } from './presentation'
@@ -43,8 +43,8 @@ function byTaste(source: Known<unknown>, value: number | null): AxisFit {
   return { offers, fit: softFit(offers), source }
 }
 
-export function lureFits(profile: LureProfile, ask: Ask): LureFits {
-  const look = lookOf(profile, ask)
+export function lureFits(profile: LureProfile, ask: Ask, colours: ColourJudge): LureFits {
+  const look = lookOf(profile, colours)
   const seen = computed(look, profile.colours)
   return {
     length: onScale(ask, 'length', profile.lengthMm, profile.lengthMm.value),
@@ -58,13 +58,19 @@ export function lureFits(profile: LureProfile, ask: Ask): LureFits {
   }
 }
 
-const DULL_PREY: readonly string[] = ['bottom', 'crustacean', 'worm', 'frog', 'insect']
-
-function lookOf({ colours }: LureProfile, { reading }: Ask): ColourLook {
-  return colourLook(colours.value, {
-    visibilityM: reading.visibilityM, stain: reading.stain, sky: reading.sky,
-    preyIsDull: DULL_PREY.includes(FORAGE_TABLE[reading.forage[0]!.kind].silhouette),
+/** The colours of this reading: seen by its fish, at the depth where a lure is presented, against the forage that is eaten. */
+export function colourJudgeFor({ reading, features: { numbers } }: Ask): ColourJudge {
+  const { species, visibilityM, stain, sky, moonFraction, forage } = reading
+  const prey = [...new Set(forage.map(f => FORAGE_PREY[f.kind]))]
+  return colourJudge({
+    species, visibilityM, stain, sky, moonFraction, depthM: numbers.presentM, sunAltitudeDeg: numbers.sunAltitudeDeg,
+    zone: zoneOfFish(numbers.fishM, numbers.bottomM), prey: prey.length > 0 ? prey : DEFAULT_PREY,
   })
+}
+
+function lookOf({ lure, colours, blades, action }: LureProfile, judge: ColourJudge): ColourLook {
+  const metal = colours.value.metal === 'none' ? blades[0]?.metal ?? 'none' : colours.value.metal
+  return judge.look({ colours: { ...colours.value, metal }, family: lure.family, actionStyle: action.value })
 }
 
 /** A plug that floats up cannot hang as one that suspends does. Assumed. */

@@ -4,6 +4,7 @@ import type { BenchTest, Box, Trip } from '#core/tackle'
 import { waterDensity } from '#core/water'
 import { contactFor } from './addition'
 import { bestCandidate, type Candidate, type Rejection, type Scene, sumOfWeights } from './candidate'
+import { colourJudgeFor } from './fits'
 import { prepareOutfit, type PreparedOutfit } from './outfit'
 import { type LureProfile, profileOf } from './profile'
 import { trailerChoice } from './trailer'
@@ -51,6 +52,7 @@ export function rank({ lures, trailers, outfits, box }: PreparedBox, ask: Ask): 
     contact: contactFor(ask, density),
     parts: box.parts,
     inCover: ask.axes.snagGuard.best > 2,
+    colours: colourJudgeFor(ask),
     biteProof: SPECIES_TABLE[reading.species].toothy === 'yes',
   }
   const candidates: Candidate[] = []

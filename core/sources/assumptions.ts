@@ -7,7 +7,7 @@ export const ASSUMPTIONS = {
   A5: 'Cast length by rod kind, load and family (base × load × family × wind); shown as assumed until measured.',
   A6: 'Below the rod window the fit falls in a straight line from 1 at the lower limit to 0.3 at half of it, where the rod is out.',
   A7: 'Tow and fall drag areas of the families: first guesses, ±40 %.',
-  A8: 'Colour classes stand for single colours until the light of the reading is computed: table of worked scenes, interpolated by visibility.',
+  A8: 'Conventions of the colour model: mirror shares and turning of metals and finishes, hue borders of fluorescent dyes, bed reflectance 0.15, receptor catches, half likeness at 7 just-noticeable differences.',
   A9: 'Rig angle in use: tip height 0.5 m low, 1.0 m middle, 2.3 m high.',
   A10: 'A rule that favours some families leaves the others at 0.6 unless it names another value.',
 } as const
