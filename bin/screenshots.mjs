@@ -18,6 +18,9 @@ const VIEWS = [
   { name: 'box-compare', path: '/box/compare?ids=l6,l44,l7', size: wide, steps: [] },
   { name: 'box-coverage', path: '/box/coverage', size: wide, steps: [] },
   { name: 'box-labels', path: '/box/labels', size: wide, steps: [] },
+  { name: 'colours', path: '/colours', size: wide, steps: [page => page.waitForTimeout(1200)] },
+  { name: 'waters', path: '/waters', size: wide, steps: [] },
+  { name: 'strip-place', path: '/', size: wide, steps: [click('.strip >> text=Averin Water'), click('text=Boat (simulated)'), page => page.waitForTimeout(1200)] },
   { name: 'bench', path: '/bench', size: wide, steps: [pick('Sallow stick'), click('.work >> text=fall >> nth=0')] },
   { name: 'bench-workshop', path: '/bench', size: wide, steps: [pick('Ondil'), click('text=workshop'), click('button:has-text("Swap")')] },
   { name: 'box-phone', path: '/box', size: phone, steps: [] },
@@ -28,7 +31,7 @@ for (const { name, path, size, steps } of VIEWS) {
   const context = await browser.newContext({ viewport: size, serviceWorkers: 'block' })
   const page = await context.newPage()
   await page.goto(base + path)
-  await page.waitForSelector({ '/': '.setups li', '/box': '.box-table tbody tr .open', '/box/trays': '.tray', '/box/coverage': '.square', '/box/labels': '.label', '/bench': '.on-the-bench' }[path] ?? 'table')
+  await page.waitForSelector({ '/': '.setups li', '/box': '.box-table tbody tr .open', '/box/trays': '.tray', '/box/coverage': '.square', '/box/labels': '.label', '/bench': '.on-the-bench', '/colours': '.swatch', '/waters': '.charts' }[path] ?? 'table')
   await page.waitForTimeout(800)
   for (const step of steps) await step(page)
   await page.waitForTimeout(500)

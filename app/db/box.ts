@@ -1,19 +1,20 @@
 import { liveQuery, type Subscription } from 'dexie'
 import type { OwnRules } from '#core/ask'
-import { FORMAT, LISTS, type ListName, VERSION, type YgrionFile } from '#core/files'
+import { FORMAT, LISTS, type ListName, type Place, VERSION, type YgrionFile } from '#core/files'
+import type { NotedReading } from '#core/reading'
 import type { Assembly, Box } from '#core/tackle'
 import type { Database, Photo } from './database'
 
 /** Everything of the angler's that pages show. */
-export interface Holdings { readonly box: Box, readonly own: OwnRules, readonly assemblies: readonly Assembly[] }
+export interface Holdings { readonly box: Box, readonly own: OwnRules, readonly places: readonly Place[], readonly assemblies: readonly Assembly[], readonly noted: readonly NotedReading[] }
 
 /** Calls back with all holdings now and after each change, from whichever tab. */
 export function watchBox(db: Database, changed: (holdings: Holdings) => void, failed: (error: unknown) => void): Subscription {
   const query = liveQuery(() => db.transaction('r', LISTS.map(list => db.table(list)), async () => {
-    const [lures, parts, outfits, tests, trips, rules, places, assemblies] = await Promise.all([
-      db.lures.toArray(), db.parts.toArray(), db.outfits.toArray(), db.tests.toArray(), db.trips.toArray(), db.rules.toArray(), db.places.toArray(), db.assemblies.toArray(),
+    const [lures, parts, outfits, tests, trips, rules, places, assemblies, noted] = await Promise.all([
+      db.lures.toArray(), db.parts.toArray(), db.outfits.toArray(), db.tests.toArray(), db.trips.toArray(), db.rules.toArray(), db.places.toArray(), db.assemblies.toArray(), db.readings.toArray(),
     ])
-    return { box: { lures, parts, outfits, tests, trips }, own: { rules, places }, assemblies }
+    return { box: { lures, parts, outfits, tests, trips }, own: { rules, places }, places, assemblies, noted }
   }))
   return query.subscribe({ next: changed, error: failed })
 }

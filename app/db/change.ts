@@ -1,9 +1,10 @@
 import type { ListName, Place } from '#core/files'
+import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
 import type { Database, Photo } from './database'
 
 export type TableName = ListName | 'photos'
-interface Rows { lures: Lure, parts: Part, outfits: Outfit, places: Place, tests: BenchTest, trips: Trip, rules: UserRule, assemblies: Assembly, photos: Photo }
+interface Rows { lures: Lure, parts: Part, outfits: Outfit, places: Place, tests: BenchTest, trips: Trip, rules: UserRule, assemblies: Assembly, readings: NotedReading, photos: Photo }
 
 /** Rows to write and rows to take out, of any tables, that belong together. */
 export interface Change {

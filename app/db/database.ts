@@ -1,6 +1,7 @@
 import Dexie, { type EntityTable } from 'dexie'
 import type { Place } from '#core/files'
 import type { Swatch } from '#core/palette'
+import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
 
 /** One remembered thing that is no list: the reading, the settings, whether the box was ever opened. */
@@ -27,6 +28,7 @@ export type Database = Dexie & {
   rules: EntityTable<UserRule, 'id'>
   assemblies: EntityTable<Assembly, 'id'>
   photos: EntityTable<Photo, 'lureId'>
+  readings: EntityTable<NotedReading, 'id'>
   memory: EntityTable<Memory, 'key'>
 }
 
@@ -38,5 +40,6 @@ export function openDatabase(name = 'ygrion'): Database {
   })
   // New tables only: nothing that is there has to change.
   db.version(2).stores({ assemblies: 'id, lureId', photos: 'lureId' })
+  db.version(3).stores({ readings: 'id, placeId, at' })
   return db
 }

@@ -2,7 +2,8 @@ import type { Subscription } from 'dexie'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { OwnRules } from '#core/ask'
-import { parseAssembly, parseFile, parseLure, parsePart, parseTest, type Issue, type Outcome, type YgrionFile } from '#core/files'
+import { parseAssembly, parseFile, parseLure, parsePart, parsePlace, parseTest, type Issue, type Outcome, type Place, type YgrionFile } from '#core/files'
+import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Box, Lure, Part } from '#core/tackle'
 import { readAll, recall, remember, replaceAll, watchBox } from '~/db/box'
 import { applyChange, type Change } from '~/db/change'
@@ -17,6 +18,9 @@ export const useBoxStore = defineStore('box', () => {
   const box = shallowRef<Box>({ lures: [], parts: [], outfits: [], tests: [], trips: [] })
   const own = shallowRef<OwnRules>({ rules: [], places: [] })
   const assemblies = shallowRef<readonly Assembly[]>([])
+  const places = shallowRef<readonly Place[]>([])
+  /** Readings that were written down. */
+  const noted = shallowRef<readonly NotedReading[]>([])
   const ready = ref(false)
   const isDemo = ref(false)
   const trouble = ref<string | null>(null)
@@ -44,6 +48,8 @@ export const useBoxStore = defineStore('box', () => {
       box.value = holdings.box
       own.value = holdings.own
       assemblies.value = holdings.assemblies
+      places.value = holdings.places
+      noted.value = holdings.noted
       ready.value = true
     }, (error) => {
       trouble.value = `The box could not be read: ${(error as Error).message}`
@@ -92,6 +98,7 @@ export const useBoxStore = defineStore('box', () => {
   const saveLure = (lure: Lure) => save(parseLure(plain(lure)), row => ({ put: { lures: [row] } }))
   const saveTest = (test: BenchTest) => save(parseTest(plain(test)), row => ({ put: { tests: [row] } }))
   const savePart = (part: Part) => save(parsePart(plain(part)), row => ({ put: { parts: [row] } }))
+  const savePlace = (place: Place) => save(parsePlace(plain(place)), row => ({ put: { places: [row] } }))
   const saveAssembly = (assembly: Assembly) => save(parseAssembly(plain(assembly)), row => ({ put: { assemblies: [row] } }))
 
   /** Takes lures out with everything that is only about them: tests, assemblies, photos. Trips keep what was fished. */
@@ -107,7 +114,7 @@ export const useBoxStore = defineStore('box', () => {
   }
 
   return {
-    box, own, assemblies, ready, isDemo, trouble, lureById, outfitById, open, openDemo, replaceBy, change, saveLure, saveTest, savePart, saveAssembly, removeLures, database,
+    box, own, assemblies, places, noted, ready, isDemo, trouble, lureById, outfitById, open, openDemo, replaceBy, change, saveLure, saveTest, savePart, savePlace, saveAssembly, removeLures, database,
     readFile: () => readAll(database()),
   }
 })

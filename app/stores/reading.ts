@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw } from 'vue'
 import { parseReading, type Issue } from '#core/files'
-import { completeReading, type Reading } from '#core/reading'
+import { completeReading, type HomeWater, type NotedReading, placeAt, type Reading, usualAt } from '#core/reading'
 import { recall, remember } from '~/db/box'
 import { useBoxStore } from './box'
 
@@ -40,10 +40,36 @@ export const useReadingStore = defineStore('reading', () => {
   }
 
   function undo(): void {
-    const previous = past.value.at(-1)
+    goBack(past.value.length - 1)
+  }
+
+  /** Back to a reading of the history; what came after it is forgotten. */
+  function goBack(step: number): void {
+    const previous = past.value[step]
     if (!previous) return
-    past.value = past.value.slice(0, -1)
+    past.value = past.value.slice(0, step)
     settle(previous)
+  }
+
+  /** The home water one is at, by position. */
+  const place = computed(() => placeAt(useBoxStore().places, complete.value.reading))
+
+  /** Goes to a home water: its position, and what it is usually like. */
+  function goTo(water: HomeWater): boolean {
+    return change(usualAt(water, reading.value))
+  }
+
+  /** Everything written down of a water: noted readings, and those of the trips. */
+  const written = computed((): readonly NotedReading[] => {
+    const box = useBoxStore()
+    const fromTrips = box.box.trips.flatMap(trip => (trip.stints ?? []).flatMap(({ id, start, reading: fished }) => (fished ? [{ id, placeId: trip.placeId ?? null, at: start, reading: fished as Reading }] : [])))
+    return [...box.noted, ...fromTrips].sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
+  })
+
+  /** Writes the reading down, for the charts and for "as last time here". */
+  async function note(id: string, now: Date): Promise<void> {
+    const noted: NotedReading = { id, placeId: place.value?.id ?? null, at: now.toISOString(), reading: JSON.parse(JSON.stringify(reading.value)) as Reading }
+    await useBoxStore().change({ put: { readings: [noted] } }, `The reading is written down${place.value ? ` for ${place.value.name}` : ''}.`)
   }
 
   function settle(next: Reading): true {
@@ -53,5 +79,5 @@ export const useReadingStore = defineStore('reading', () => {
     return true
   }
 
-  return { reading, complete, issues, past, open, change, undo, clearIssues: () => { issues.value = [] } }
+  return { reading, complete, issues, past, place, written, open, change, undo, goBack, goTo, note, clearIssues: () => { issues.value = [] } }
 })

@@ -1,4 +1,4 @@
-import type { CompleteReading } from '#core/reading'
+import { type CompleteReading, isAt } from '#core/reading'
 import type { UserRule } from '#core/tackle'
 import { AXES, AXIS_IDS, type ScaleAxisId } from './axes'
 import type { Effect, Favour, Rule } from './rule'
@@ -7,9 +7,6 @@ import type { Effect, Favour, Rule } from './rule'
 export interface RulePlace { readonly id: string, readonly latitude?: number | null | undefined, readonly longitude?: number | null | undefined }
 export interface OwnRules { readonly rules: readonly UserRule[], readonly places: readonly RulePlace[] }
 
-/** A reading this near to a place is at that place [km]. Assumed. */
-const AT_PLACE_KM = 15
-const KM_PER_DEGREE = 111.2
 /** How wide a wished figure is, as a share of its axis. Assumed. */
 const WIDTH = 0.15
 /** What a rule against something leaves it, and what a rule for something leaves the rest: bounds, so that no own rule breaks the ranking. Assumed. */
@@ -31,13 +28,9 @@ export function ownRules({ rules, places }: OwnRules, reading: CompleteReading):
 }
 
 /** A rule without a place holds everywhere; one with a place only near it. */
-function isHere({ placeId }: UserRule, places: readonly RulePlace[], { latitude, longitude }: CompleteReading): boolean {
-  if (!placeId) return true
+function isHere({ placeId }: UserRule, places: readonly RulePlace[], reading: CompleteReading): boolean {
   const place = places.find(p => p.id === placeId)
-  if (place?.latitude == null || place.longitude == null) return false
-  const north = (place.latitude - latitude) * KM_PER_DEGREE
-  const east = (place.longitude - longitude) * KM_PER_DEGREE * Math.cos((latitude * Math.PI) / 180)
-  return Math.hypot(north, east) <= AT_PLACE_KM
+  return !placeId || (place !== undefined && isAt(place, reading))
 }
 
 function holds({ field, op, value }: NonNullable<UserRule['when']>[number], reading: CompleteReading): boolean {

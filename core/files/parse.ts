@@ -3,7 +3,7 @@ import { type OwnRules, type Schools, SCHOOLS } from '#core/ask'
 import { recordOf } from '#core/numeric'
 import type { Reading } from '#core/reading'
 import type { Assembly, BenchTest, Box, Lure, Part } from '#core/tackle'
-import { assemblySchema, fileSchema, FORMAT, lureSchema, partSchema, readingSchema, testSchema, VERSION, type YgrionFile } from './schemas'
+import { assemblySchema, fileSchema, FORMAT, lureSchema, partSchema, type Place, placeSchema, readingSchema, testSchema, VERSION, type YgrionFile } from './schemas'
 
 /** What is wrong with the user's data: where, and in words. */
 export interface Issue { readonly path: string, readonly message: string }
@@ -39,6 +39,10 @@ export function parseLure(data: unknown): Outcome<Lure> {
 
 export function parsePart(data: unknown): Outcome<Part> {
   return check(partSchema, data) as Outcome<Part>
+}
+
+export function parsePlace(data: unknown): Outcome<Place> {
+  return check(placeSchema, data)
 }
 
 export function parseAssembly(data: unknown): Outcome<Assembly> {
@@ -78,13 +82,15 @@ export function ownOf(file: YgrionFile): OwnRules {
   return { rules: file.rules ?? [], places: file.places ?? [] }
 }
 
-export const LISTS = ['lures', 'parts', 'outfits', 'places', 'tests', 'trips', 'rules', 'assemblies'] as const
+export const LISTS = ['lures', 'parts', 'outfits', 'places', 'tests', 'trips', 'rules', 'assemblies', 'readings'] as const
 export type ListName = typeof LISTS[number]
+/** Lists that the contract does not know. */
+const OUR_LISTS: readonly ListName[] = ['assemblies', 'readings']
 
 /** How many of each; lists beyond the contract's are counted only when the file has them. */
 export function countsOf(file: YgrionFile): Partial<Record<ListName, number>> {
-  const { assemblies, ...counts } = recordOf(LISTS, list => file[list]?.length ?? 0)
-  return file.assemblies ? { ...counts, assemblies } : counts
+  const counted = LISTS.filter(list => !OUR_LISTS.includes(list) || file[list])
+  return recordOf(counted, list => file[list]?.length ?? 0)
 }
 
 function headerIssue(data: unknown): Issue | null {

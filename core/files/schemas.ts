@@ -110,6 +110,8 @@ export const assemblySchema = z.looseObject({
   hooks: maybe(z.array(hook).max(20)), notes: maybe(text),
 })
 
+export const notedSchema = z.looseObject({ id, placeId: maybe(z.string().max(200)), at: dateTime, reading: readingSchema })
+
 export const placeSchema = z.looseObject({
   id, name: z.string().min(1).max(1000), water: maybe(oneOf(WATERS)), salinityPsu: maybe(salinity), latitude: maybe(latitude), longitude: maybe(longitude),
   visibilityM: maybe(between(0.02, 60)), stain: maybe(oneOf(STAINS)), species: maybe(z.array(oneOf(SPECIES))), forage: maybe(z.array(oneOf(FORAGE))),
@@ -139,6 +141,7 @@ export const fileSchema = z.looseObject({
   trips: maybe(z.array(tripSchema)),
   rules: maybe(z.array(ruleSchema)),
   assemblies: maybe(z.array(assemblySchema)),
+  readings: maybe(z.array(notedSchema)),
   settings: maybe(settingsSchema),
 })
 

@@ -11,6 +11,7 @@ export { MATERIAL_DENSITY } from './materials'
 export { FORAGE_PREY, GLOW, type GlowId, METAL_REFLECTANCE, type MirrorMetal, PREY, type PreyId, type PreyRow } from './paints'
 export { RULES } from './rules/all'
 export { SPECIES_TABLE, type SpeciesRow } from './species'
+export { USUAL_WATERS } from './usual-waters'
 export {
   ALGAE, DAYLIGHT, PURE_WATER, SPECTRUM_START_NM, SPECTRUM_STEP_NM, WATER_RECIPES, type WaterRecipe,
 } from './water-spectra'

@@ -6,3 +6,4 @@ export {
   BOTTOMS, COVERS, FORAGE, MOODS, PHASES, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS,
 } from './ids'
 export type { CompleteReading, ForageSeen, Reading, WaterLayer } from './reading'
+export { distanceKm, type HomeWater, isAt, lastAt, type NotedReading, placeAt, usualAt } from './place'

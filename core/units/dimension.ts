@@ -1,5 +1,5 @@
 /** The quantities an angler types, each with the unit in which files and `core/tackle` keep it. */
-export type Dimension = 'weight' | 'length' | 'depth' | 'diameter' | 'temperature' | 'speed' | 'strength'
+export type Dimension = 'weight' | 'length' | 'depth' | 'diameter' | 'temperature' | 'speed' | 'strength' | 'salinity' | 'share'
 
 export type UnitSystem = 'metric' | 'imperial' | 'mixed'
 
@@ -58,6 +58,8 @@ export const DIMENSIONS: Record<Dimension, readonly Unit[]> = {
     unit('kn', KNOT_MS, ['kn', 'kt', 'knot', 'knots']),
     unit('ft/s', FOOT_M, ['ft/s', 'fps']),
   ],
+  salinity: [unit('psu', 1, ['psu', 'ppt', '‰'])],
+  share: [unit('%', 0.01, ['%', 'percent'])],
   strength: [
     unit('kg', 1, ['kg', 'kgf']),
     unit('lb', POUND_KG, ['lb', 'lbs', '#']),
@@ -78,6 +80,8 @@ const SHOWN: Record<Dimension, Record<UnitSystem, string>> = {
   temperature: { metric: '°C', imperial: '°F', mixed: '°C' },
   speed: { metric: 'm/s', imperial: 'mph', mixed: 'm/s' },
   strength: { metric: 'kg', imperial: 'lb', mixed: 'lb' },
+  salinity: { metric: 'psu', imperial: 'psu', mixed: 'psu' },
+  share: { metric: '%', imperial: '%', mixed: '%' },
 }
 
 export function shownUnit(dimension: Dimension, system: UnitSystem): Unit {

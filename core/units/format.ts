@@ -3,7 +3,7 @@ import { shownUnit, toUnit, type Dimension, type UnitSystem } from './dimension'
 
 /** Decimals that a figure of this dimension deserves in each unit; more would claim what nobody measured. */
 const DECIMALS: Record<string, number> = {
-  'g': 1, 'oz': 2, 'mm': 0, 'in': 1, 'm': 1, 'ft': 0, '°C': 1, '°F': 0, 'm/s': 2, 'mph': 1, 'kg': 1, 'lb': 0,
+  'g': 1, 'oz': 2, 'mm': 0, 'in': 1, 'm': 1, 'ft': 0, '°C': 1, '°F': 0, 'm/s': 2, 'mph': 1, 'kg': 1, 'lb': 0, 'psu': 0, '%': 0,
 }
 
 /** Lure weights are printed in 32nds below 1/8 oz and in 16ths above (common practice, no source). */

@@ -9,6 +9,8 @@ const pages = [
   { to: '/', name: 'Tie-on' },
   { to: '/box', name: 'Box' },
   { to: '/bench', name: 'Bench' },
+  { to: '/colours', name: 'Colours' },
+  { to: '/waters', name: 'Waters' },
 ]
 
 function startOwn() {
@@ -51,7 +53,9 @@ nav { display: flex; }
 @media (max-width: 700px) {
   .top-line { gap: 6px; padding: 0 10px; flex-wrap: wrap; }
   .mark span { display: none; }
-  .tab { padding: 0 10px; }
+  nav { flex: 1 1 0; min-width: 0; overflow-x: auto; scrollbar-width: none; }
+  .tab { padding: 0 7px; flex: none; font-size: 13.5px; }
+  .themes button { padding: 0 6px; }
   .themes { margin-left: auto !important; }
   .demo { order: 9; width: 100%; margin: 0; border-top: 1px solid var(--rule); padding: 2px 4px; }
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { COVERS, FORAGE, MOODS, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TRENDS, WATERS, type ForageId, type SpeciesId } from '#core/reading'
+import { BOTTOMS, COVERS, FORAGE, MOODS, PHASES, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS, type Bottom, type ForageId, type Phase, type SpeciesId, type Tide } from '#core/reading'
+import { activityAt, isStressed, phaseShares } from '#core/season'
 import { formatNumber, formatQuantity } from '#core/units'
 import { capital, forageLabel, speciesLabel, words } from '~/text/labels'
 
@@ -16,6 +17,11 @@ const forageOptions = FORAGE.map(id => ({ value: id, title: capital(forageLabel(
 const mainForage = computed(() => reading.value.forage[0]!)
 const band = computed(() => `${formatNumber('depth', reading.value.fishFromM, { system: units.value })}–${formatNumber('depth', reading.value.fishToM, { system: units.value })} of ${quantity('depth', reading.value.bottomM)}`)
 
+const shares = computed(() => Object.entries(phaseShares({ species: reading.value.species, temperatureC: reading.value.temperatureC, trend: reading.value.trend, at: reading.value.at, latitude: reading.value.latitude })).filter(([, share]) => share >= 0.05).sort((a, b) => b[1] - a[1]))
+const phaseText = computed(() => words(reading.value.phase ?? shares.value[0]?.[0] ?? ''))
+const phaseReason = computed(() => `Worked out from temperature, trend and date: ${shares.value.map(([phase, share]) => `${words(phase)} ${Math.round(share * 100)} %`).join(', ')}. Activity ${Math.round(activityAt(reading.value.species, reading.value.temperatureC) * 100)} %.`)
+const stressed = computed(() => isStressed(reading.value.species, reading.value.temperatureC))
+
 /** The band moves with the bottom: fish cannot lie below it. */
 function setBottom(bottomM: number) {
   store.change({ bottomM, fishToM: Math.min(reading.value.fishToM, bottomM), fishFromM: Math.min(reading.value.fishFromM, bottomM) })
@@ -25,37 +31,55 @@ function setBottom(bottomM: number) {
 <template>
   <section class="strip" aria-label="The water now">
     <div class="figures">
+      <StripFigure label="at">
+        <template #value>{{ store.place?.name ?? 'no home water' }}</template>
+        <PlaceSlip />
+      </StripFigure>
       <StripFigure label="fish">
         <template #value>{{ capital(speciesLabel(reading.species)) }}</template>
         <v-autocomplete :model-value="reading.species" :items="speciesOptions" label="Target fish" auto-select-first @update:model-value="(id: SpeciesId | null) => id && store.change({ species: id })" />
         <ChoiceRow label="water" :options="WATERS" :chosen="[reading.water]" @change="([water]) => store.change({ water })" />
+        <NumberStep label="Salinity" dimension="salinity" :value="reading.salinityPsu" :step="1" :min="0" :max="42" @change="salinityPsu => store.change({ salinityPsu })" />
         <ChoiceRow label="you stand" :options="STANDS" :chosen="[reading.from]" @change="([from]) => store.change({ from })" />
+      </StripFigure>
+      <StripFigure label="season" :assumed="reading.phase === null">
+        <template #value>{{ phaseText }}</template>
+        <p class="reason hint">{{ phaseReason }}</p>
+        <ChoiceRow label="phase" :options="['as worked out', ...PHASES]" :chosen="[reading.phase ?? 'as worked out']" @change="([phase]) => store.change({ phase: phase === 'as worked out' ? null : phase as Phase })" />
       </StripFigure>
       <StripFigure label="water">
         <template #value>{{ quantity('temperature', reading.temperatureC) }} {{ ARROW[reading.trend] }}</template>
         <NumberStep label="Temperature" dimension="temperature" :value="reading.temperatureC" :step="0.5" :min="-2" :max="40" @change="temperatureC => store.change({ temperatureC })" />
         <ChoiceRow label="trend" :options="TRENDS" :chosen="[reading.trend]" @change="([trend]) => store.change({ trend })" />
+        <LayersField :layers="reading.layers" @change="layers => store.change({ layers })" />
+        <p v-if="stressed" class="reason caution" role="note">{{ capital(speciesLabel(reading.species)) }} suffers in water this warm: leave it alone, or fish for another. Check the local rules.</p>
       </StripFigure>
       <StripFigure label="a lure vanishes at" :assumed="isAssumed('visibilityM')">
         <template #value>{{ quantity('depth', reading.visibilityM) }}, {{ reading.stain }}</template>
         <NumberStep label="Visibility" dimension="depth" :value="reading.visibilityM" :step="reading.visibilityM < 1 ? 0.1 : 0.25" :min="0.05" :max="30" @change="visibilityM => store.change({ visibilityM })" />
-        <ChoiceRow label="stain" :options="STAINS" :chosen="[reading.stain]" @change="([stain]) => store.change({ stain })" />
-        <p class="reason hint">Lower a white lure on the shaded side until it is gone; that depth is the visibility.</p>
+        <div class="stains" role="group" aria-label="stain">
+          <button v-for="stain in STAINS" :key="stain" type="button" class="choice" :aria-pressed="reading.stain === stain" @click="store.change({ stain })"><StainPicture :stain="stain" :visibility-m="reading.visibilityM" />{{ stain }}</button>
+        </div>
+        <p class="reason hint">Lower something white (a disc or a lure) on the shaded side until it is gone, raise it until it shows; the mean of both depths is the visibility. The pictures show a white lure in such water, from the surface to where it is lost.</p>
       </StripFigure>
       <StripFigure label="light" :assumed="isAssumed('sky')">
         <template #value>{{ capital(SKY_WORDS[reading.sky]) }}</template>
         <ChoiceRow label="sky" :options="SKIES" :chosen="[reading.sky]" :text="sky => SKY_WORDS[sky]" @change="([sky]) => store.change({ sky })" />
+        <TimeSlip />
       </StripFigure>
       <StripFigure label="wind" :assumed="isAssumed('windMs')">
         <template #value>{{ quantity('speed', reading.windMs, 0) }}</template>
         <NumberStep label="Wind" dimension="speed" :value="reading.windMs" :step="1" :min="0" :max="40" @change="windMs => store.change({ windMs })" />
         <NumberStep label="Current" dimension="speed" :value="reading.currentMs" :step="0.1" :min="0" :max="4" @change="currentMs => store.change({ currentMs })" />
+        <NumberStep label="Waves" dimension="depth" :value="reading.waveM" :step="0.1" :min="0" :max="10" @change="waveM => store.change({ waveM })" />
+        <ChoiceRow label="tide" :options="['none', ...TIDES]" :chosen="[reading.tide ?? 'none']" @change="([tide]) => store.change({ tide: tide === 'none' ? null : tide as Tide })" />
       </StripFigure>
       <StripFigure label="fish lie at" :assumed="isAssumed('fishFromM')">
         <template #value>{{ band }}</template>
         <NumberStep label="Fish from" dimension="depth" :value="reading.fishFromM" :step="0.5" :min="0" :max="reading.fishToM" @change="fishFromM => store.change({ fishFromM })" />
         <NumberStep label="Fish down to" dimension="depth" :value="reading.fishToM" :step="0.5" :min="reading.fishFromM" :max="reading.bottomM" @change="fishToM => store.change({ fishToM })" />
         <NumberStep label="Bottom" dimension="depth" :value="reading.bottomM" :step="0.5" :min="0.3" :max="200" @change="setBottom" />
+        <ChoiceRow label="bottom of" :options="['not known', ...BOTTOMS]" :chosen="[reading.bottom ?? 'not known']" @change="([bottom]) => store.change({ bottom: bottom === 'not known' ? null : bottom as Bottom })" />
       </StripFigure>
       <StripFigure label="cover" :assumed="isAssumed('cover')">
         <template #value>{{ words(reading.cover.slice(0, 2).join(', ')) }}{{ reading.cover.length > 2 ? ' …' : '' }}</template>
@@ -73,6 +97,10 @@ function setBottom(bottomM: number) {
         <ChoiceRow label="bites" :options="['normal', 'short']" :chosen="[reading.shortStrikes ? 'short' : 'normal']" @change="([bites]) => store.change({ shortStrikes: bites === 'short' })" />
       </StripFigure>
       <button v-if="store.past.length > 0" type="button" class="quiet undo-reading" @click="store.undo()">undo</button>
+      <StripFigure v-if="store.past.length > 0" label="changes">
+        <template #value>{{ store.past.length }}</template>
+        <HistorySlip />
+      </StripFigure>
     </div>
     <p v-if="store.issues.length > 0" class="refused reason" role="alert">
       Not taken: {{ store.issues[0]!.path }} {{ store.issues[0]!.message }}.
@@ -89,6 +117,9 @@ function setBottom(bottomM: number) {
 .figures { display: flex; flex: 1 1 0; min-width: 0; overflow-x: auto; padding-left: 6px; scrollbar-width: none; }
 .undo-reading { margin: auto 10px; min-height: 44px; }
 .refused { flex-basis: 100%; order: 3; margin: 0; padding: 6px 18px; background: var(--leaf); border-top: 1px solid var(--float); color: var(--float); }
+.stains { display: flex; gap: 6px; margin-top: 10px; }
+.stains .choice { display: flex; flex-direction: column; align-items: center; gap: 4px; padding: 6px; }
+.caution { border-left: 3px solid var(--float); padding-left: 8px; margin: 10px 0 0; max-width: 40ch; }
 .hint { margin: 10px 0 0; color: var(--soft-ink); max-width: 40ch; }
 .units { display: flex; align-items: center; gap: 6px; padding: 0 16px; }
 .units select { font: inherit; text-transform: none; letter-spacing: 0; font-size: 13px; color: inherit; background: transparent; border: 0; border-bottom: 1px solid var(--rule); min-height: 32px; }

@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { Place } from '#core/files'
+import { FORAGE, SPECIES, STAINS, WATERS, type ForageId, type SpeciesId } from '#core/reading'
+import { formatNumber, parseQuantity, shownUnit } from '#core/units'
+import { capital, forageLabel, speciesLabel, words } from '~/text/labels'
+
+/** One home water: where it is and what it is usually like. */
+const props = defineProps<{ place: Place }>()
+const box = useBoxStore()
+const { units } = storeToRefs(useSettingsStore())
+const problem = ref('')
+const species = SPECIES.map(id => ({ value: id, title: capital(speciesLabel(id)) }))
+const forage = FORAGE.map(id => ({ value: id, title: capital(forageLabel(id)) }))
+const visibility = computed(() => (props.place.visibilityM == null ? '' : formatNumber('depth', props.place.visibilityM, { system: units.value })))
+
+async function save(part: Partial<Place>) {
+  const issues = await box.savePlace({ ...props.place, ...part } as Place)
+  problem.value = issues.length > 0 ? `Not stored: ${issues[0]!.path} ${issues[0]!.message}.` : ''
+}
+function saveNumber(key: 'latitude' | 'longitude' | 'salinityPsu', text: string) {
+  const value = Number(text.replace(',', '.'))
+  if (text.trim() === '') return save({ [key]: null })
+  if (Number.isFinite(value)) return save({ [key]: value })
+  problem.value = `Not stored: “${text}” is not a number.`
+}
+function saveVisibility(text: string) {
+  if (text.trim() === '') return save({ visibilityM: null })
+  const parsed = parseQuantity('depth', text, units.value)
+  if (parsed.ok) return save({ visibilityM: parsed.value })
+  problem.value = `Not stored: ${parsed.message}.`
+}
+const typed = (event: Event) => (event.target as HTMLInputElement).value
+</script>
+
+<template>
+  <section class="place-editor" :aria-label="place.name">
+    <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
+    <div class="grid">
+      <v-text-field :model-value="place.name" label="Name" @change="save({ name: typed($event) })" />
+      <v-select :model-value="place.water" :items="[...WATERS]" label="Water" clearable @update:model-value="water => save({ water })" />
+      <v-text-field :model-value="place.latitude ?? ''" label="Latitude, °N" @change="saveNumber('latitude', typed($event))" />
+      <v-text-field :model-value="place.longitude ?? ''" label="Longitude, °E" @change="saveNumber('longitude', typed($event))" />
+      <v-text-field :model-value="place.salinityPsu ?? ''" label="Salinity, psu" @change="saveNumber('salinityPsu', typed($event))" />
+      <v-text-field :model-value="visibility" :label="`Usual visibility, ${shownUnit('depth', units).symbol}`" @change="saveVisibility(typed($event))" />
+      <v-select :model-value="place.stain" :items="[...STAINS]" label="Usual stain" clearable @update:model-value="stain => save({ stain })" />
+      <v-autocomplete :model-value="place.species ?? []" :items="species" label="Fish" multiple clearable @update:model-value="(list: SpeciesId[]) => save({ species: list })" />
+      <v-autocomplete :model-value="place.forage ?? []" :items="forage" label="What they eat" multiple clearable @update:model-value="(list: ForageId[]) => save({ forage: list })" />
+    </div>
+    <button type="button" class="plain" @click="box.change({ remove: { places: [place.id] } }, `${words(place.name)} is no longer a home water.`)">Take it off the list</button>
+  </section>
+</template>
+
+<style scoped>
+.grid { display: grid; grid-template-columns: repeat(auto-fit, minmax(170px, 1fr)); gap: 6px 18px; margin-bottom: 10px; }
+.problem { color: var(--float); margin: 4px 0; }
+</style>

@@ -1,0 +1,62 @@
+<script setup lang="ts">
+import { nanoid } from 'nanoid'
+import { computed, ref } from 'vue'
+import { formatQuantity } from '#core/units'
+import { speciesLabel, words } from '~/text/labels'
+
+/** Home waters: what they are usually like, and what was read of them by date. */
+const box = useBoxStore()
+const store = useReadingStore()
+const { units } = storeToRefs(useSettingsStore())
+const chosenId = ref<string | null>(null)
+const chosen = computed(() => box.places.find(p => p.id === chosenId.value) ?? store.place ?? box.places[0] ?? null)
+const written = computed(() => store.written.filter(n => n.placeId === chosen.value?.id))
+const temperatures = computed(() => written.value.map(n => ({ at: n.at, value: n.reading.temperatureC })))
+const visibilities = computed(() => written.value.flatMap(n => (n.reading.visibilityM == null ? [] : [{ at: n.at, value: n.reading.visibilityM }])))
+const notedIds = computed(() => new Set(box.noted.map(n => n.id)))
+
+async function add() {
+  const id = nanoid(10)
+  const { water, latitude, longitude, visibilityM, stain } = store.complete.reading
+  await box.change({ put: { places: [{ id, name: 'New water', water, latitude, longitude, visibilityM, stain, species: [store.reading.species], forage: [] }] } }, 'A home water is added where the reading stands: give it its name.')
+  chosenId.value = id
+}
+</script>
+
+<template>
+  <div class="waters">
+    <div class="head"><h1>Waters</h1>
+      <div class="choices"><button v-for="p in box.places" :key="p.id" type="button" class="choice" :aria-pressed="chosen?.id === p.id" @click="chosenId = p.id">{{ p.name }}</button><button type="button" class="quiet" @click="add">add a water</button></div>
+    </div>
+    <p v-if="!chosen" class="reason">No home water yet. Add one: its usual clarity, salt and fish then fill the reading when you go there, and what you write down makes its charts.</p>
+    <template v-else>
+      <PlaceEditor :key="chosen.id" :place="chosen" />
+      <button type="button" class="hot" @click="store.goTo(chosen)">Read {{ chosen.name }} now</button>
+      <div class="charts"><DateChart label="Water temperature" dimension="temperature" :points="temperatures" /><DateChart label="Visibility" dimension="depth" :points="visibilities" /></div>
+      <h2>Written down</h2>
+      <p v-if="written.length === 0" class="reason">Nothing yet. The strip above has “Write this reading down” under the name of the water; trips add theirs.</p>
+      <ul v-else>
+        <li v-for="n in [...written].reverse()" :key="n.id">
+          <b>{{ n.at.slice(0, 16).replace('T', ' ') }}</b>
+          <span>{{ speciesLabel(n.reading.species) }}, {{ formatQuantity('temperature', n.reading.temperatureC, { system: units }) }}<template v-if="n.reading.visibilityM != null">, sees {{ formatQuantity('depth', n.reading.visibilityM, { system: units }) }}</template><template v-if="n.reading.sky">, {{ words(n.reading.sky) }}</template></span>
+          <button type="button" class="quiet" @click="store.change({ ...n.reading })">read it again</button>
+          <button v-if="notedIds.has(n.id)" type="button" class="quiet" :aria-label="`Strike the reading of ${n.at.slice(0, 10)}`" @click="box.change({ remove: { readings: [n.id] } }, 'The reading is struck.')">×</button>
+          <span v-else class="from">from a trip</span>
+        </li>
+      </ul>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.waters { padding: 10px 18px 60px; }
+.head { display: flex; gap: 24px; align-items: baseline; flex-wrap: wrap; margin-bottom: 8px; }
+h1 { font-size: 24px; }
+h2 { font-size: 18px; margin: 14px 0 4px; }
+.waters > .hot { margin-top: 10px; }
+.charts { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr)); gap: 20px 40px; margin-top: 16px; }
+ul { list-style: none; padding: 0; margin: 0; max-width: 860px; }
+li { display: grid; grid-template-columns: 150px 1fr auto 80px; gap: 14px; align-items: center; border-top: 1px solid var(--rule); min-height: 44px; }
+.from { color: var(--soft-ink); font-size: 13px; }
+@media (max-width: 700px) { li { grid-template-columns: 1fr auto; padding: 6px 0; } .waters { padding-inline: 10px; } }
+</style>
