@@ -10,6 +10,7 @@ export { LINE_DENSITY, LINE_DIAMETER_K } from './lines'
 export { MATERIAL_DENSITY } from './materials'
 export { FORAGE_PREY, GLOW, type GlowId, METAL_REFLECTANCE, type MirrorMetal, PREY, type PreyId, type PreyRow } from './paints'
 export { RULES } from './rules/all'
+export { type DepthRange, type HabitRow, SPECIES_HABITS } from './species-habits'
 export { SPECIES_TABLE, type SpeciesRow } from './species'
 export { USUAL_WATERS } from './usual-waters'
 export {

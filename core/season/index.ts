@@ -1,1 +1,2 @@
+export { usualDepth } from './usual-depth'
 export { activityAt, dayOfYear, isStressed, phaseShares, type PhaseShares, type SeasonInput } from './phases'

@@ -1,7 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { SPECIES_HABITS } from '#core/knowledge'
 import { SPECIES } from '#core/reading'
-import { activityAt, dayOfYear, isStressed, phaseShares } from './index'
+import { activityAt, dayOfYear, isStressed, phaseShares, usualDepth } from './index'
 
 const bass = { species: 'largemouth-bass', trend: 'steady', latitude: 50 } as const
 const main = (shares: Record<string, number>) => Object.entries(shares).reduce((a, b) => (b[1] > a[1] ? b : a))[0]
@@ -39,4 +40,19 @@ describe('activity and stress', () => {
 
 describe('dayOfYear', () => {
   it.each([['2026-01-01T00:10:00+02:00', 1], ['2024-12-31T23:00:00Z', 366], ['2026-08-08T12:00:00Z', 220]])('%s → %d', (at, day) => expect(dayOfYear(at)).toBe(day))
+})
+
+describe('usual depths', () => {
+  const only = (phase: string) => ({ 'winter': 0, 'spring': 0, 'pre-spawn': 0, 'spawn': 0, 'post-spawn': 0, 'summer': 0, 'autumn': 0, [phase]: 1 })
+  it.each(SPECIES)('%s: depths rise, and mixed seasons lie between', (species) => {
+    const { waters, ...habits } = SPECIES_HABITS[species]
+    expect(waters.length).toBeGreaterThan(0)
+    for (const season of ['winter', 'spring', 'summer', 'autumn'] as const) expect(habits[season][0]).toBeLessThan(habits[season][1])
+    const [winter, summer] = [usualDepth(species, only('winter')), usualDepth(species, only('summer'))]
+    const mixed = usualDepth(species, { ...only('winter'), winter: 0.5, summer: 0.5 })
+    expect(mixed[1]).toBeCloseTo((winter[1] + summer[1]) / 2, 9)
+  })
+  it('freshwater bass and pike are shallowest about spawning (trade §11, common practice)', () => {
+    for (const species of ['largemouth-bass', 'northern-pike', 'smallmouth-bass'] as const) expect(usualDepth(species, only('spawn'))[1]).toBeLessThan(usualDepth(species, only('winter'))[1])
+  })
 })

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { BOTTOMS, COVERS, FORAGE, MOODS, PHASES, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS, type Bottom, type ForageId, type Phase, type SpeciesId, type Tide } from '#core/reading'
-import { activityAt, isStressed, phaseShares } from '#core/season'
+import { activityAt, isStressed, phaseShares, usualDepth } from '#core/season'
+import { SPECIES_HABITS } from '#core/knowledge'
 import { formatNumber, formatQuantity } from '#core/units'
 import { capital, forageLabel, speciesLabel, words } from '~/text/labels'
 
@@ -17,7 +18,10 @@ const forageOptions = FORAGE.map(id => ({ value: id, title: capital(forageLabel(
 const mainForage = computed(() => reading.value.forage[0]!)
 const band = computed(() => `${formatNumber('depth', reading.value.fishFromM, { system: units.value })}–${formatNumber('depth', reading.value.fishToM, { system: units.value })} of ${quantity('depth', reading.value.bottomM)}`)
 
-const shares = computed(() => Object.entries(phaseShares({ species: reading.value.species, temperatureC: reading.value.temperatureC, trend: reading.value.trend, at: reading.value.at, latitude: reading.value.latitude })).filter(([, share]) => share >= 0.05).sort((a, b) => b[1] - a[1]))
+const phases = computed(() => phaseShares({ species: reading.value.species, temperatureC: reading.value.temperatureC, trend: reading.value.trend, at: reading.value.at, latitude: reading.value.latitude }))
+const usual = computed(() => usualDepth(reading.value.species, phases.value))
+const handling = computed(() => SPECIES_HABITS[reading.value.species].handling)
+const shares = computed(() => Object.entries(phases.value).filter(([, share]) => share >= 0.05).sort((a, b) => b[1] - a[1]))
 const phaseText = computed(() => words(reading.value.phase ?? shares.value[0]?.[0] ?? ''))
 const phaseReason = computed(() => `Worked out from temperature, trend and date: ${shares.value.map(([phase, share]) => `${words(phase)} ${Math.round(share * 100)} %`).join(', ')}. Activity ${Math.round(activityAt(reading.value.species, reading.value.temperatureC) * 100)} %.`)
 const stressed = computed(() => isStressed(reading.value.species, reading.value.temperatureC))
@@ -38,6 +42,7 @@ function setBottom(bottomM: number) {
       <StripFigure label="fish">
         <template #value>{{ capital(speciesLabel(reading.species)) }}</template>
         <v-autocomplete :model-value="reading.species" :items="speciesOptions" label="Target fish" auto-select-first @update:model-value="(id: SpeciesId | null) => id && store.change({ species: id })" />
+        <p v-if="handling" class="reason caution" role="note">{{ handling }}</p>
         <ChoiceRow label="water" :options="WATERS" :chosen="[reading.water]" @change="([water]) => store.change({ water })" />
         <NumberStep label="Salinity" dimension="salinity" :value="reading.salinityPsu" :step="1" :min="0" :max="42" @change="salinityPsu => store.change({ salinityPsu })" />
         <ChoiceRow label="you stand" :options="STANDS" :chosen="[reading.from]" @change="([from]) => store.change({ from })" />
@@ -76,6 +81,7 @@ function setBottom(bottomM: number) {
       </StripFigure>
       <StripFigure label="fish lie at" :assumed="isAssumed('fishFromM')">
         <template #value>{{ band }}</template>
+        <p class="reason hint"><span class="known typical">Usual for {{ speciesLabel(reading.species) }} now: {{ formatNumber('depth', usual[0], { system: units }) }}–{{ quantity('depth', usual[1]) }}</span> (from memory; what you see outranks it).</p>
         <NumberStep label="Fish from" dimension="depth" :value="reading.fishFromM" :step="0.5" :min="0" :max="reading.fishToM" @change="fishFromM => store.change({ fishFromM })" />
         <NumberStep label="Fish down to" dimension="depth" :value="reading.fishToM" :step="0.5" :min="reading.fishFromM" :max="reading.bottomM" @change="fishToM => store.change({ fishToM })" />
         <NumberStep label="Bottom" dimension="depth" :value="reading.bottomM" :step="0.5" :min="0.3" :max="200" @change="setBottom" />
@@ -120,6 +126,7 @@ function setBottom(bottomM: number) {
 .stains { display: flex; gap: 6px; margin-top: 10px; }
 .stains .choice { display: flex; flex-direction: column; align-items: center; gap: 4px; padding: 6px; }
 .caution { border-left: 3px solid var(--float); padding-left: 8px; margin: 10px 0 0; max-width: 40ch; }
+.hint .known { white-space: normal; }
 .hint { margin: 10px 0 0; color: var(--soft-ink); max-width: 40ch; }
 .units { display: flex; align-items: center; gap: 6px; padding: 0 16px; }
 .units select { font: inherit; text-transform: none; letter-spacing: 0; font-size: 13px; color: inherit; background: transparent; border: 0; border-bottom: 1px solid var(--rule); min-height: 32px; }
