@@ -1,8 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { SPECIES_HABITS } from '#core/knowledge'
-import { SPECIES } from '#core/reading'
-import { activityAt, dayOfYear, isStressed, phaseShares, usualDepth } from './index'
+import { FORAGE_HABITS, SPECIES_HABITS } from '#core/knowledge'
+import { FORAGE, SPECIES } from '#core/reading'
+import { activityAt, dayOfYear, isStressed, phaseShares, usualDepth, usualForageLength } from './index'
 
 const bass = { species: 'largemouth-bass', trend: 'steady', latitude: 50 } as const
 const main = (shares: Record<string, number>) => Object.entries(shares).reduce((a, b) => (b[1] > a[1] ? b : a))[0]
@@ -51,6 +51,15 @@ describe('usual depths', () => {
     const [winter, summer] = [usualDepth(species, only('winter')), usualDepth(species, only('summer'))]
     const mixed = usualDepth(species, { ...only('winter'), winter: 0.5, summer: 0.5 })
     expect(mixed[1]).toBeCloseTo((winter[1] + summer[1]) / 2, 9)
+  })
+  it.each(FORAGE)('%s: a possible length in every season, mixed between them', (forage) => {
+    const { movement, ...lengths } = FORAGE_HABITS[forage]
+    expect(movement.length).toBeGreaterThan(10)
+    const all = Object.values(lengths)
+    for (const length of all) expect(length).toBeGreaterThan(5)
+    const mixed = usualForageLength(forage, { ...only('winter'), winter: 0.5, summer: 0.5 })
+    expect(mixed).toBeGreaterThanOrEqual(Math.min(...all))
+    expect(mixed).toBeLessThanOrEqual(Math.max(...all))
   })
   it('freshwater bass and pike are shallowest about spawning (trade §11, common practice)', () => {
     for (const species of ['largemouth-bass', 'northern-pike', 'smallmouth-bass'] as const) expect(usualDepth(species, only('spawn'))[1]).toBeLessThan(usualDepth(species, only('winter'))[1])

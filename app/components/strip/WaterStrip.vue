@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { BOTTOMS, COVERS, FORAGE, MOODS, PHASES, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS, type Bottom, type ForageId, type Phase, type SpeciesId, type Tide } from '#core/reading'
-import { activityAt, isStressed, phaseShares, usualDepth } from '#core/season'
-import { SPECIES_HABITS } from '#core/knowledge'
+import { activityAt, isStressed, phaseShares, usualDepth, usualForageLength } from '#core/season'
+import { FORAGE_HABITS, SPECIES_HABITS } from '#core/knowledge'
 import { formatNumber, formatQuantity } from '#core/units'
 import { capital, forageLabel, speciesLabel, words } from '~/text/labels'
 
@@ -94,6 +94,7 @@ function setBottom(bottomM: number) {
       <StripFigure label="they eat" :assumed="isAssumed('forage')">
         <template #value>{{ forageLabel(mainForage.kind) }} {{ quantity('length', mainForage.lengthMm) }}</template>
         <v-autocomplete :model-value="mainForage.kind" :items="forageOptions" label="Prey" auto-select-first @update:model-value="(kind: ForageId | null) => kind && store.change({ forage: [{ kind }] })" />
+        <p class="reason hint"><span class="known typical">Usual now: {{ quantity('length', usualForageLength(mainForage.kind, phases)) }}</span>; {{ FORAGE_HABITS[mainForage.kind].movement }}.</p>
         <NumberStep label="Prey length" dimension="length" :value="mainForage.lengthMm" :step="10" :min="5" :max="500" @change="lengthMm => store.change({ forage: [{ kind: mainForage.kind, lengthMm }] })" />
       </StripFigure>
       <StripFigure label="mood" :assumed="isAssumed('mood')">
