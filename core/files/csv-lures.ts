@@ -60,7 +60,8 @@ function withMore(fields: Record<string, unknown>, more: Record<string, unknown>
   return joined
 }
 
-function isRecord(value: unknown): value is Record<string, unknown> {
+/** An object of JSON, neither list nor null. */
+export function isRecord(value: unknown): value is Record<string, unknown> {
   return typeof value === 'object' && value !== null && !Array.isArray(value)
 }
 

@@ -1,6 +1,6 @@
 import { dequal } from 'dequal/lite'
 import type { Lure } from '#core/tackle'
-import type { LureRow } from './csv-lures'
+import { isRecord, type LureRow } from './csv-lures'
 import { type Issue, LISTS, type ListName, parseLure } from './parse'
 import type { YgrionFile } from './schemas'
 
@@ -77,10 +77,6 @@ function mergedWith(before: Lure, fields: Record<string, unknown>): Record<strin
     merged[key] = isRecord(value) && isRecord(old) ? { ...old, ...value } : value
   }
   return merged
-}
-
-function isRecord(value: unknown): value is Record<string, unknown> {
-  return typeof value === 'object' && value !== null && !Array.isArray(value)
 }
 
 /** What joining a checked Ygrion file to what is there would do, list by list; rows meet by id. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { intoSheets, LABEL_SIZES, labelSheet, PAPERS } from '~/charts/label-sheet'
-import { formatQuantity } from '#core/units'
+import { formatQuantity, shownUnit } from '#core/units'
 import { familyLabel, KNOWN_LABEL } from '~/text/labels'
 
 const catalogue = useCatalogueStore()
@@ -49,7 +49,7 @@ function print() {
     <div v-for="(page, p) in sheets" :key="p" class="sheet" :style="{ width: `${paper.widthMm}mm`, height: `${paper.heightMm}mm` }">
       <template v-for="(label, i) in page" :key="i">
         <div v-if="label" class="label" :class="sizeId" :style="{ left: `${sheet.places[i]!.xMm}mm`, top: `${sheet.places[i]!.yMm}mm`, width: `${size.widthMm}mm`, height: `${size.heightMm}mm` }">
-          <b class="weight" :title="KNOWN_LABEL[label.known]">{{ label.known === 'typical' ? '____ g' : label.weight }}</b>
+          <b class="weight" :title="KNOWN_LABEL[label.known]">{{ label.known === 'typical' ? `____ ${shownUnit('weight', units).symbol}` : label.weight }}</b>
           <span class="name">{{ label.name }}</span>
           <span class="foot"><span>{{ label.place || label.kind }}</span><span>{{ label.more }}</span></span>
         </div>

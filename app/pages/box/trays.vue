@@ -72,5 +72,6 @@ form { display: flex; align-items: center; gap: 6px; margin-top: 8px; }
 @media (max-width: 700px) {
   .trays { grid-template-columns: minmax(0, 1fr); padding-inline: 10px; }
   nav { flex-direction: row; flex-wrap: wrap; }
+  form { flex: 1 1 100%; }
 }
 </style>
