@@ -1,0 +1,76 @@
+<script lang="ts">
+/** One field of a coverage chart, in words, with the lures that cover it. */
+export interface CoverageCell {
+  readonly row: string
+  readonly column: string
+  readonly count: number
+  readonly lureIds: readonly string[]
+  /** How well the best of them does, 0..1; absent: not judged. */
+  readonly fit?: number | null
+}
+</script>
+
+<script setup lang="ts">
+import { computed } from 'vue'
+import { coverageGrid } from '~/charts/coverage-grid'
+
+const props = defineProps<{ label: string, rowTitle: string, columnTitle: string, cells: readonly CoverageCell[], chosen: CoverageCell | null }>()
+const emit = defineEmits<{ choose: [cell: CoverageCell | null] }>()
+
+const SIZE = { width: 492, height: 336 }
+/** Room for the words beside and above the fields [px]. */
+const ROOM = { left: 108, top: 46 }
+/** Gap between a square and the corner of its field [px]. */
+const INSET = 4
+const grid = computed(() => coverageGrid(props.cells, SIZE))
+const cellAt = (row: string, column: string) => props.cells.find(c => c.row === row && c.column === column)!
+const isChosen = (row: string, column: string) => props.chosen?.row === row && props.chosen.column === column
+
+function spoken(cell: CoverageCell): string {
+  const lures = cell.count === 0 ? 'no lures' : cell.count === 1 ? '1 lure' : `${cell.count} lures`
+  return `${cell.row}, ${cell.column}: ${lures}${cell.fit == null ? '' : `, the best answers ${Math.round(cell.fit * 100)} %`}`
+}
+
+function toggle(row: string, column: string): void {
+  emit('choose', isChosen(row, column) ? null : cellAt(row, column))
+}
+</script>
+
+<template>
+  <figure>
+    <figcaption>{{ label }}</figcaption>
+    <svg :viewBox="`${-ROOM.left} ${-ROOM.top} ${SIZE.width + ROOM.left + 2} ${SIZE.height + ROOM.top + 20}`" role="group" :aria-label="label">
+      <text :x="-10" :y="-12" text-anchor="end" class="title">{{ rowTitle }}</text>
+      <text v-for="c in grid.columns" :key="c.column" :x="c.x" y="-12" text-anchor="middle">{{ c.column }}</text>
+      <text v-for="r in grid.rows" :key="r.row" x="-10" :y="r.y" text-anchor="end" dominant-baseline="middle">{{ r.row }}</text>
+      <g
+        v-for="m in grid.marks" :key="`${m.cell.row} ${m.cell.column}`" class="square" :class="{ none: m.cell.count === 0, chosen: isChosen(m.cell.row, m.cell.column) }" role="button" tabindex="0"
+        :aria-pressed="isChosen(m.cell.row, m.cell.column)" :aria-label="spoken(cellAt(m.cell.row, m.cell.column))" :transform="`translate(${m.x} ${m.y})`"
+        @click="toggle(m.cell.row, m.cell.column)" @keydown.enter.prevent="toggle(m.cell.row, m.cell.column)" @keydown.space.prevent="toggle(m.cell.row, m.cell.column)"
+      >
+        <rect class="field" :width="m.width" :height="m.height" />
+        <rect v-if="m.cell.count > 0" class="outline" :x="m.width - m.side - INSET" :y="m.height - m.side - INSET" :width="m.side" :height="m.side" />
+        <rect v-if="m.cell.count > 0" class="fill" :x="m.width - m.side - INSET" :y="m.height - m.filled - INSET" :width="m.side" :height="m.filled" />
+        <text x="5" y="14">{{ m.cell.count }}</text>
+      </g>
+      <text :x="SIZE.width" :y="SIZE.height + 16" text-anchor="end" class="title">{{ columnTitle }}</text>
+    </svg>
+  </figure>
+</template>
+
+<style scoped>
+figure { margin: 0; }
+figcaption { font-weight: 620; font-stretch: 88%; font-size: 16px; }
+svg { width: 100%; display: block; }
+text { font-size: 12.5px; fill: var(--ink); }
+.title { fill: var(--soft-ink); letter-spacing: 0.04em; font-size: 11.5px; }
+.square { cursor: pointer; }
+.field { fill: var(--leaf); stroke: var(--rule); }
+.none .field { fill: none; stroke-dasharray: 3 3; }
+.square:hover .field, .square:focus-visible .field { stroke: var(--ink); }
+.chosen .field { stroke: var(--float); stroke-width: 2.5; }
+.outline { fill: none; stroke: var(--water-ink); stroke-width: 1.2; }
+.fill { fill: var(--water-ink); }
+.square:focus-visible { outline: none; }
+.square:focus-visible .field { stroke: var(--float); stroke-width: 2.5; }
+</style>
