@@ -1,7 +1,7 @@
 import { group } from 'd3'
 import * as z from 'zod'
 import { fileSchema } from '#core/files'
-import { RULES } from '#core/knowledge'
+import { ADVICE, RULES } from '#core/knowledge'
 import { ASSUMPTIONS, CITATIONS, sourceText } from '#core/sources'
 
 /** Documents made from the code, by file name; a test keeps them current. */
@@ -25,16 +25,25 @@ function sources(): string {
   ].join('\n')
 }
 
+function schoolOf({ school }: { readonly school?: object }): string {
+  return Object.entries(school ?? {}).map(([key, value]) => `${key} = ${value}`).join(', ')
+}
+
+function keys(of: object): string {
+  return Object.entries(of).map(([key, value]) => `${key} ${String(value).replaceAll(',', ', ')}`).join('; ')
+}
+
 function rules(): string {
   const subjects = group(RULES, ({ id }) => id.split('.')[0]!)
-  const shapes = (rule: (typeof RULES)[number]) => rule.effects.map(effect => ('favours' in effect ? `${effect.axis}: ${Object.entries(effect.favours).map(([key, value]) => `${key} ${String(value).replaceAll(',', ', ')}`).join('; ') || 'worked out'}` : effect.axis)).join('<br>')
-  const school = (rule: (typeof RULES)[number]) => Object.entries(rule.school ?? {}).map(([key, value]) => `${key} = ${value}`).join(', ')
+  const shapes = (rule: (typeof RULES)[number]) => rule.effects.map(effect => ('favours' in effect ? `${effect.axis}: ${keys(effect.favours) || 'worked out'}${effect.within ? ` (among ${effect.within.join(', ')})` : ''}` : effect.axis)).join('<br>')
   return [
     '# The rules', '',
-    `Made from \`core/knowledge/rules\` by \`npm run docs\`: ${RULES.length} rows.`, '',
+    `Made from \`core/knowledge/rules\` and \`core/knowledge/advice\` by \`npm run docs\`: ${RULES.length} rows that shape a score, ${ADVICE.length} that are told beside a set-up.`, '',
     ...[...subjects].flatMap(([subject, rows]) => [
       `## ${subject}`, '', '| rule | sentence | shapes | weight | school | source |', '|---|---|---|---|---|---|',
-      ...rows.map(rule => `| \`${rule.id}\` | ${rule.text} | ${shapes(rule)} | ${rule.weight} | ${school(rule)} | ${sourceText(rule.source)} |`), '',
+      ...rows.map(rule => `| \`${rule.id}\` | ${rule.text} | ${shapes(rule)} | ${rule.weight} | ${schoolOf(rule)} | ${sourceText(rule.source)} |`), '',
     ]),
+    '## Told beside a set-up', '', 'No axis can carry these; they never enter a score.', '', '| row | about | sentence | of | school | source |', '|---|---|---|---|---|---|',
+    ...ADVICE.map(row => `| \`${row.id}\` | ${row.about} | ${row.text} | ${keys(row.of) || 'any'} | ${schoolOf(row)} | ${sourceText(row.source)} |`), '',
   ].join('\n')
 }

@@ -4,8 +4,9 @@ import { completeReading, type CompleteReading, type Reading } from '#core/readi
 import { AXES, AXIS_IDS, type Axis, type AxisId, type ScaleAxisId, type TasteAxisId } from './axes'
 import { featuresOf, type Features } from './features'
 import { figureValue, jointMembership } from './membership'
+import type { Family } from '#core/tackle'
 import type { Favour, Rule } from './rule'
-import { DEFAULT_SCHOOLS, type Schools } from './schools'
+import { DEFAULT_SCHOOLS, isOfSchools, type Schools } from './schools'
 import { type OwnRules, ownRules } from './user-rules'
 
 /** A rule that spoke on an axis, and how loudly (weight × membership). */
@@ -25,7 +26,7 @@ export interface AskedAxis {
   readonly reasons: readonly Reason[]
 }
 
-export interface Taste { readonly favours: Favour, readonly to: number, readonly others: number, readonly strength: number, readonly rule: Rule }
+export interface Taste { readonly favours: Favour, readonly to: number, readonly others: number, readonly within: readonly Family[] | null, readonly strength: number, readonly rule: Rule }
 
 export interface Ask {
   readonly reading: CompleteReading
@@ -71,6 +72,8 @@ export interface AskOptions {
   readonly schools?: Partial<Schools>
   /** The handbook's rules; the whole handbook when absent. */
   readonly rules?: readonly Rule[]
+  /** Factors on the weights of rules, by rule id: 0 switches one off, 1 leaves it. */
+  readonly weights?: Readonly<Record<string, number>>
   /** The angler's own rules, with the places they may belong to. */
   readonly own?: OwnRules
 }
@@ -79,13 +82,13 @@ export interface AskOptions {
  * From a reading to what the water asks for: a desirability curve on each axis, with the rules that shaped it.
  * Curves of one axis join by weighted geometric mean, so that contradictory rules widen rather than cancel.
  */
-export function askOf(given: Reading, { schools: chosen = {}, rules = RULES, own }: AskOptions = {}): Ask {
+export function askOf(given: Reading, { schools: chosen = {}, rules = RULES, weights = {}, own }: AskOptions = {}): Ask {
   const { reading, assumed } = completeReading(given)
   const schools = { ...DEFAULT_SCHOOLS, ...chosen }
   const features = featuresOf(reading)
   const spoken = [...rules, ...(own ? ownRules(own, reading) : [])]
-    .filter(rule => !rule.school || Object.entries(rule.school).every(([key, value]) => schools[key as keyof Schools] === value))
-    .map(rule => ({ rule, strength: rule.weight * jointMembership(rule.when, features) }))
+    .filter(rule => isOfSchools(rule, schools))
+    .map(rule => ({ rule, strength: rule.weight * factorOf(weights[rule.id]) * jointMembership(rule.when, features) }))
     .filter(({ strength }) => strength > SILENT)
 
   const tastes: Record<TasteAxisId, Taste[]> = { colour: [], profile: [], suit: [], rod: [] }
@@ -95,8 +98,8 @@ export function askOf(given: Reading, { schools: chosen = {}, rules = RULES, own
     for (const effect of reason.rule.effects) {
       append(reasons, effect.axis, reason)
       if ('favours' in effect) {
-        const { favours, to = 1, others = OTHERS } = effect
-        tastes[effect.axis].push({ favours, to, others, ...reason })
+        const { favours, to = 1, others = OTHERS, within = null } = effect
+        tastes[effect.axis].push({ favours, to, others, within, ...reason })
       }
       else {
         append(shapes, effect.axis, {
@@ -112,6 +115,13 @@ export function askOf(given: Reading, { schools: chosen = {}, rules = RULES, own
   const axes = recordOf(AXIS_IDS, axis =>
     askedAxis(axis, shapes.get(axis as ScaleAxisId) ?? [], (reasons.get(axis) ?? []).sort((a, b) => b.strength - a.strength)))
   return { reading, assumed, features, axes, tastes, schools }
+}
+
+/** Bounds of a factor on a rule's weight: no rule can be turned round, none can drown the rest. Assumed. */
+const FACTOR = { least: 0, most: 2 }
+
+function factorOf(given = 1): number {
+  return Math.min(FACTOR.most, Math.max(FACTOR.least, given))
 }
 
 function append<K, V>(map: Map<K, V[]>, key: K, value: V): void {

@@ -51,6 +51,7 @@ export interface SetFeatures {
   pressure: Record<string, number>
   from: Record<string, number>
   shortStrikes: Record<string, number>
+  grouping: Record<string, number>
   toothy: Record<string, number>
   stress: Record<string, number>
   phase: Record<string, number>
@@ -113,6 +114,7 @@ export function featuresOf(reading: CompleteReading): Features {
       pressure: one(reading.pressure),
       from: one(reading.from),
       shortStrikes: one(reading.shortStrikes ? 'yes' : 'no'),
+      grouping: one(reading.grouping),
       toothy: one(species.toothy),
       stress: one(isStressed(reading.species, reading.temperatureC) ? 'yes' : 'no'),
       phase: phases,

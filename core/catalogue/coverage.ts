@@ -1,5 +1,5 @@
 import { askOf, type OwnRules, type Schools } from '#core/ask'
-import { type Depths, type LureProfile, type PreparedBox, rank, reachOf } from '#core/match'
+import { colourClass, type Depths, type LureProfile, type PreparedBox, rank, reachOf } from '#core/match'
 import type { Reading } from '#core/reading'
 
 /** Borders of the bands [m], [m/s]. Assumed: steps that an angler would call different. */
@@ -43,12 +43,6 @@ export interface ClarityPaintCell {
 
 const COLOUR_AXES = ['colour', 'conspicuousness', 'naturalness'] as const
 
-/** Metal counts before paint: a gold blade is gold, whatever the skirt. */
-export function paintOf({ colours, blades }: LureProfile): Paint {
-  const metal = colours.value.metal !== 'none' ? colours.value.metal : blades[0]?.metal ?? 'none'
-  return metal === 'none' ? colours.value.pattern : metal === 'silver' ? 'silver' : 'gold'
-}
-
 export interface CoverageOptions { readonly schools?: Partial<Schools>, readonly own?: OwnRules }
 
 /** What each colouring of the box is worth as the water clears or muddies, everything else as it is now. */
@@ -56,7 +50,7 @@ export function clarityByPaint(box: PreparedBox, reading: Reading, options: Cove
   return CLARITIES.flatMap((clarity) => {
     const { ask, candidates } = rank(box, askOf({ ...reading, visibilityM: clarity.visibilityM, stain: clarity.stain }, options))
     return PAINTS.map((paint) => {
-      const wearing = candidates.filter(c => paintOf(c.profile) === paint)
+      const wearing = candidates.filter(c => colourClass(c.profile) === paint)
       const weight = COLOUR_AXES.reduce((sum, axis) => sum + ask.axes[axis].weight, 0)
       const fits = wearing.map(c => COLOUR_AXES.reduce((sum, axis) => sum + ask.axes[axis].weight * c.fits[axis].fit, 0) / (weight || 1))
       return { clarity, paint, lureIds: wearing.map(c => c.profile.lure.id), fit: fits.length > 0 && weight > 0 ? Math.max(...fits) : null }

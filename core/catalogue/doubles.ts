@@ -1,5 +1,4 @@
-import type { LureProfile } from '#core/match'
-import { paintOf } from './coverage'
+import { colourClass, type LureProfile } from '#core/match'
 
 /** Two lures within these shares of each other are the same tool. Assumed: half the step of packet weights and of lengths. */
 const WEIGHT_SHARE = 0.12
@@ -20,7 +19,7 @@ export function doubled(profiles: readonly LureProfile[]): readonly (readonly Lu
 function doTheSame(a: LureProfile, b: LureProfile): boolean {
   return a.lure.family === b.lure.family
     && (a.lure.style ?? null) === (b.lure.style ?? null)
-    && paintOf(a) === paintOf(b)
+    && colourClass(a) === colourClass(b)
     && a.sound.value === b.sound.value
     && a.buoyancy.value === b.buoyancy.value
     && near(a.weightG.value, b.weightG.value, WEIGHT_SHARE)

@@ -4,7 +4,7 @@ import {
   METALS, MODES, PART_KINDS, PATTERNS, REEL_KINDS, RIGS, ROD_ACTIONS, ROD_KINDS, ROD_POWERS, ROLES, RULE_OPS, SOUNDS, TEST_KINDS,
 } from '#core/tackle'
 import {
-  BOTTOMS, COVERS, FORAGE, MOODS, PHASES, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS,
+  BOTTOMS, COVERS, FORAGE, GROUPINGS, MOODS, PHASES, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS,
 } from '#core/reading'
 
 /** Unknown fields are kept on import and written back as read (contract §1), hence loose objects throughout. */
@@ -87,7 +87,7 @@ export const readingSchema = z.looseObject({
   bottomM: maybe(between(0.1, 500)), fishFromM: maybe(between(0, 500)), fishToM: maybe(between(0, 500)), bottom: maybe(oneOf(BOTTOMS)),
   cover: maybe(z.array(oneOf(COVERS)).max(18)), layers: maybe(z.array(z.looseObject({ depthM: metres, temperatureC: celsius }))),
   forage: maybe(z.array(z.looseObject({ kind: oneOf(FORAGE), lengthMm: maybe(between(1, 1000)) })).max(21)),
-  mood: maybe(oneOf(MOODS)), pressure: maybe(oneOf(PRESSURES)), from: maybe(oneOf(STANDS)), shortStrikes: maybe(z.boolean()), phase: maybe(oneOf(PHASES)),
+  mood: maybe(oneOf(MOODS)), pressure: maybe(oneOf(PRESSURES)), from: maybe(oneOf(STANDS)), shortStrikes: maybe(z.boolean()), grouping: maybe(oneOf(GROUPINGS)), phase: maybe(oneOf(PHASES)),
 })
   .refine(r => (r.fishFromM ?? 0) <= (r.fishToM ?? Infinity), { error: 'fishFromM must not be below fishToM', path: ['fishFromM'] })
   .refine(r => r.bottomM == null || (r.fishToM ?? 0) <= r.bottomM, { error: 'the fish cannot be below the bottom', path: ['fishToM'] })

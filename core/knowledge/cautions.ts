@@ -6,6 +6,9 @@ export interface Caution { readonly id: string, readonly when: readonly Conditio
 
 export const LOCAL_RULES = 'Licence, seasons, size limits, hook numbers, lead and barbs differ by water: check the local rules. This program never says what is legal.'
 
+/** Told once with every answer. */
+export const BETWEEN_WATERS = 'Clean, drain and dry the gear between waters.'
+
 export const CAUTIONS: readonly Caution[] = [
   { id: 'fish.stress', when: [{ feature: 'stress', any: ['yes'] }], text: 'At {temperatureC} this fish is under heat stress: leave it alone today.' },
   { id: 'fish.spawn', when: [{ feature: 'phase', any: ['spawn'] }], text: 'Fish may be on their beds: do not fight spawning fish where that is not allowed.' },
@@ -14,5 +17,7 @@ export const CAUTIONS: readonly Caution[] = [
   { id: 'wading', when: [{ feature: 'from', any: ['wading'] }], text: 'Wading: staff, belt, cleats, life jacket; know the tide and rising water.' },
   { id: 'surf', when: [{ feature: 'water', any: ['surf', 'sea'] }], text: 'Know tide and swell before you step on rocks or sand bars.' },
   { id: 'storm', when: [{ feature: 'sky', any: ['rain'] }], text: 'Thunder: carbon rods conduct; leave the water.' },
+  { id: 'fish.deep', when: [{ feature: 'fishFromM', zeroAt: 8, oneAt: 12 }], text: 'Fish from {fishFromM} and deeper are hurt by the pressure on the way up: few, and handle them at once.' },
+  { id: 'trolling', when: [{ feature: 'from', any: ['boat'] }, { feature: 'waveM', zeroAt: 0.3, oneAt: 0.6 }], text: 'Waves: keep a lookout for logs and boats, kill switch on.' },
   { id: 'wind', when: [{ feature: 'windMs', zeroAt: 8, oneAt: 11 }, { feature: 'from', any: ['boat', 'kayak'] }], text: 'Strong wind on the water: think of the way back first.' },
 ]

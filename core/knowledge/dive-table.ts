@@ -25,3 +25,6 @@ export const DIVE_PATH = {
   distance: [0, 0.1, 0.233, 0.333, 0.5, 0.667, 0.833, 0.967, 1],
   depth: [0.2, 0.687, 0.95, 1, 0.923, 0.713, 0.413, 0.11, 0],
 } as const
+
+/** Depth of the same plug behind a boat with 30 m of line out, against its depth on the rating cast [m]. Source: derived (dive model §4b, last row of its table). */
+export const TOWED_AT_30_M = { cast: [1.2, 1.5, 1.8, 3.0, 4.0, 5.0], towed: [1.48, 1.93, 2.38, 4.26, 5.91, 7.62] } as const

@@ -5,7 +5,7 @@ import type { Cadence, Family, HookKind, Mode, Rig } from '#core/tackle'
 export type DepthControl = 'surface' | 'dive' | 'count-down' | 'bottom' | 'above-bottom' | 'vertical'
 
 /** What must be added to a body before it can be fished. */
-export type Addition = 'nothing' | 'head' | 'bullet' | 'drop-sinker' | 'weighted-hook'
+export type Addition = 'nothing' | 'head' | 'bullet' | 'drop-sinker' | 'weighted-hook' | 'clip-blade' | 'spoon'
 
 /**
  * How a lure of some family can be rigged and presented (trade §6–§8, §11, §14).
@@ -33,6 +33,10 @@ export interface TechniqueRow {
   readonly fallArea?: number
   /** Change of the 1–5 erratic scale against the family's intensity. */
   readonly livelier?: number
+  /** Only with a part (or lure) of one's own: never offered with an assumed one. */
+  readonly ownOnly?: true
+  /** Change of the 1–5 thump against the bait's own. */
+  readonly thump?: number
   /** Fishable only from here. */
   readonly from?: readonly Stand[]
 }
@@ -41,7 +45,7 @@ const FLOATING: readonly Stand[] = ['boat', 'kayak']
 
 export const TECHNIQUES: readonly TechniqueRow[] = [
   { rig: 'snap', families: ['crankbait'], mode: 'cast', control: 'dive', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['touch-and-pause', 'tick', 'rip', 'stop-and-go', 'steady'], hang: 0.2 },
-  { rig: 'snap', families: ['jerkbait'], mode: 'cast', control: 'dive', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['jerk-pause'], hang: 0.8 },
+  { rig: 'snap', families: ['jerkbait'], mode: 'cast', control: 'dive', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['hang-still', 'jerk-pause'], hang: 0.8 },
   { rig: 'snap', families: ['lipless-crank'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['tick', 'rip', 'yo-yo', 'countdown-steady'], hang: 0 },
   { rig: 'snap', families: ['pencil'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['countdown-steady'], hang: 0.1 },
   { rig: 'direct', families: ['topwater'], styles: ['walker', 'frog'], mode: 'cast', control: 'surface', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['walk'], hang: 0.5 },
@@ -73,7 +77,14 @@ export const TECHNIQUES: readonly TechniqueRow[] = [
   { rig: 'underspin', families: ['paddle-tail', 'minnow-soft'], mode: 'cast', control: 'count-down', adds: 'head', hook: 'jig', guard: 1, cadences: ['countdown-steady'], hang: 0.1, fallArea: 1 },
   { rig: 'mushroom-head', families: ['minnow-soft', 'stick-worm', 'worm'], mode: 'cast', control: 'bottom', adds: 'head', hook: 'jig', guard: 1, cadences: ['drag', 'shake'], hang: 0.7 },
   { rig: 'drop-shot-nose', families: ['minnow-soft', 'worm'], mode: 'cast', control: 'above-bottom', adds: 'drop-sinker', hook: 'drop-shot', guard: 1, cadences: ['shake', 'dead-stick'], hang: 1 },
+  { rig: 'drop-shot-threaded', families: ['minnow-soft', 'worm'], mode: 'cast', control: 'above-bottom', adds: 'drop-sinker', hook: 'drop-shot', guard: 1, cadences: ['shake', 'dead-stick'], hang: 1, livelier: -1 },
   { rig: 'drop-shot-weedless', families: ['minnow-soft', 'worm', 'stick-worm'], mode: 'cast', control: 'above-bottom', adds: 'drop-sinker', hook: 'weedless', guard: 3, cadences: ['shake', 'dead-stick'], hang: 1 },
   { rig: 'dropper', families: ['streamer'], mode: 'cast', control: 'above-bottom', adds: 'drop-sinker', hook: 'own', guard: 1, cadences: ['drag', 'drift'], hang: 0.6 },
+  { rig: 'three-way', families: ['minnow-soft', 'shrimp-soft', 'grub'], mode: 'drift', control: 'above-bottom', adds: 'drop-sinker', hook: 'drop-shot', guard: 1, cadences: ['drift'], hang: 0.5, from: FLOATING },
+  { rig: 'spoon-and-fly', families: ['streamer'], mode: 'cast', control: 'count-down', adds: 'spoon', hook: 'own', guard: 1, cadences: ['countdown-steady'], hang: 0, ownOnly: true },
+  { rig: 'sliding-sinker', families: ['creature', 'worm', 'soft-jerk', 'minnow-soft'], mode: 'cast', control: 'bottom', adds: 'bullet', hook: 'weedless', guard: 3, cadences: ['drag'], hang: 0.7, fallArea: 0.8, ownOnly: true },
+  { rig: 'blade-and-trailer', families: ['skirted-jig'], styles: ['flipping', 'swim'], mode: 'cast', control: 'count-down', adds: 'clip-blade', hook: 'own', guard: 'own', cadences: ['countdown-steady'], hang: 0, ownOnly: true, thump: 1.5 },
+  { rig: 'snap', families: ['crankbait', 'jerkbait'], mode: 'troll', control: 'dive', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['troll'], hang: 0, from: FLOATING },
+  { rig: 'snap', families: ['casting-spoon', 'inline-spinner', 'flutter-spoon', 'swimbait'], mode: 'troll', control: 'count-down', adds: 'nothing', hook: 'own', guard: 'own', cadences: ['troll'], hang: 0, from: FLOATING },
   { rig: 'umbrella', families: ['umbrella-rig'], mode: 'cast', control: 'count-down', adds: 'nothing', hook: 'own', guard: 0, cadences: ['countdown-steady'], hang: 0 },
 ]

@@ -10,6 +10,8 @@ export interface AddedWeight {
   readonly grams: number
   /** `null`: nothing suitable among the parts, the usual one is assumed. */
   readonly part: Part | null
+  /** A spoon of the box that goes ahead of a fly. */
+  readonly spoon?: LureProfile
 }
 
 export const NOTHING_ADDED: AddedWeight = { grams: 0, part: null }
@@ -24,6 +26,8 @@ const TRIED = 2
 const HEAD = { grams: 5, atMm: 75, power: 1.5 }
 /** Belly or middle-weighted hooks: 3.5 g makes most sticks shimmy (trade §6). */
 const WEIGHTED_HOOK_G = 3.5
+/** A clip-on blade of the usual size; from memory. */
+const CLIP_BLADE_G = 2.5
 const LIGHTEST_BULLET_G = 3.5
 /** A sinker for about 4–5 m (trade §6). */
 const USUAL_SINKER_G = 7
@@ -42,8 +46,9 @@ export function contactFor({ features: { numbers } }: Ask, waterDensity: number)
 }
 
 /** The weights worth trying under a body, best first. */
-export function addedWeights(technique: TechniqueRow, body: LureProfile, { parts, ask, contact }: { readonly parts: readonly Part[], readonly ask: Ask, readonly contact: Contact }): readonly AddedWeight[] {
+export function addedWeights(technique: TechniqueRow, body: LureProfile, { parts, spoons, ask, contact }: { readonly parts: readonly Part[], readonly spoons: readonly LureProfile[], readonly ask: Ask, readonly contact: Contact }): readonly AddedWeight[] {
   if (technique.adds === 'nothing') return [NOTHING_ADDED]
+  if (technique.adds === 'spoon') return spoons.slice(0, TRIED).map(spoon => ({ grams: spoon.weightG.value, part: null, spoon }))
   const wanted = wantedGrams(technique, body, ask.reading.mood, contact)
   const own = parts
     .filter(part => fitsTechnique(part, technique) && part.weightG != null && part.quantity !== 0)
@@ -51,6 +56,7 @@ export function addedWeights(technique: TechniqueRow, body: LureProfile, { parts
     .filter(({ off }) => off <= Math.log(NEAR_ENOUGH))
     .sort((a, b) => a.off - b.off || a.part.id.localeCompare(b.part.id))
   if (own.length > 0) return own.slice(0, TRIED).map(({ part, grams }) => ({ part, grams }))
+  if (technique.ownOnly) return []
   return [{ part: null, grams: USUAL_G.find(g => g >= wanted * 0.9) ?? USUAL_G[USUAL_G.length - 1]! }]
 }
 
@@ -60,6 +66,7 @@ export function usualAddition({ adds }: TechniqueRow, body: LureProfile): AddedW
     case 'nothing': return NOTHING_ADDED
     case 'weighted-hook': return { grams: WEIGHTED_HOOK_G, part: null }
     case 'head': return { grams: headByLength(body), part: null }
+    case 'clip-blade': return { grams: CLIP_BLADE_G, part: null }
     default: return { grams: USUAL_SINKER_G, part: null }
   }
 }
@@ -74,6 +81,7 @@ function wantedGrams(technique: TechniqueRow, body: LureProfile, mood: Mood, { a
     case 'weighted-hook': return WEIGHTED_HOOK_G
     case 'drop-sinker': return contact
     case 'bullet': return Math.max(LIGHTEST_BULLET_G, contact)
+    case 'clip-blade': return CLIP_BLADE_G
     default: return technique.control === 'bottom' ? Math.max(contact, headByLength(body) / 2) : Math.max(atFishG, headByLength(body))
   }
 }
@@ -89,7 +97,16 @@ export function fitsTechnique({ kind, shape, hookKind }: Part, { adds, rig, hook
     }
     case 'bullet': return kind === 'sinker' && shape === 'bullet'
     case 'drop-sinker': return kind === 'sinker' && shape !== 'bullet'
+    case 'clip-blade': return kind === 'clip-blade'
     case 'weighted-hook': return kind === 'hook' && hookKind === hook
     default: return false
   }
 }
+
+/** Spoons that carry a fly out: 5 to 20 g (assumed), lightest first. */
+export function flySpoons(lures: readonly LureProfile[]): readonly LureProfile[] {
+  return lures
+    .filter(({ lure, weightG }) => (lure.family === 'casting-spoon' || lure.family === 'dense-spoon') && lure.quantity !== 0 && weightG.value >= FLY_SPOON_G[0] && weightG.value <= FLY_SPOON_G[1])
+    .sort((a, b) => a.weightG.value - b.weightG.value || (a.lure.id < b.lure.id ? -1 : 1))
+}
+const FLY_SPOON_G = [5, 20] as const

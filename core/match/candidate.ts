@@ -32,6 +32,8 @@ export interface Scene {
   readonly totalWeight: number
   readonly waterDensity: number
   readonly parts: readonly Part[]
+  /** Spoons that can carry a fly. */
+  readonly spoons: readonly LureProfile[]
   readonly contact: Contact
   /** How colours look in this water to this fish. */
   readonly colours: ColourJudge
@@ -78,7 +80,7 @@ export function bestCandidate(profile: LureProfile, scene: Scene): Candidate | R
     const rigged = techniqueFits(profile, technique, ask)
     const riggedLog = ownLog + weightedLog('technique', rigged, ask)
     for (const added of addedWeights(technique, profile, scene)) {
-      const isAssumed = technique.adds !== 'nothing' && added.part === null
+      const isAssumed = technique.adds !== 'nothing' && added.part === null && !added.spoon
       if (isAssumed && best) continue
       for (const trailer of trailers) {
         const assembled = { profile, technique, trailer, added }
@@ -142,12 +144,13 @@ const LOW_STAND_CAST = 0.9
 function onOutfit(assembly: Assembly, outfit: PreparedOutfit | null, toBeat: number, scene: Scene): Thrown | Refusal | null {
   const { profile, technique, trailer, added, totalG } = assembly
   const { ask, totalWeight } = scene
+  if (technique.mode === 'troll' && outfit?.outfit.rod.kind !== 'trolling') return null
   const verdict = outfit ? windowVerdict(outfit.outfit, totalG) : WITHOUT_ROD
   if (verdict === 'overload' || verdict === 'underload') return windowRefusal(verdict, totalG, outfit!)
   const hook = technique.hook === 'own' ? profile.hooks.value[0]!.kind : technique.hook
   const rod = outfit
     ? verdict.fit * rodFit(outfit.outfit, {
-      hook, inCover: scene.inCover, vertical: technique.control === 'vertical', from: ask.reading.from, streamer: profile.lure.family === 'streamer', biteProof: scene.biteProof,
+      hook, inCover: scene.inCover, mode: technique.mode, family: profile.lure.family, from: ask.reading.from, biteProof: scene.biteProof, crankReel: ask.schools.crankReel,
     })
     : NOT_CONCERNED
   const onRod = rodAxis(rod, profile, outfit !== null)
@@ -168,7 +171,7 @@ function windowRefusal(code: 'overload' | 'underload', totalG: number, { outfit:
 }
 
 function castOf({ profile, technique }: Assembly, outfit: PreparedOutfit | null, loadPlace: number, { reading }: Ask): number {
-  if (technique.mode === 'vertical') return Math.max(1, reading.bottomM)
+  if (technique.mode === 'vertical' || technique.mode === 'drift') return Math.max(1, reading.bottomM)
   if (!outfit) return WITHOUT_ROD.castM
   const { rod, castM } = outfit.outfit
   const length = castM ?? castLength({ rod: rod.kind, power: rod.power ?? null, loadPlace, castFactor: profile.typical.castFactor })

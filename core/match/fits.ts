@@ -93,7 +93,7 @@ export function assemblyFits(tackle: Assembled, ask: Ask, waterDensity: number):
   const fall = fallSpeed(tackle, waterDensity)
   return {
     presence: onScale(ask, 'presence', presence, presence.value),
-    vibration: onScale(ask, 'vibration', vibration, vibration.value),
+    vibration: onScale(ask, 'vibration', vibration, scale5(vibration.value + (tackle.technique.thump ?? 0))),
     fall: onScale(ask, 'fall', fall, fall.value),
   }
 }

@@ -1,5 +1,5 @@
 import { type Ask, askOf, type AskOptions, fillIn, jointMembership } from '#core/ask'
-import { CAUTIONS, LOCAL_RULES } from '#core/knowledge'
+import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES } from '#core/knowledge'
 import type { Reading } from '#core/reading'
 import type { UnitSystem } from '#core/units'
 import type { Box } from '#core/tackle'
@@ -38,9 +38,9 @@ export function explainRanking(prepared: PreparedBox, { ask, candidates, rejecte
   }
 }
 
-function setupOut(candidate: Candidate, { hours }: PreparedBox, ask: Ask, usual: UsualFits, units: UnitSystem): SetupOut {
+function setupOut(candidate: Candidate, { hours, box }: PreparedBox, ask: Ask, usual: UsualFits, units: UnitSystem): SetupOut {
   const { reading } = ask
-  const tied = tieOn(candidate, ask, waterDensity(reading.temperatureC, reading.salinityPsu), units)
+  const tied = tieOn(candidate, { ask, waterDensity: waterDensity(reading.temperatureC, reading.salinityPsu), parts: box.parts, system: units })
   return {
     ...tied,
     score: round(candidate.score),
@@ -55,5 +55,5 @@ const SHOWN_FROM = 0.5
 
 function readingCautions({ features }: Ask, units: UnitSystem): string[] {
   const held = CAUTIONS.filter(({ when }) => jointMembership(when, features) >= SHOWN_FROM)
-  return [...held.map(({ text }) => fillIn(text, features, units)), LOCAL_RULES]
+  return [...held.map(({ text }) => fillIn(text, features, units)), BETWEEN_WATERS, LOCAL_RULES]
 }

@@ -3,7 +3,7 @@ import type { Outfit } from '#core/tackle'
 import { isBiteProof, prepareOutfit, rodFit, type RodJob, windowVerdict } from './outfit'
 
 const outfit = (rod: Partial<Outfit['rod']> = {}, rest: Partial<Outfit> = {}): Outfit => ({ id: 'o', name: 'o', rod: { kind: 'spinning', lureMinG: 10, lureMaxG: 30, power: 'medium', action: 'moderate', ...rod }, line: { material: 'braid' }, ...rest })
-const job = (part: Partial<RodJob>): RodJob => ({ hook: 'jig', inCover: false, vertical: false, from: 'boat', streamer: false, biteProof: false, ...part })
+const job = (part: Partial<RodJob>): RodJob => ({ hook: 'jig', inCover: false, mode: 'cast', family: 'grub', from: 'boat', biteProof: false, crankReel: 'fast', ...part })
 const fit = (totalG: number) => {
   const verdict = windowVerdict(outfit(), totalG)
   return typeof verdict === 'string' ? verdict : verdict.fit
@@ -30,7 +30,7 @@ describe('rodFit (trade §9, common practice, no source)', () => {
   it('trebles want a softer rod', () => expect(rodFit(outfit({ action: 'extra-fast' }), job({ hook: 'treble' }))).toBeLessThan(rodFit(outfit({ action: 'moderate' }), job({ hook: 'treble' }))))
   it('a single hook in cover wants power', () => expect(rodFit(outfit({ power: 'light' }), job({ hook: 'weedless', inCover: true }))).toBeLessThan(rodFit(outfit({ power: 'heavy' }), job({ hook: 'weedless', inCover: true }))))
   it('drop shot: fast, not extra fast', () => expect(rodFit(outfit({ action: 'extra-fast' }), job({ hook: 'drop-shot' }))).toBeLessThan(rodFit(outfit({ action: 'fast' }), job({ hook: 'drop-shot' }))))
-  it('vertical: a blank that bends through', () => expect(rodFit(outfit({ action: 'fast' }), job({ vertical: true }))).toBeLessThan(rodFit(outfit({ action: 'slow' }), job({ vertical: true }))))
+  it('vertical: a blank that bends through', () => expect(rodFit(outfit({ action: 'fast' }), job({ mode: 'vertical' }))).toBeLessThan(rodFit(outfit({ action: 'slow' }), job({ mode: 'vertical' }))))
   it('a surf rod belongs on the shore', () => expect(rodFit(outfit({ kind: 'surf' }), job({ from: 'boat' }))).toBeLessThan(rodFit(outfit({ kind: 'surf' }), job({ from: 'bank' }))))
   it('a leader that must be changed counts against the rod', () => {
     const leader = { material: 'fluorocarbon' as const, diameterMm: 0.4 }

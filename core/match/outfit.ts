@@ -1,7 +1,8 @@
 import { lineDiameter, pickUp } from '#core/motion'
 import { ramp } from '#core/numeric'
 import type { Stand } from '#core/reading'
-import type { HookKind, Outfit, RodKind } from '#core/tackle'
+import type { Schools } from '#core/ask'
+import type { Family, HookKind, Mode, Outfit, RodKind } from '#core/tackle'
 
 /** An outfit with what follows from it; `line.diameterMm` typed, else from its test, else a usual one. */
 export interface PreparedOutfit {
@@ -49,10 +50,11 @@ const STEP_COST = 0.12
 export interface RodJob {
   readonly hook: HookKind
   readonly inCover: boolean
-  readonly vertical: boolean
+  readonly mode: Mode
+  readonly family: Family
   readonly from: Stand
-  readonly streamer: boolean
   readonly biteProof: boolean
+  readonly crankReel: Schools['crankReel']
 }
 
 /** A rod made for another job still fishes. Assumed. */
@@ -61,28 +63,38 @@ const WRONG_KIND = 0.7
 const LEADER_TO_CHANGE = 0.85
 
 /** How a rod suits hook, cover and stand (trade §9): soft for trebles, strong for a single hook in cover; its leader fit for toothy fish. */
-export function rodFit({ rod, leader }: Outfit, job: RodJob): number {
-  const fit = hookFit(rod, job) * (isRightKind(rod.kind, job) ? 1 : WRONG_KIND)
+export function rodFit({ rod, reel, leader }: Outfit, job: RodJob): number {
+  const fit = hookFit(rod, job) * (isRightKind(rod.kind, job) ? 1 : WRONG_KIND) * (isRightReel(reel?.ratio ?? null, job) ? 1 : WRONG_REEL)
   return job.biteProof && !isBiteProof(leader) ? fit * LEADER_TO_CHANGE : fit
 }
 
-function hookFit(rod: Outfit['rod'], { hook, inCover, vertical }: RodJob): number {
+/** Two schools of cranking reels (trade §19): about 5:1, or 6.4:1 and slow down yourself. The border between them is assumed. */
+const SLOW_REEL_BELOW = 5.8
+/** A reel of the other school still cranks. Assumed. */
+const WRONG_REEL = 0.92
+
+function isRightReel(ratio: number | null, { family, crankReel, mode }: RodJob): boolean {
+  if (ratio === null || family !== 'crankbait' || mode !== 'cast') return true
+  return crankReel === 'slow' ? ratio < SLOW_REEL_BELOW : ratio >= SLOW_REEL_BELOW
+}
+
+function hookFit(rod: Outfit['rod'], { hook, inCover, mode }: RodJob): number {
   const stiffness = STIFFNESS[rod.action ?? 'fast']
   const power = POWER[rod.power ?? 'medium']
   let steps = 0
   if (hook === 'treble' || hook === 'treble-grip') steps = Math.max(0, stiffness - STIFFNESS['moderate-fast'])
-  else if (vertical) steps = Math.max(0, stiffness - STIFFNESS.moderate) / 2
+  else if (mode === 'vertical') steps = Math.max(0, stiffness - STIFFNESS.moderate) / 2
   else if (hook === 'drop-shot') steps = stiffness === STIFFNESS['extra-fast'] ? 1.5 : 0
   else if (inCover) steps = Math.max(0, POWER['medium-heavy'] - power)
   return Math.max(0.4, 1 - STEP_COST * steps)
 }
 
-function isRightKind(kind: RodKind, { vertical, from, streamer }: RodJob): boolean {
+function isRightKind(kind: RodKind, { mode, from, family }: RodJob): boolean {
   switch (kind) {
     case 'surf': return from === 'bank' || from === 'wading'
-    case 'jigging': return vertical
-    case 'trolling': return false
-    case 'fly': return streamer
+    case 'jigging': return mode === 'vertical'
+    case 'trolling': return mode === 'troll'
+    case 'fly': return family === 'streamer'
     default: return true
   }
 }

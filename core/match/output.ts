@@ -1,11 +1,12 @@
 import type { RejectionCode } from './candidate'
 import type { KnownAs } from './known'
-import type { AxisId } from '#core/ask'
+import type { AdviceSubject, AxisId } from '#core/ask'
 import type { DepthControl } from '#core/knowledge'
 import type { Cadence, Family, HookKind, LineMaterial, Mode, Rig } from '#core/tackle'
 
 /** What `match` prints (contract §5), and what the screens read. */
 export interface ReasonOut { rule: string, text: string, source: string }
+export interface AdviceOut extends ReasonOut { about: AdviceSubject }
 export interface AxisOut { axis: AxisId, weight: number, best: number, low: number, high: number, reasons: ReasonOut[] }
 
 export interface SetupAxisOut {
@@ -32,6 +33,9 @@ export interface PresentationOut {
   /** Where the depth comes from; the column draws from it. */
   control: DepthControl
   fallMs: number | null
+  /** Drop shot: leader from hook to weight, and how high it holds the bait over the bottom [m]. */
+  dropLeaderM: number | null
+  standsM: number | null
 }
 
 export interface SetupOut {
@@ -52,6 +56,8 @@ export interface SetupOut {
   confidence: number
   axes: SetupAxisOut[]
   reasons: ReasonOut[]
+  /** How it is made ready and fished; never part of the score. */
+  advice: AdviceOut[]
   cautions: string[]
 }
 

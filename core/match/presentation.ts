@@ -1,9 +1,10 @@
 import { desirabilityAt, type Ask, type AskedAxis } from '#core/ask'
 import { CADENCE_TABLE, DIVE_PATH } from '#core/knowledge'
-import { deepestOnCast, dropShotHeight, holdDepth, holdSpeed } from '#core/motion'
+import { deepestOnCast, dropShotHeight, holdDepth, holdSpeed, towDepth } from '#core/motion'
 import type { Contact } from './addition'
 import { type Assembled, sinkingNewton } from './in-water'
 import { computed, type Known } from './known'
+import { towedPlug, towedSinker } from './towed'
 
 /** Where and how fast a set-up is fished, and how much of it is where the fish are. */
 export interface Placement {
@@ -16,6 +17,10 @@ export interface Placement {
   readonly speedFit: number
   /** Height over the bottom that the leader gives a drop-shot bait [m]. */
   readonly leaderHeightM: number | null
+  /** Drop-shot leader from hook to weight [m]. */
+  readonly dropLeaderM?: number
+  /** Line behind the boat when trolled [m]. */
+  readonly lineOutM?: number
 }
 export interface Unreachable { readonly deepestM: number, readonly why: () => string }
 
@@ -35,6 +40,11 @@ export const LIFT_RATIO: Partial<Record<string, number>> = { 'spinnerbait': 0.3,
 /** A sinking bait holds the bottom with this share of the criterion's weight. Assumed: the criterion is made for bait and jig together in a drift. */
 const BOTTOM_SHARE = 0.5
 
+/** Horizontal distance of a line let down beside the boat [m]. Assumed. */
+const STRAIGHT_DOWN_M = 1
+/** Lengths of line behind the boat that are tried [m]. */
+const LINES_OUT_M = [12, 20, 30, 45, 65] as const
+
 /** The same with what throws it. */
 export interface Tackle extends Assembled {
   readonly lineMm: number
@@ -53,8 +63,8 @@ export function place(tackle: Tackle, { ask, waterDensity, contact }: PlaceScene
     case 'surface': return highestNeeded > 0
       ? { deepestM: 0, why: () => `stays on the surface; the fish are below ${metres(numbers.fishFromM)}` }
       : still(tackle, ask, 0, LOW_TIP_M)
-    case 'dive': return placeDiver(tackle, ask, highestNeeded)
-    case 'count-down': return placeHeld(tackle, ask, highestNeeded, waterDensity)
+    case 'dive': return tackle.technique.mode === 'troll' ? placeTrolled(tackle, ask, highestNeeded, waterDensity) : placeDiver(tackle, ask, highestNeeded)
+    case 'count-down': return tackle.technique.mode === 'troll' ? placeTrolled(tackle, ask, highestNeeded, waterDensity) : placeHeld(tackle, ask, highestNeeded, waterDensity)
     case 'vertical': return placeVertical(tackle, ask)
     case 'bottom':
     case 'above-bottom': return placeOnBottom(tackle, ask, contact)
@@ -85,6 +95,25 @@ function placeDiver(tackle: Tackle, ask: Ask, highestNeeded: number): Placement 
   if (deepest < highestNeeded) return cannotReach(deepest, highestNeeded, 'on any of your lines')
   const { speedMs, speedFit } = bestSpeed(tackle, ask.axes.speed)
   return { depthM: best!.depthM, tipM: best!.tipM, depthFit: best!.fit, depthTrust: computed(0, runsAt), speedMs, speedFit, leaderHeightM: null }
+}
+
+/** Behind a moving boat: the line out that brings it nearest to what is asked. */
+function placeTrolled(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity: number): Placement | Unreachable {
+  const { profile, lineMm } = tackle
+  const { bottomM } = ask.features.numbers
+  const { speedMs, speedFit } = bestSpeed(tackle, ask.axes.speed)
+  const shape = profile.runsAt ? towedPlug(profile.runsAt.value) : towedSinker(tackle, speedMs, LIFT_RATIO[profile.lure.family] ?? 0, waterDensity)
+  let best: Placement | null = null
+  let deepest = 0
+  for (const lineOutM of LINES_OUT_M) {
+    const depthM = (shape && towDepth(shape, { lineOut: lineOutM, lineDiameter: lineMm / 1000, tip: LOW_TIP_M })?.depth) ?? 0
+    deepest = Math.max(deepest, depthM)
+    // Over the bottom it must not drag; there a shorter line is right.
+    const depthFit = depthM > bottomM ? PLOUGHING * desirabilityAt(ask.axes.depth, bottomM) : desirabilityAt(ask.axes.depth, depthM)
+    if (!best || depthFit > best.depthFit)
+      best = { depthM: Math.min(depthM, bottomM), speedMs, tipM: LOW_TIP_M, depthFit, depthTrust: computed(0, profile.runsAt ?? profile.weightG), speedFit, leaderHeightM: null, lineOutM }
+  }
+  return deepest < highestNeeded ? cannotReach(deepest, highestNeeded, 'on the longest line') : best!
 }
 
 /** A plug that would run below the bottom ploughs there: fish cannot get at hooks pinned to it (trade §5). */
@@ -139,8 +168,9 @@ function placeOnBottom(tackle: Tackle, ask: Ask, contact: Contact): Placement | 
   if (tackle.technique.control === 'bottom') return still(tackle, ask, bottomM, LOW_TIP_M)
   // On a cast the taut line stands at an angle and the bait hangs lower than the leader is long (motion model §8).
   const options = LEADERS_M.map((leader) => {
-    const { height } = dropShotHeight(leader, bottomM, tackle.castM / 2, LOW_TIP_M)
-    return still(tackle, ask, Math.max(0, bottomM - height), LOW_TIP_M, height)
+    const away = tackle.technique.mode === 'drift' ? STRAIGHT_DOWN_M : tackle.castM / 2
+    const { height } = dropShotHeight(leader, bottomM, away, LOW_TIP_M)
+    return { ...still(tackle, ask, Math.max(0, bottomM - height), LOW_TIP_M, height), dropLeaderM: leader }
   })
   return options.reduce((a, b) => (b.depthFit > a.depthFit ? b : a))
 }

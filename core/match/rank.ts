@@ -2,7 +2,7 @@ import type { Ask } from '#core/ask'
 import { SPECIES_TABLE } from '#core/knowledge'
 import type { BenchTest, Box, Trip } from '#core/tackle'
 import { waterDensity } from '#core/water'
-import { contactFor } from './addition'
+import { contactFor, flySpoons } from './addition'
 import { bestCandidate, type Candidate, type Rejection, type Scene, sumOfWeights } from './candidate'
 import { colourJudgeFor } from './fits'
 import { prepareOutfit, type PreparedOutfit } from './outfit'
@@ -16,6 +16,8 @@ export interface PreparedBox {
   readonly lures: readonly LureProfile[]
   readonly trailers: readonly LureProfile[]
   readonly outfits: readonly PreparedOutfit[]
+  /** Spoons that can carry a fly. */
+  readonly spoons: readonly LureProfile[]
   /** Hours each lure has been fished, by lure id. */
   readonly hours: ReadonlyMap<string, number>
 }
@@ -36,12 +38,13 @@ export function prepareBox(box: Box): PreparedBox {
     lures: profiles.filter(p => p.lure.role !== 'trailer'),
     trailers: profiles.filter(p => (p.lure.role === 'trailer' || p.lure.role === 'both') && p.lure.quantity !== 0),
     outfits: box.outfits.map(prepareOutfit),
+    spoons: flySpoons(profiles),
     hours: fishedHours(box.trips),
   }
 }
 
 /** Ranks the whole box for one ask. Ties by score, then lure id, so that the answer never depends on the order of the file. */
-export function rank({ lures, trailers, outfits, box }: PreparedBox, ask: Ask): Ranking {
+export function rank({ lures, trailers, outfits, spoons, box }: PreparedBox, ask: Ask): Ranking {
   const { reading } = ask
   const density = waterDensity(reading.temperatureC, reading.salinityPsu)
   const scene: Scene = {
@@ -50,7 +53,7 @@ export function rank({ lures, trailers, outfits, box }: PreparedBox, ask: Ask): 
     totalWeight: sumOfWeights(ask),
     waterDensity: density,
     contact: contactFor(ask, density),
-    parts: box.parts,
+    parts: box.parts, spoons,
     inCover: ask.axes.snagGuard.best > 2,
     colours: colourJudgeFor(ask),
     biteProof: SPECIES_TABLE[reading.species].toothy === 'yes',

@@ -15,7 +15,8 @@ export function wayOf(technique: TechniqueRow): Way {
 }
 
 /** Whether a rule's favour is about this lure fished this way; without a technique only the lure's own marks can match. */
-export function isFavoured(favour: Favour, { lure, colours, blades, action }: LureProfile, technique: TechniqueRow | null): boolean {
+export function isFavoured(favour: Favour, profile: LureProfile, technique: TechniqueRow | null): boolean {
+  const { lure, colours, blades, action } = profile
   const among = <T>(list: readonly T[] | undefined, value: T | null | undefined) => !list || (value != null && list.includes(value))
   return among(favour.family, lure.family)
     && among(favour.style, lure.style)
@@ -27,11 +28,31 @@ export function isFavoured(favour: Favour, { lure, colours, blades, action }: Lu
     && (favour.fluorescent === undefined || favour.fluorescent === colours.value.fluorescent)
     && among(favour.rig, technique?.rig)
     && among(favour.way, technique ? wayOf(technique) : null)
+    && among(favour.buoyancy, profile.buoyancy.value)
+    && (!favour.bladeFinish || blades.some(b => favour.bladeFinish!.includes(b.finish ?? 'smooth')))
+    && (!favour.bladeMetal || blades.some(b => favour.bladeMetal!.includes(b.metal ?? 'silver')))
+    && isWithin(favour.bladeCount, blades.length)
+    && isWithin(favour.bladeSize, largestBlade(profile))
+    && isWithin(favour.weightG, profile.weightG.value)
+    && isWithin(favour.lengthMm, profile.lengthMm.value)
 }
 
-/** A blade rule says nothing about lures without blades, a metal rule nothing about painted ones. */
-function concerns(favour: Favour, profile: LureProfile): boolean {
-  if (favour.blade && profile.blades.length === 0) return false
+function isWithin(range: readonly [number, number] | undefined, value: number): boolean {
+  return !range || (value >= range[0] && value <= range[1])
+}
+
+/** A blade whose size nobody noted. Assumed. */
+const USUAL_BLADE = 3
+
+function largestBlade({ blades }: LureProfile): number {
+  return blades.reduce((most, { size }) => Math.max(most, size ?? USUAL_BLADE), 0)
+}
+
+/** A blade rule says nothing about lures without blades, a metal rule nothing about painted ones, a rule among some families nothing about others. */
+function concerns({ favours: favour, within }: Taste, profile: LureProfile): boolean {
+  if (within && !within.includes(profile.lure.family)) return false
+  const isOfBlades = favour.blade || favour.bladeFinish || favour.bladeMetal || favour.bladeCount || favour.bladeSize
+  if (isOfBlades && !favour.family && profile.blades.length === 0) return false
   if (favour.metal && profile.colours.value.metal === 'none') return false
   return true
 }
@@ -41,7 +62,7 @@ export function tasteValue(tastes: readonly Taste[], profile: LureProfile, techn
   let strength = 0
   let logSum = 0
   for (const taste of tastes) {
-    if (!concerns(taste.favours, profile)) continue
+    if (!concerns(taste, profile)) continue
     strength += taste.strength
     logSum += taste.strength * Math.log(isFavoured(taste.favours, profile, technique) ? taste.to : taste.others)
   }

@@ -1,24 +1,31 @@
 import type { Ask } from '#core/ask'
 import { CADENCE_TABLE, SPECIES_TABLE } from '#core/knowledge'
-import { formatQuantity, hookSizeRank, type UnitSystem } from '#core/units'
-import type { Cadence } from '#core/tackle'
+import { formatQuantity, type UnitSystem } from '#core/units'
+import type { Cadence, Part } from '#core/tackle'
+import { adviceFor, adviceText } from './advice'
 import type { Candidate } from './candidate'
+import { connectionOf, leaderOf, weakConnection } from './connection'
 import { round } from './explain'
+import { hookOf } from './hook'
 import { isBiteProof } from './outfit'
 import type { PresentationOut, SetupOut } from './output'
 import { fallSpeed } from './in-water'
 
+export interface TieOnScene { readonly ask: Ask, readonly waterDensity: number, readonly parts: readonly Part[], readonly system: UnitSystem }
+
 /** Everything about tying it on and fishing it, in the contract's form; scores and reasons are added by the caller. */
-export function tieOn(candidate: Candidate, ask: Ask, waterDensity: number, system: UnitSystem): Omit<SetupOut, 'score' | 'confidence' | 'axes' | 'reasons'> {
+export function tieOn(candidate: Candidate, { ask, waterDensity, parts, system }: TieOnScene): Omit<SetupOut, 'score' | 'confidence' | 'axes' | 'reasons'> {
   const { profile, technique, trailer, added, outfit, totalG } = candidate
   const { lure } = profile
   const isHead = technique.adds === 'head' || technique.adds === 'weighted-hook'
+  const cadence = cadenceOf(candidate, ask)
+  const advice = adviceFor(candidate, cadence, ask, system)
   return {
     lureId: lure.id,
     family: lure.family,
     rig: technique.rig,
     trailerId: trailer?.lure.id ?? null,
-    hook: hookOf(candidate, ask),
+    hook: hookOf(candidate, ask, parts),
     trailerHook: takesTrailerHook(candidate, ask),
     headG: isHead ? added.grams : null,
     sinkerG: technique.adds === 'bullet' || technique.adds === 'drop-sinker' ? added.grams : null,
@@ -26,8 +33,9 @@ export function tieOn(candidate: Candidate, ask: Ask, waterDensity: number, syst
     leader: leaderOf(candidate, ask),
     connection: connectionOf(candidate),
     totalG: round(totalG),
-    presentation: presentationOf(candidate, ask, waterDensity, system),
-    cautions: setupCautions(candidate, ask, system),
+    presentation: presentationOf(candidate, cadence, ask, waterDensity, system, adviceText(advice, 'next')),
+    advice,
+    cautions: setupCautions(candidate, ask, parts, system),
   }
 }
 
@@ -40,52 +48,13 @@ function takesTrailerHook({ profile: { lure } }: Candidate, { reading, schools }
   return schools.trailerHook === 'open-water' || reading.shortStrikes
 }
 
-function hookOf({ profile, technique }: Candidate, { reading, schools }: Ask): SetupOut['hook'] {
-  const own = profile.hooks.value[0]!
-  if (technique.hook === 'own') {
-    const count = own.count ?? 1
-    const isTreble = own.kind === 'treble' || own.kind === 'treble-grip'
-    const advice = !isTreble ? 'as it is; the point must be sharp'
-      : schools.hooks === 'singles' ? 'singles instead of trebles: weigh the pair, the balance must stay'
-        : reading.mood === 'aggressive' ? 'triple-grip trebles: they hit hard'
-          : 'round-bend trebles; a stiff rod pulls small ones out'
-    return { kind: isTreble && schools.hooks === 'singles' ? 'single' : own.kind, size: own.size ?? null, count, advice }
-  }
-  const size = hookSizeFor(profile.lengthMm.value * profile.typical.slenderness, profile.lengthMm.value)
-  return { kind: technique.hook, size, count: 1, advice: 'the gap must clear the body by about half its thickness' }
-}
-
-/**
- * Hook size for a soft body from its length, trade §6: #2 for 9–10 cm slim baits, 2/0–3/0 for 75 mm, 4/0 up to 12 cm, 6/0 from 15 cm;
- * thin bodies take less. Between those points assumed.
- */
-function hookSizeFor(thicknessMm: number, lengthMm: number): string {
-  const byLength = 1 + (lengthMm - 60) / 20
-  const thin = thicknessMm < 0.16 * lengthMm ? 3 : 0
-  const rank = Math.round(Math.min(8, Math.max(hookSizeRank('6')!, byLength - thin)))
-  return rank >= 1 ? `${rank}/0` : String(1 - rank)
-}
-
-/** A bite-proof trace: about 0.4 m; fluorocarbon must be 0.7 mm and more (trade §6). */
-const BITE_PROOF = { lengthM: 0.4, material: 'wire', testKg: null } as const
-
-function leaderOf({ outfit }: Candidate, { reading }: Ask): SetupOut['leader'] {
-  const leader = outfit?.outfit.leader ?? null
-  if (SPECIES_TABLE[reading.species].toothy === 'yes' && !isBiteProof(leader)) return BITE_PROOF
-  return leader ? { lengthM: leader.lengthM ?? 1, material: leader.material, testKg: leader.testKg ?? null } : null
-}
-
-function connectionOf({ profile: { lure }, technique }: Candidate): SetupOut['connection'] {
-  if (lure.family === 'inline-spinner' || lure.family === 'flutter-spoon') return 'swivel'
-  return technique.rig === 'snap' ? 'snap' : 'direct'
-}
-
 /** First cadence of the technique that suits the reading and the chosen schools. */
 function cadenceOf({ technique, profile }: Candidate, { reading, schools, features }: Ask): Cadence {
   const inGrass = reading.cover.some(c => c === 'grass' || c === 'reeds' || c === 'pads' || c === 'kelp')
   const touches = profile.runsAt !== null && reading.cover.some(c => ['rock', 'gravel', 'shell', 'clay', 'wood', 'boulders', 'brush'].includes(c))
   const slow = features.numbers.activity < 0.4 || reading.mood === 'lethargic'
   const suits: Partial<Record<Cadence, boolean>> = {
+    'hang-still': slow && reading.grouping === 'one-spot',
     'tick': inGrass && schools.grass === 'tick',
     'rip': inGrass && schools.grass === 'rip',
     'touch-and-pause': touches,
@@ -103,12 +72,11 @@ function cadenceOf({ technique, profile }: Candidate, { reading, schools, featur
   return technique.cadences.find(c => suits[c] ?? true) ?? technique.cadences[technique.cadences.length - 1]!
 }
 
-function presentationOf(candidate: Candidate, ask: Ask, waterDensity: number, system: UnitSystem): PresentationOut {
+function presentationOf(candidate: Candidate, cadence: Cadence, ask: Ask, waterDensity: number, system: UnitSystem, next: string): PresentationOut {
   const { technique, outfit, castM, placement } = candidate
-  const cadence = cadenceOf(candidate, ask)
   const row = CADENCE_TABLE[cadence]
   const fall = fallSpeed(candidate, waterDensity).value
-  const countsDown = technique.control !== 'surface' && technique.control !== 'dive' && fall > 0
+  const countsDown = technique.mode !== 'troll' && technique.control !== 'surface' && technique.control !== 'dive' && fall > 0
   const countdownS = countsDown ? Math.round(placement.depthM / fall) : null
   const pauseS = row.pauseS ? pauseFor(row.pauseS, ask.features.numbers.activity) : null
   const speedMs = placement.speedMs * Math.min(1, row.pace)
@@ -122,8 +90,8 @@ function presentationOf(candidate: Candidate, ask: Ask, waterDensity: number, sy
   const how = row.text.replace(/\{(\w+)\}/g, (place, name: string) => values[name] ?? place)
   return {
     mode: technique.mode,
-    castM: technique.mode === 'vertical' ? null : Math.round(castM),
-    lineOutM: technique.mode === 'vertical' ? round(placement.depthM) : null,
+    castM: technique.mode === 'cast' ? Math.round(castM) : null,
+    lineOutM: placement.lineOutM ?? (technique.mode === 'cast' ? null : round(placement.depthM)),
     depthM: round(placement.depthM),
     speedMs: round(speedMs),
     turnsPerS,
@@ -131,13 +99,16 @@ function presentationOf(candidate: Candidate, ask: Ask, waterDensity: number, sy
     cadence,
     pauseS,
     countdownS,
-    text: `${how}${tipText(candidate)}`,
+    text: [how + tipText(candidate), next].filter(Boolean).join(' '),
     control: technique.control,
     fallMs: fall > 0 ? round(fall) : null,
+    dropLeaderM: placement.dropLeaderM ?? null,
+    standsM: placement.leaderHeightM === null ? null : round(placement.leaderHeightM),
   }
 }
 
-function tipText({ technique, placement: { tipM, depthM }, }: Candidate): string {
+function tipText({ technique, placement: { tipM, depthM, lineOutM } }: Candidate): string {
+  if (technique.mode === 'troll') return ` ${lineOutM} m of line out: it runs at ${depthM.toFixed(1)} m.`
   if (technique.control !== 'dive') return ''
   const where = tipM < 0.8 ? 'low' : tipM < 1.5 ? 'half up' : 'high'
   return ` Rod tip ${where} (${tipM.toFixed(1)} m): it runs to ${depthM.toFixed(1)} m.`
@@ -149,15 +120,25 @@ function pauseFor([cold, mid, active]: readonly [number, number, number], activi
   return seconds < 3 ? Math.round(seconds * 2) / 2 : Math.round(seconds)
 }
 
-function setupCautions({ profile, added, technique, outfit }: Candidate, { reading }: Ask, system: UnitSystem): string[] {
+/** Complete weight from which a cast can hurt somebody badly [g]. Assumed. */
+const HEAVY_G = 40
+const SNAGS: readonly string[] = ['wood', 'brush', 'mangrove', 'boulders', 'rock', 'kelp']
+
+function setupCautions(candidate: Candidate, { reading }: Ask, parts: readonly Part[], system: UnitSystem): string[] {
+  const { profile, added, technique, outfit, totalG } = candidate
   const cautions: string[] = []
   if (!outfit) cautions.push('No outfit is known: rod, line and cast are assumed.')
-  if (technique.adds !== 'nothing' && added.part === null)
+  if (technique.adds !== 'nothing' && added.part === null && !added.spoon)
     cautions.push(`No suitable ${technique.adds === 'head' ? 'head' : technique.adds === 'weighted-hook' ? 'weighted hook' : 'sinker'} among your parts: ${formatQuantity('weight', added.grams, { system })} is assumed.`)
   if (SPECIES_TABLE[reading.species].toothy === 'yes' && !isBiteProof(outfit?.outfit.leader))
     cautions.push('Toothy fish: tie in a bite-proof leader (wire, or fluorocarbon of 0.7 mm and more); it changes a small plug’s action, so check it.')
   if (profile.lure.family === 'umbrella-rig') cautions.push('Several hooks: the number of hooks or lures is often limited, check the local rules.')
-  if (profile.lure.family === 'inline-spinner') cautions.push('Twists the line: a ball-bearing swivel between line and leader.')
+  const weak = weakConnection(candidate, parts, system)
+  if (weak) cautions.push(weak)
+  if (totalG >= HEAVY_G) cautions.push('Heavy on the cast: eye protection, and look behind you.')
+  const trebles = profile.hooks.value.some(h => h.kind.startsWith('treble'))
+  if (trebles && reading.sky === 'night' && reading.from !== 'boat') cautions.push('Trebles at night: never loose on a rock; pliers at hand.')
+  if (trebles && reading.cover.some(c => SNAGS.includes(c))) cautions.push('Snags: do not yank toward yourself; line round a stick, not round the hand; eye protection when ripping free.')
   if (added.part?.material === 'lead') cautions.push('Lead: wash your hands; many waters restrict it, tungsten or steel do the same.')
   return cautions
 }

@@ -6,6 +6,9 @@ const BULK_STEP = 0.35
 const LEAST_BULK = 2
 const THUMP_STEP = 0.3
 const LEAST_THUMP = 1
+/** A slim body passes a bladed jig’s action through, a fat one dulls it (trade §6); the figures are assumed. */
+const SLIM_BULK = 2
+const BLADE_DULLED = 0.5
 
 /** Bulk of a lure with its trailer, 1–5. */
 export function presenceOf(host: LureProfile, trailer: LureProfile | null): Known<number> {
@@ -14,7 +17,9 @@ export function presenceOf(host: LureProfile, trailer: LureProfile | null): Know
 
 /** Thump of a lure with its trailer, 1–5. */
 export function vibrationOf(host: LureProfile, trailer: LureProfile | null): Known<number> {
-  return trailer ? computed(scale5(host.vibration.value + THUMP_STEP * (trailer.vibration.value - LEAST_THUMP)), host.vibration, trailer.vibration) : host.vibration
+  if (!trailer) return host.vibration
+  const dulled = host.lure.family === 'bladed-jig' ? BLADE_DULLED * Math.max(0, trailer.bulk.value - SLIM_BULK) : 0
+  return computed(scale5(host.vibration.value + THUMP_STEP * (trailer.vibration.value - LEAST_THUMP) - dulled), host.vibration, trailer.vibration)
 }
 
 /** Keeps a figure on the trade's 1–5 scale. */

@@ -57,6 +57,7 @@ export function completeReading(given: Reading): { reading: CompleteReading, ass
     pressure: or('pressure', DEFAULTS.pressure),
     from: or('from', DEFAULTS.from),
     shortStrikes: or('shortStrikes', DEFAULTS.shortStrikes),
+    grouping: given.grouping ?? null,
     phase: given.phase ?? null,
   }
   const usual = SPECIES_TABLE[given.species].forage.map(kind => ({ kind, lengthMm: null }))

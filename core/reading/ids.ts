@@ -20,6 +20,8 @@ export const FORAGE = [
 ] as const
 export const MOODS = ['aggressive', 'neutral', 'lethargic'] as const
 export const PRESSURES = ['low', 'medium', 'high'] as const
+/** How the fish are held: everywhere, at one known spot (a dock end, a lone clump), or in a school. */
+export const GROUPINGS = ['spread', 'one-spot', 'schooled'] as const
 export const STANDS = ['bank', 'wading', 'boat', 'kayak'] as const
 export const PHASES = ['winter', 'spring', 'pre-spawn', 'spawn', 'post-spawn', 'summer', 'autumn'] as const
 
@@ -34,5 +36,6 @@ export type Bottom = typeof BOTTOMS[number]
 export type ForageId = typeof FORAGE[number]
 export type Mood = typeof MOODS[number]
 export type Pressure = typeof PRESSURES[number]
+export type Grouping = typeof GROUPINGS[number]
 export type Stand = typeof STANDS[number]
 export type Phase = typeof PHASES[number]

@@ -1,9 +1,9 @@
 export { completeReading } from './complete'
 export type {
-  Bottom, Cover, ForageId, Mood, Phase, Pressure, Sky, SpeciesId, Stain, Stand, Tide, Trend, WaterKind,
+  Bottom, Cover, ForageId, Grouping, Mood, Phase, Pressure, Sky, SpeciesId, Stain, Stand, Tide, Trend, WaterKind,
 } from './ids'
 export {
-  BOTTOMS, COVERS, FORAGE, MOODS, PHASES, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS,
+  BOTTOMS, COVERS, FORAGE, GROUPINGS, MOODS, PHASES, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS,
 } from './ids'
 export type { CompleteReading, ForageSeen, Reading, WaterLayer } from './reading'
 export { distanceKm, type HomeWater, isAt, lastAt, type NotedReading, placeAt, usualAt } from './place'

@@ -1,4 +1,4 @@
-import type { Bottom, Cover, ForageId, Mood, Phase, Pressure, Sky, SpeciesId, Stain, Stand, Tide, Trend, WaterKind } from './ids'
+import type { Bottom, Cover, ForageId, Grouping, Mood, Phase, Pressure, Sky, SpeciesId, Stain, Stand, Tide, Trend, WaterKind } from './ids'
 
 type Maybe<T> = T | null | undefined
 
@@ -39,6 +39,8 @@ export interface Reading {
   pressure?: Maybe<Pressure>
   from?: Maybe<Stand>
   shortStrikes?: Maybe<boolean>
+  /** An addition of ours to the contract's reading; absent: not known. */
+  grouping?: Maybe<Grouping>
   phase?: Maybe<Phase>
 }
 
@@ -71,5 +73,6 @@ export interface CompleteReading {
   pressure: Pressure
   from: Stand
   shortStrikes: boolean
+  grouping: Grouping | null
   phase: Phase | null
 }

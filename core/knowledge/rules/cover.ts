@@ -39,4 +39,10 @@ export const COVER_RULES: readonly Rule[] = [
   { id: 'cover.dock.skip', weight: 0.4, when: [{ feature: 'cover', any: ['dock', 'pier'] }], source: 'common-practice',
     text: 'Docks: light compact baits that skip and fall.',
     effects: [{ axis: 'suit', favours: { family: ['stick-worm', 'skirted-jig', 'tube', 'minnow-soft', 'soft-jerk', 'flutter-spoon', 'jerkbait'] }, others: 0.7 }] },
+  { id: 'cover.dock.no-heavy-blades', weight: 0.4, when: [{ feature: 'cover', any: ['dock', 'pier'] }], source: 'common-practice',
+    text: 'Heavy two-blade baits do not skip under docks.',
+    effects: [{ axis: 'suit', favours: { family: ['spinnerbait'], weightG: [25, 60], bladeCount: [2, 4] }, to: 0.5, others: 1 }] },
+  { id: 'cover.wood.no-open-trebles', weight: 0.5, when: [WOOD], source: 'common-practice',
+    text: 'Open trebles among branches are soon lost.',
+    effects: [{ axis: 'suit', favours: { family: ['jerkbait', 'lipless-crank', 'glide-bait', 'pencil', 'casting-metal', 'blade-bait', 'tail-spinner'] }, to: 0.6, others: 1 }] },
 ]
