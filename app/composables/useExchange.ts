@@ -93,6 +93,7 @@ export function useExchange() {
 
   async function replace(): Promise<void> {
     await attempt(async () => {
+      settings.takeFrom(file.value!.file.settings)
       await box.replaceBy(file.value!.file, `${fileName.value} stands in place of what was here.`)
       clear()
     })

@@ -6,6 +6,8 @@ const box = useBoxStore()
 const reading = useReadingStore()
 /** What the angler opened; without a choice the first set-up is drawn. */
 const chosen = ref<string | null>(null)
+const VIEWS = [{ id: 'cut', name: 'The cut' }, { id: 'what-if', name: 'What would change this?' }] as const
+const view = ref<typeof VIEWS[number]['id']>('cut')
 const setups = computed(() => judgement.value?.out.setups ?? [])
 const chosenId = computed(() => (setups.value.some(s => s.lureId === chosen.value) ? chosen.value : null))
 const drawnId = computed(() => chosenId.value ?? setups.value[0]?.lureId ?? null)
@@ -15,7 +17,13 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
 <template>
   <div v-if="judgement && box.box.lures.length > 0" class="tie-on">
     <AskPanel :axes="judgement.out.ask.axes" :chosen="drawnSetup" />
-    <WaterColumn class="cut" :reading="reading.complete.reading" :setups="setups" :chosen-id="drawnId" :lures="box.lureById" @choose="id => chosen = id" />
+    <div class="centre">
+      <div class="views" role="tablist" aria-label="Centre">
+        <button v-for="v in VIEWS" :key="v.id" type="button" role="tab" :aria-selected="view === v.id" @click="view = v.id">{{ v.name }}</button>
+      </div>
+      <WaterColumn v-if="view === 'cut'" class="cut" :reading="reading.complete.reading" :setups="setups" :chosen-id="drawnId" :lures="box.lureById" @choose="id => chosen = id" />
+      <WhatIfPanel v-else />
+    </div>
     <SetupList :out="judgement.out" :chosen-id="chosenId" :total="judgement.fits.length" @choose="id => chosen = id" />
   </div>
   <section v-else-if="box.ready" class="empty">
@@ -29,13 +37,19 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
 <style scoped>
 .tie-on { display: grid; grid-template-columns: 306px minmax(0, 1fr) 380px; gap: 12px; height: calc(100vh - 100px); }
 .tie-on > * { overflow-y: auto; scrollbar-width: thin; }
-.cut { padding: 4px 0 6px; overflow: hidden !important; }
+.centre { display: flex; flex-direction: column; overflow: hidden !important; }
+.views { display: flex; gap: 4px; padding-left: 50px; }
+.views button { background: none; border: 0; border-bottom: 2px solid transparent; padding: 4px 10px; min-height: 38px; cursor: pointer; color: var(--soft-ink); }
+.views button[aria-selected='true'] { color: var(--ink); font-weight: 600; border-bottom-color: var(--float); }
+.cut { padding: 4px 0 6px; flex: 1; min-height: 0; }
 .empty { max-width: 56ch; padding: 48px 24px; display: flex; flex-direction: column; gap: 14px; align-items: flex-start; }
 .empty .hot { text-decoration: none; display: inline-flex; align-items: center; }
 @media (max-width: 1000px) {
   .tie-on { display: flex; flex-direction: column; height: auto; gap: 0; }
   .tie-on > :deep(.setups) { order: 1; padding: 12px 12px 20px; }
-  .tie-on > .cut { order: 2; height: 420px; padding: 0 6px; }
+  .tie-on > .centre { order: 2; padding: 0 6px; overflow: visible !important; }
+  .views { padding-left: 6px; }
+  .cut { height: 420px; flex: none; }
   .tie-on > :deep(.ask) { order: 3; padding: 12px; }
 }
 </style>

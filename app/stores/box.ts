@@ -2,9 +2,10 @@ import type { Subscription } from 'dexie'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { OwnRules } from '#core/ask'
-import { parseAssembly, parseFile, parseLure, parsePart, parsePlace, parseTest, type Issue, type Outcome, type Place, type YgrionFile } from '#core/files'
+import { parseAssembly, parseFile, parseLure, parsePart, parsePlace, parseRule, parseTest, type Issue, type Outcome, type Place, type YgrionFile } from '#core/files'
+import { fishedHours } from '#core/match'
 import type { NotedReading } from '#core/reading'
-import type { Assembly, BenchTest, Box, Lure, Part } from '#core/tackle'
+import type { Assembly, BenchTest, Box, Lure, Part, UserRule } from '#core/tackle'
 import { readAll, recall, remember, replaceAll, watchBox } from '~/db/box'
 import { applyChange, type Change } from '~/db/change'
 import { openDatabase, type Database } from '~/db/database'
@@ -26,6 +27,9 @@ export const useBoxStore = defineStore('box', () => {
   const trouble = ref<string | null>(null)
   const lureById = computed(() => new Map(box.value.lures.map(lure => [lure.id, lure])))
   const outfitById = computed(() => new Map(box.value.outfits.map(outfit => [outfit.id, outfit])))
+  const hours = computed(() => fishedHours(box.value.trips))
+  /** Hours that a lure has been fished, by the log. */
+  const hoursOf = (lureId: string) => hours.value.get(lureId) ?? 0
   let db: Database | null = null
   let subscription: Subscription | null = null
 
@@ -99,6 +103,7 @@ export const useBoxStore = defineStore('box', () => {
   const saveTest = (test: BenchTest) => save(parseTest(plain(test)), row => ({ put: { tests: [row] } }))
   const savePart = (part: Part) => save(parsePart(plain(part)), row => ({ put: { parts: [row] } }))
   const savePlace = (place: Place) => save(parsePlace(plain(place)), row => ({ put: { places: [row] } }))
+  const saveRule = (rule: UserRule) => save(parseRule(plain(rule)), row => ({ put: { rules: [row] } }))
   const saveAssembly = (assembly: Assembly) => save(parseAssembly(plain(assembly)), row => ({ put: { assemblies: [row] } }))
 
   /** Takes lures out with everything that is only about them: tests, assemblies, photos. Trips keep what was fished. */
@@ -114,7 +119,7 @@ export const useBoxStore = defineStore('box', () => {
   }
 
   return {
-    box, own, assemblies, places, noted, ready, isDemo, trouble, lureById, outfitById, open, openDemo, replaceBy, change, saveLure, saveTest, savePart, savePlace, saveAssembly, removeLures, database,
+    box, own, assemblies, places, noted, ready, isDemo, trouble, lureById, outfitById, hoursOf, open, openDemo, replaceBy, change, saveLure, saveTest, savePart, savePlace, saveRule, saveAssembly, removeLures, database,
     readFile: () => readAll(database()),
   }
 })

@@ -1,9 +1,11 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import type { Addition, WeightedReading } from '#core/catalogue'
+import type { OwnRules } from '#core/ask'
+import type { Flip, NumberField, Sweep } from '#core/match'
 import type { Reading } from '#core/reading'
 import { JudgeClient } from '~/workers/judge.client'
-import type { Coverage, Judgement } from '~/workers/judge.protocol'
+import type { Coverage, Judgement, RuleChoice } from '~/workers/judge.protocol'
 import { useBoxStore } from './box'
 import { useReadingStore } from './reading'
 import { useSettingsStore } from './settings'
@@ -19,16 +21,26 @@ export const useJudgementStore = defineStore('judgement', () => {
   const boxesLoaded = ref(0)
   const fitById = computed(() => new Map(judgement.value?.fits.map(fit => [fit.lureId, fit])))
   let client: JudgeClient | null = null
+  /** A second judge for long questions, so that the first stays free for the reading. */
+  let ponderer: { readonly client: JudgeClient, readonly box: number } | null = null
+
+  const plain = <T>(value: T): T => structuredClone(toRaw(value))
+
+  /** How rules are taken now: the settings, and above them what was chosen for this reading alone. */
+  function choiceNow(): RuleChoice {
+    const settings = useSettingsStore()
+    return { schools: { ...settings.schools, ...useReadingStore().schools }, weights: { ...settings.ruleWeights } }
+  }
 
   function open(): void {
     if (client) return
-    const judge = client = new JudgeClient()
+    const judge = client = new JudgeClient('judge')
     const boxStore = useBoxStore()
     const readings = useReadingStore()
     const settings = useSettingsStore()
     const ask = async () => {
       try {
-        const answer = await judge.judge({ reading: structuredClone(toRaw(readings.reading)), schools: { ...settings.schools }, top: TOP, units: settings.units })
+        const answer = await judge.judge({ reading: plain(readings.reading), ...choiceNow(), top: TOP, units: settings.units })
         if (answer) judgement.value = answer
         trouble.value = null
       }
@@ -36,27 +48,55 @@ export const useJudgementStore = defineStore('judgement', () => {
         trouble.value = `The judgement failed: ${(error as Error).message}`
       }
     }
-    watch(() => [boxStore.ready, boxStore.box] as const, async ([ready, box]) => {
+    watch(() => [boxStore.ready, boxStore.box, boxStore.own] as const, async ([ready, box, own]) => {
       if (!ready) return
-      await judge.load(structuredClone(toRaw(box)), structuredClone(toRaw(boxStore.own)))
+      await judge.load(plain(box), plain(own))
       boxesLoaded.value++
       await ask()
     }, { immediate: true })
-    watch(() => [readings.reading, settings.schools, settings.units] as const, () => {
+    watch(() => [readings.reading, readings.schools, settings.schools, settings.ruleWeights, settings.units] as const, () => {
       if (boxStore.ready) void ask()
     })
   }
 
-  const schoolsNow = () => ({ ...useSettingsStore().schools })
+  /** The second judge with the present box, opened when it is first needed. */
+  async function pondering(): Promise<JudgeClient | null> {
+    if (boxesLoaded.value === 0) return null
+    const second = ponderer?.client ?? new JudgeClient('ponder')
+    if (ponderer?.box !== boxesLoaded.value) {
+      const { box, own } = useBoxStore()
+      ponderer = { client: second, box: boxesLoaded.value }
+      await second.load(plain(box), plain(own))
+    }
+    return second
+  }
 
   /** What the box covers in water like this; `null` before the worker has the box. */
   async function coverage(reading: Reading): Promise<Coverage | null> {
-    return boxesLoaded.value > 0 ? client!.coverage(structuredClone(toRaw(reading)), schoolsNow()) : null
+    return await (await pondering())?.coverage(plain(reading), choiceNow()) ?? null
   }
 
   async function worth(readings: readonly WeightedReading[]): Promise<readonly Addition[] | null> {
-    return boxesLoaded.value > 0 ? client!.worth(structuredClone(toRaw(readings)), schoolsNow()) : null
+    return await (await pondering())?.worth(plain(readings), choiceNow()) ?? null
   }
 
-  return { judgement, fitById, trouble, boxesLoaded, open, coverage, worth }
+  /** What would put another lure first; `null` when a newer search took its place. */
+  async function flips(progress: (done: number) => void): Promise<readonly Flip[] | null> {
+    return await (await pondering())?.flips(plain(useReadingStore().reading), choiceNow(), progress) ?? null
+  }
+
+  async function sweep(field: NumberField, values: readonly number[]): Promise<Sweep | null> {
+    return await (await pondering())?.sweep(plain(useReadingStore().reading), field, values, choiceNow()) ?? null
+  }
+
+  /** The judgement if rules were taken otherwise: for looking at a rule's or a school's effect without setting it. */
+  async function judgeIf(otherwise: Partial<RuleChoice> & { readonly own?: OwnRules }): Promise<Judgement | null> {
+    const now = choiceNow()
+    return await (await pondering())?.judge({
+      reading: plain(useReadingStore().reading), top: 1, units: useSettingsStore().units,
+      schools: { ...now.schools, ...otherwise.schools }, weights: { ...now.weights, ...otherwise.weights }, ...(otherwise.own ? { own: plain(otherwise.own) } : {}),
+    }) ?? null
+  }
+
+  return { judgement, fitById, trouble, boxesLoaded, open, coverage, worth, flips, sweep, judgeIf }
 })

@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw } from 'vue'
+import type { Schools } from '#core/ask'
 import { parseReading, type Issue } from '#core/files'
 import { completeReading, type HomeWater, type NotedReading, placeAt, type Reading, usualAt } from '#core/reading'
 import { recall, remember } from '~/db/box'
@@ -20,6 +21,8 @@ export const useReadingStore = defineStore('reading', () => {
   const reading = shallowRef<Reading>(FIRST)
   const past = shallowRef<readonly Reading[]>([])
   const issues = ref<readonly Issue[]>([])
+  /** Schools chosen for this reading alone; they win over the settings and are gone with a reload. */
+  const schools = shallowRef<Partial<Schools>>({})
   const complete = computed(() => completeReading(reading.value))
 
   async function open(): Promise<void> {
@@ -79,5 +82,5 @@ export const useReadingStore = defineStore('reading', () => {
     return true
   }
 
-  return { reading, complete, issues, past, place, written, open, change, undo, goBack, goTo, note, clearIssues: () => { issues.value = [] } }
+  return { reading, schools, complete, issues, past, place, written, open, change, undo, goBack, goTo, note, clearIssues: () => { issues.value = [] } }
 })

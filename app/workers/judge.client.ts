@@ -1,15 +1,19 @@
 import * as Comlink from 'comlink'
 import type { OwnRules } from '#core/ask'
-import type { Box } from '#core/tackle'
-import type { Schools } from '#core/ask'
 import type { Addition, WeightedReading } from '#core/catalogue'
+import type { Flip, NumberField, Sweep } from '#core/match'
 import type { Reading } from '#core/reading'
-import type { Coverage, JudgeApi, Judgement, JudgeRequest } from './judge.protocol'
+import type { Box } from '#core/tackle'
+import type { Coverage, JudgeApi, Judgement, JudgeRequest, RuleChoice } from './judge.protocol'
 
 /** The judge in its worker. Only the newest question is answered; older ones come back as `null`. */
 export class JudgeClient {
-  private readonly api = Comlink.wrap<JudgeApi>(new Worker(new URL('./judge.worker.ts', import.meta.url), { type: 'module', name: 'judge' }))
+  private readonly api: Comlink.Remote<JudgeApi>
   private newest = 0
+
+  constructor(name: string) {
+    this.api = Comlink.wrap<JudgeApi>(new Worker(new URL('./judge.worker.ts', import.meta.url), { type: 'module', name }))
+  }
 
   async load(box: Box, own: OwnRules): Promise<void> {
     await this.api.load(box, own)
@@ -21,11 +25,24 @@ export class JudgeClient {
     return mine === this.newest ? judgement : null
   }
 
-  coverage(reading: Reading, schools: Partial<Schools>): Promise<Coverage> {
-    return this.api.coverage(reading, schools)
+  coverage(reading: Reading, choice: RuleChoice): Promise<Coverage> {
+    return this.api.coverage(reading, choice)
   }
 
-  worth(readings: readonly WeightedReading[], schools: Partial<Schools>): Promise<readonly Addition[]> {
-    return this.api.worth(readings, schools)
+  worth(readings: readonly WeightedReading[], choice: RuleChoice): Promise<readonly Addition[]> {
+    return this.api.worth(readings, choice)
+  }
+
+  /** A new search ends the one before it, which then answers `null`. */
+  flips(reading: Reading, choice: RuleChoice, progress: (done: number) => void): Promise<readonly Flip[] | null> {
+    return this.api.flips(reading, choice, Comlink.proxy(progress))
+  }
+
+  sweep(reading: Reading, field: NumberField, values: readonly number[], choice: RuleChoice): Promise<Sweep> {
+    return this.api.sweep(reading, field, values, choice)
+  }
+
+  stop(): Promise<void> {
+    return this.api.stop()
   }
 }

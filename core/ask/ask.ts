@@ -91,7 +91,7 @@ export function askOf(given: Reading, { schools: chosen = {}, rules = RULES, wei
     .map(rule => ({ rule, strength: rule.weight * factorOf(weights[rule.id]) * jointMembership(rule.when, features) }))
     .filter(({ strength }) => strength > SILENT)
 
-  const tastes: Record<TasteAxisId, Taste[]> = { colour: [], profile: [], suit: [], rod: [] }
+  const tastes: Record<TasteAxisId, Taste[]> = { colour: [], profile: [], suit: [], kind: [], rod: [] }
   const shapes = new Map<ScaleAxisId, { strength: number, best: number, low: number, high: number }[]>()
   const reasons = new Map<AxisId, Reason[]>()
   for (const reason of spoken) {

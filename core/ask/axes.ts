@@ -33,11 +33,12 @@ export const AXES = {
   snagGuard: scale('sheds snags', '0–3', 0, 3, 1.1),
   scent: scale('scent', '0–1', 0, 1, 0.25),
   suit: taste('suits the place', 2),
+  kind: taste('right one of its kind', 0.9),
   rod: taste('suits the rod', 0.8),
 } as const satisfies Record<string, Axis>
 
 export type AxisId = keyof typeof AXES
-export type TasteAxisId = 'colour' | 'profile' | 'suit' | 'rod'
+export type TasteAxisId = 'colour' | 'profile' | 'suit' | 'kind' | 'rod'
 export type ScaleAxisId = Exclude<AxisId, TasteAxisId>
 
 export const AXIS_IDS = Object.keys(AXES) as AxisId[]

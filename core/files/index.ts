@@ -1,4 +1,4 @@
-export { boxOf, check, countsOf, type Issue, LISTS, type ListName, type Outcome, ownOf, parseAssembly, parseFile, parseJson, parseLure, parsePart, parsePlace, parseReading, parseSchools, parseTest } from './parse'
+export { boxOf, check, countsOf, type Issue, LISTS, type ListName, type Outcome, ownOf, parseAssembly, parseFile, parseJson, parseLure, parsePart, parsePlace, parseReading, parseRule, parseSchools, parseTest } from './parse'
 export { fileSchema, FORMAT, type Place, type Settings, VERSION, type YgrionFile } from './schemas'
 export { CSV_COLUMNS, csvColumn } from './csv-columns'
 export { fieldAt, lureRows, luresToCsv, type LureRow, withField } from './csv-lures'

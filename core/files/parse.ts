@@ -2,8 +2,8 @@ import * as z from 'zod'
 import { type OwnRules, type Schools, SCHOOLS } from '#core/ask'
 import { recordOf } from '#core/numeric'
 import type { Reading } from '#core/reading'
-import type { Assembly, BenchTest, Box, Lure, Part } from '#core/tackle'
-import { assemblySchema, fileSchema, FORMAT, lureSchema, partSchema, type Place, placeSchema, readingSchema, testSchema, VERSION, type YgrionFile } from './schemas'
+import type { Assembly, BenchTest, Box, Lure, Part, UserRule } from '#core/tackle'
+import { assemblySchema, fileSchema, FORMAT, lureSchema, partSchema, type Place, placeSchema, ruleSchema, readingSchema, testSchema, VERSION, type YgrionFile } from './schemas'
 
 /** What is wrong with the user's data: where, and in words. */
 export interface Issue { readonly path: string, readonly message: string }
@@ -43,6 +43,10 @@ export function parsePart(data: unknown): Outcome<Part> {
 
 export function parsePlace(data: unknown): Outcome<Place> {
   return check(placeSchema, data)
+}
+
+export function parseRule(data: unknown): Outcome<UserRule> {
+  return check(ruleSchema, data)
 }
 
 export function parseAssembly(data: unknown): Outcome<Assembly> {

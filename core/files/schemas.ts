@@ -124,7 +124,7 @@ export const ruleSchema = z.looseObject({
 })
 
 export const settingsSchema = z.looseObject({
-  units: maybe(oneOf(['metric', 'imperial', 'mixed'])), schools: maybe(z.record(z.string(), z.string())), cautions: maybe(z.boolean()),
+  units: maybe(oneOf(['metric', 'imperial', 'mixed'])), schools: maybe(z.record(z.string(), z.string())), ruleWeights: maybe(z.record(z.string(), between(0, 2))), cautions: maybe(z.boolean()),
 })
 
 export const FORMAT = 'ygrion'

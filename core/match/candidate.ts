@@ -79,6 +79,7 @@ export function bestCandidate(profile: LureProfile, scene: Scene): Candidate | R
     if (technique.from && !technique.from.includes(ask.reading.from)) continue
     const rigged = techniqueFits(profile, technique, ask)
     const riggedLog = ownLog + weightedLog('technique', rigged, ask)
+    if (best && cannotBeat(riggedLog, best, scene)) continue
     for (const added of addedWeights(technique, profile, scene)) {
       const isAssumed = technique.adds !== 'nothing' && added.part === null && !added.spoon
       if (isAssumed && best) continue
@@ -90,6 +91,8 @@ export function bestCandidate(profile: LureProfile, scene: Scene): Candidate | R
           totalG: profile.weightG.value + (trailer?.weightG.value ?? 0) + added.grams,
           log: riggedLog + weightedLog('assembly', hung, ask),
         }
+        const leader: Thrown | null = isAssumed ? bestAssumed : best
+        if (leader && cannotBeat(assembly.log, leader, scene)) continue
         for (const outfit of outfits) {
           const toBeat: Thrown | null = isAssumed ? bestAssumed : best
           const found = onOutfit(assembly, outfit, toBeat?.score ?? 0, scene)
@@ -107,6 +110,11 @@ export function bestCandidate(profile: LureProfile, scene: Scene): Candidate | R
   return { lureId: lure.id, code: refusal.code, why: refusal.why() }
 }
 
+/** Whether a way of fishing has lost already: whatever is not worked out yet fits at most 1, so the result is the same as without asking. */
+function cannotBeat(log: number, { score }: Thrown, { totalWeight }: Scene): boolean {
+  return Math.exp(log / totalWeight) <= score
+}
+
 const NO_OUTFIT = [null] as const
 
 /** Fields are named one by one: spreading five objects a lure costs more than the whole judgement. */
@@ -119,7 +127,7 @@ function candidateOf({ assembly, outfit, tackle, placement, onRod, score }: Thro
     fits: {
       depth, speed, rod: onRod,
       length: own.length, flash: own.flash, sound: own.sound, conspicuousness: own.conspicuousness, naturalness: own.naturalness, colour: own.colour, profile: own.profile, scent: own.scent,
-      hang: rigged.hang, erratic: rigged.erratic, snagGuard: rigged.snagGuard, suit: rigged.suit,
+      hang: rigged.hang, erratic: rigged.erratic, snagGuard: rigged.snagGuard, suit: rigged.suit, kind: rigged.kind,
       presence: hung.presence, vibration: hung.vibration, fall: hung.fall,
     },
   }

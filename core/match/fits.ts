@@ -26,7 +26,7 @@ export type AxisFits = Record<AxisId, AxisFit>
  * the lure alone, how it is rigged, what hangs on it, and the rod it is thrown with.
  */
 export type LureFits = Pick<AxisFits, 'length' | 'flash' | 'sound' | 'conspicuousness' | 'naturalness' | 'colour' | 'profile' | 'scent'>
-export type TechniqueFits = Pick<AxisFits, 'hang' | 'erratic' | 'snagGuard' | 'suit'>
+export type TechniqueFits = Pick<AxisFits, 'hang' | 'erratic' | 'snagGuard' | 'suit' | 'kind'>
 export type AssemblyFits = Pick<AxisFits, 'presence' | 'vibration' | 'fall'>
 export type OutfitFits = Pick<AxisFits, 'depth' | 'speed' | 'rod'>
 
@@ -84,6 +84,7 @@ export function techniqueFits(profile: LureProfile, technique: TechniqueRow, ask
     erratic: onScale(ask, 'erratic', profile.intensity, scale5(profile.intensity.value + (technique.livelier ?? 0))),
     snagGuard: onScale(ask, 'snagGuard', guard, guard.value),
     suit: byTaste(typical(technique.rig), tasteValue(ask.tastes.suit, profile, technique)),
+    kind: byTaste(typical(technique.rig), tasteValue(ask.tastes.kind, profile, technique)),
   }
 }
 
@@ -111,7 +112,7 @@ export function placementFits({ depthM, depthFit, depthTrust, speedMs, speedFit 
 
 const GROUPS = {
   lure: ['length', 'flash', 'sound', 'conspicuousness', 'naturalness', 'colour', 'profile', 'scent'],
-  technique: ['hang', 'erratic', 'snagGuard', 'suit'],
+  technique: ['hang', 'erratic', 'snagGuard', 'suit', 'kind'],
   assembly: ['presence', 'vibration', 'fall'],
 } as const satisfies Record<string, readonly AxisId[]>
 

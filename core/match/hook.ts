@@ -8,7 +8,7 @@ import type { SetupOut } from './output'
 /** The gap must clear the body by about half again (trade §7). */
 const CLEARS = 1.5
 /** Thickness of a soft body where the point comes out, as a share of its depth. Assumed; meets the trade's pairs of length and hook within one size. */
-const AT_POINT = 0.45
+const AT_POINT = 0.4
 /** Sizes by which a hook may be larger than the length alone asks for. Assumed. */
 const LARGEST_STEP = 2
 const LARGEST_RANK = 8

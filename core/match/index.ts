@@ -13,4 +13,4 @@ export { type Flip, type FlipField, flips, type NumberField, type Progress, type
 export { bodyDensity } from './in-water'
 export { usualFall } from './usual-fall'
 export { type LureProfile, profileOf } from './profile'
-export { prepareBox, type PreparedBox, rank, type Ranking } from './rank'
+export { fishedHours, prepareBox, type PreparedBox, rank, type Ranking } from './rank'

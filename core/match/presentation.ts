@@ -141,10 +141,12 @@ function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity
   const wanted = Math.min(Math.max(numbers.presentM, 0.2), numbers.bottomM)
   let best: Placement | null = null
   for (const depthM of [wanted, (wanted + Math.max(0.2, highestNeeded)) / 2, Math.max(0.2, highestNeeded)]) {
-    const limit = holdSpeed(lure, line, water, { ...half, depth: depthM }) ?? 0
+    const depthFit = desirabilityAt(ask.axes.depth, depthM)
+    // The speed fits at most 1: a depth that loses even then need not be worked out.
+    if (best && depthFit <= best.depthFit * best.speedFit) continue
+    const limit = holdSpeed(lure, line, water, { distance: half.distance, tip: half.tip, depth: depthM }) ?? 0
     if (limit < min) continue
     const { speedMs, speedFit } = bestSpeed(tackle, ask.axes.speed, limit)
-    const depthFit = desirabilityAt(ask.axes.depth, depthM)
     if (!best || depthFit * speedFit > best.depthFit * best.speedFit)
       best = { depthM, speedMs, tipM: LOW_TIP_M, depthFit, depthTrust: computed(0, profile.weightG), speedFit, leaderHeightM: null }
   }

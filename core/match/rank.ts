@@ -76,7 +76,8 @@ function compareIds(a: string, b: string): number {
 
 const MS_PER_HOUR = 3_600_000
 
-function fishedHours(trips: readonly Trip[]): Map<string, number> {
+/** Hours each lure has been fished, by lure id. */
+export function fishedHours(trips: readonly Trip[]): Map<string, number> {
   const hours = new Map<string, number>()
   for (const { stints } of trips) {
     for (const { lureId, start, end } of stints ?? []) {

@@ -20,12 +20,12 @@ export type TrailersFor = (host: LureProfile) => readonly (LureProfile | null)[]
 
 /**
  * The trailers worth trying on a lure, with `null` (none) where it can be fished bare.
- * Hosts of equal bulk, thump and colours like the same trailers, so each such order is worked out once a ranking.
+ * Hosts of equal bulk, thump, colours and (blade-dulling) kind like the same trailers, so each such order is worked out once a ranking.
  */
 export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): TrailersFor {
   const orders = new Map<string, readonly LureProfile[]>()
   const orderFor = (host: LureProfile) => {
-    const key = `${host.bulk.value} ${host.vibration.value} ${host.colours.value.pattern}`
+    const key = `${host.bulk.value} ${host.vibration.value} ${host.colours.value.pattern} ${host.lure.family === 'bladed-jig'}`
     let order = orders.get(key)
     if (!order) {
       order = trailers

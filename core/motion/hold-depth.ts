@@ -1,4 +1,4 @@
-import { bisect, requirePositive } from '#core/numeric'
+import { bisect, illinois, requirePositive } from '#core/numeric'
 import { imbalance, type RetrievedLure, type RetrieveLine, type RetrieveWater } from './line-balance'
 
 export interface HoldPlace {
@@ -10,8 +10,8 @@ export interface HoldPlace {
   readonly tip: number
 }
 
-/** Bisection steps: 2⁻²⁶ of the bracket, far below the model's error. */
-const STEPS = 26
+/** Share of the speed, and angle [rad], to which the balance is met: far below the model's error. */
+const CLOSE = 1e-6
 /** Sagging line in the air lets the lure be wound a little faster than without line. Assumed. */
 const SAG_ALLOWANCE = 1.3
 
@@ -38,7 +38,7 @@ export function holdSpeed(lure: RetrievedLure, line: RetrieveLine, water: Retrie
   const resisting = lure.dragArea * tangent - lure.liftArea
   if (resisting <= 0) return null
   const bare = Math.sqrt((2 * lure.netWeight) / (water.density * resisting)) * Math.cos(state.angle)
-  return bisect(u => imbalance(lure, line, water, state, u, u * tangent).excess, bare * 1e-4, bare * SAG_ALLOWANCE, STEPS)
+  return illinois(u => imbalance(lure, line, water, state, u, u * tangent).excess, bare * 1e-4, bare * SAG_ALLOWANCE, { x: bare * CLOSE, f: CLOSE })
 }
 
 /** "At the surface" [m]. */

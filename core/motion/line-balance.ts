@@ -69,7 +69,7 @@ export function imbalance(lure: RetrievedLure, line: RetrieveLine, water: Retrie
 
 /** ∫ |a + bτ| (a + bτ) τ dτ from `from` to 1. */
 function bowIntegral(a: number, b: number, from: number): number {
-  if (a === 0) return (Math.abs(b) * b * (1 - from ** 4)) / 4
+  if (a === 0) return (Math.abs(b) * b * (1 - from * from * from * from)) / 4
   const primitive = (t: number) => (a * a * t * t) / 2 + (2 * a * b * t ** 3) / 3 + (b * b * t ** 4) / 4
   const turn = b === 0 ? Infinity : -a / b
   const part = (low: number, high: number) => Math.sign(a + (b * (low + high)) / 2) * (primitive(high) - primitive(low))

@@ -1,4 +1,5 @@
 export { bisect } from './bisect'
+export { illinois } from './illinois'
 export { overallDesirability, peak } from './desirability'
 export { interpolate } from './interpolate'
 export { recordOf } from './record'

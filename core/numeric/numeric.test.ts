@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bisect, interpolate, overallDesirability, peak, ramp, seededRandom } from './index'
+import { bisect, illinois, interpolate, overallDesirability, peak, ramp, seededRandom } from './index'
 
 describe('overallDesirability', () => {
   it('is the weighted geometric mean (Derringer & Suich 1980): D(0.25, 1) = 0.5 with equal weights', () => {
@@ -28,6 +28,19 @@ describe('peak', () => {
   it('is 1 at best, one half at both limits, and flat on a side without limit', () => {
     expect([peak(3, 3, 2, 5), peak(2, 3, 2, 5), peak(5, 3, 2, 5), peak(9, 3, 2, 3)]).toEqual([1, 0.5, 0.5, 1])
   })
+})
+
+describe('illinois', () => {
+  it('agrees with bisection on smooth monotone functions', () => fc.assert(fc.property(fc.double({ min: 0.1, max: 5, noNaN: true }), fc.double({ min: -3, max: 3, noNaN: true }), (k, root) => {
+    const f = (x: number) => Math.sinh(k * (x - root)) + 0.3 * (x - root)
+    expect(illinois(f, -4, 4, { x: 1e-9, f: 1e-10 })).toBeCloseTo(bisect(f, -4, 4)!, 6)
+  })))
+  it('needs far fewer evaluations than bisection for the same root', () => {
+    let calls = 0
+    illinois((x) => { calls++; return x * x - 2 }, 0, 2, { x: 1e-9, f: 1e-9 })
+    expect(calls).toBeLessThan(15)
+  })
+  it('says there is none', () => expect(illinois(x => x * x + 1, -1, 1, { x: 1e-6, f: 1e-6 })).toBeNull())
 })
 
 describe('bisect', () => {

@@ -1,23 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { match } from '#core/match'
-import type { Reading } from '#core/reading'
-import type { Box, Lure, Outfit } from '#core/tackle'
+import type { Box, Lure } from '#core/tackle'
+import { bass, paint, type Situation, universalRod, winner } from './situation'
 
-/** Situations whose best choice the handbook states. Each names its section; all are common practice, no source. */
-const universalRod = (id: string, lureMinG: number, lureMaxG: number): Outfit => ({
-  id, name: id, rod: { kind: 'casting', power: 'medium-heavy', action: 'moderate-fast', lureMinG, lureMaxG }, reel: { ratio: 6.4, spoolDiameterMm: 36 },
-  line: { material: 'braid', testKg: 9, diameterMm: 0.2 }, leader: { material: 'fluorocarbon', testKg: 7, diameterMm: 0.75, lengthM: 1 },
-})
-const OUTFITS = [universalRod('light', 2, 12), universalRod('middle', 7, 30), universalRod('heavy', 25, 120)]
-
-const winner = (lures: Lure[], reading: Reading, options?: Parameters<typeof match>[2]) => {
-  const box: Box = { lures, parts: [], outfits: OUTFITS, tests: [], trips: [] }
-  return match(box, reading, options).setups[0]?.lureId
-}
-const bass = (part: Partial<Reading>): Reading => ({ species: 'largemouth-bass', temperatureC: 20, bottomM: 4, fishFromM: 1, fishToM: 3, ...part })
-const paint = (pattern: 'natural' | 'hot' | 'dark' | 'plain') => ({ pattern })
-
-const SITUATIONS: { section: string, what: string, lures: Lure[], reading: Reading, best: string }[] = [
+const SITUATIONS: readonly Situation[] = [
   { section: '§3', what: 'very muddy: round hammered blades before a willow', best: 'colorado',
     lures: [
       { id: 'willow', name: 'w', family: 'spinnerbait', weightG: 14, blades: [{ shape: 'willow', metal: 'silver' }] },

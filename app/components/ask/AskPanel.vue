@@ -6,7 +6,11 @@ import { askCurve } from '~/charts/ask-curve'
 import { axisRange, axisValue } from '~/text/axis-value'
 
 const props = defineProps<{ axes: readonly AxisOut[], chosen: SetupOut | null }>()
-const { units } = storeToRefs(useSettingsStore())
+const settings = useSettingsStore()
+const { units } = storeToRefs(settings)
+const readings = useReadingStore()
+const showSchools = ref(false)
+const otherwise = computed(() => Object.keys(readings.schools).length)
 const opened = ref<AxisId | null>(null)
 const WIDTH = 92
 const HEIGHT = 24
@@ -42,6 +46,13 @@ const isTaste = (axis: AxisId) => AXES[axis].kind === 'taste'
       </li>
     </ul>
     <button v-if="sorted.length > shown.length || showAll" class="quiet" type="button" @click="showAll = !showAll">{{ showAll ? 'only the loud ones' : `${sorted.length - shown.length} quiet ones` }}</button>
+    <div class="schools-here">
+      <button class="quiet" type="button" :aria-expanded="showSchools" @click="showSchools = !showSchools">{{ otherwise > 0 ? `${otherwise} school${otherwise === 1 ? '' : 's'} changed for this reading` : 'another school, for this reading' }}</button>
+      <template v-if="showSchools">
+        <SchoolSwitches brief :chosen="readings.schools" :inherited="settings.schools" @change="s => readings.schools = s" />
+        <p class="reason lead">For this reading alone; what you hold for good is under <NuxtLink to="/rules?part=schools">Rules</NuxtLink>. <button v-if="otherwise > 0" class="quiet" type="button" @click="readings.schools = {}">back to it</button></p>
+      </template>
+    </div>
   </section>
 </template>
 

@@ -9,6 +9,11 @@ const { units } = storeToRefs(useSettingsStore())
 const name = (id: string) => box.lureById.get(id)?.name ?? id
 const toggle = (setup: SetupOut) => emit('choose', props.chosenId === setup.lureId ? null : setup.lureId)
 const showRejected = ref(false)
+/** The first is compared with the second, every other with the one before it. */
+function neighbourOf(i: number) {
+  const other = props.out.setups[i === 0 ? 1 : i - 1]
+  return other ? { setup: other, name: name(other.lureId), ahead: i === 0 } : null
+}
 </script>
 
 <template>
@@ -26,9 +31,9 @@ const showRejected = ref(false)
           </span>
           <span class="score figure">{{ Math.round(setup.score * 100) }}</span>
           <span class="spine-row"><FitSpine :spine="setup.axes" /></span>
-          <span v-if="setup.reasons[0]" class="reason because">{{ setup.reasons.slice(0, 2).map(r => r.text).join(' ') }}</span>
+          <span v-if="setup.reasons[0] && setup.lureId !== chosenId" class="reason because">{{ setup.reasons.slice(0, 2).map(r => r.text).join(' ') }}</span>
         </button>
-        <TieOnSheet v-if="setup.lureId === chosenId" :setup="setup" />
+        <TieOnSheet v-if="setup.lureId === chosenId" :setup="setup" :neighbour="neighbourOf(i)" />
       </li>
     </ol>
     <div v-if="out.gaps.length > 0" class="gaps">

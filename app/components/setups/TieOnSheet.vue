@@ -1,15 +1,22 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { AXES } from '#core/ask'
-import type { SetupOut } from '#core/match'
+import { knownShares, type SetupOut } from '#core/match'
 import { formatHookSize, formatQuantity } from '#core/units'
 import { axisRange, axisValue } from '~/text/axis-value'
 import { capital, KNOWN_LABEL, words } from '~/text/labels'
 
-const props = defineProps<{ setup: SetupOut }>()
+const props = defineProps<{
+  setup: SetupOut
+  /** The one that stands next to it in the order, and on which side. */
+  neighbour: { readonly setup: SetupOut, readonly name: string, readonly ahead: boolean } | null
+}>()
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
 const showParts = ref(false)
+const showAdvice = ref(false)
+const shares = computed(() => Object.entries(knownShares(props.setup)).filter(([, share]) => share >= 0.005) as [keyof typeof KNOWN_LABEL, number][])
+const hours = computed(() => box.hoursOf(props.setup.lureId))
 const quantity = (dimension: Parameters<typeof formatQuantity>[0], value: number) => formatQuantity(dimension, value, { system: units.value })
 const outfit = computed(() => (props.setup.outfitId ? box.outfitById.get(props.setup.outfitId) : undefined))
 
@@ -20,6 +27,7 @@ const lines = computed(() => {
   rows.push({ label: 'hook', text: `${setup.hook.count > 1 ? `${setup.hook.count} × ` : ''}${words(setup.hook.kind)}${setup.hook.size ? ` ${formatHookSize(setup.hook.size)}` : ''}; ${setup.hook.advice}${setup.trailerHook ? '; add a trailer hook' : ''}` })
   if (outfit.value) rows.push({ label: 'rod', text: `${outfit.value.name}, ${quantity('diameter', outfit.value.line.diameterMm ?? 0)} ${outfit.value.line.material}` })
   rows.push({ label: 'tie', text: `${setup.connection === 'direct' ? 'direct knot' : `by ${setup.connection}`}${setup.leader ? `, leader ${setup.leader.lengthM} m ${setup.leader.material}` : ''}` })
+  if (setup.presentation.dropLeaderM) rows.push({ label: 'leader', text: `${quantity('depth', setup.presentation.dropLeaderM)} from hook to weight; on this cast it stands ${quantity('depth', setup.presentation.standsM ?? 0)} off the bottom` })
   rows.push({ label: 'fish it', text: setup.presentation.text })
   return rows
 })
@@ -32,6 +40,7 @@ const figures = computed(() => {
     { label: 'speed', text: quantity('speed', p.speedMs) },
     p.turnsPerS ? { label: 'turns', text: `${p.turnsPerS.toFixed(1)} /s` } : null,
     p.pauseS ? { label: 'pause', text: `${p.pauseS} s` } : null,
+    p.lineOutM && p.mode === 'troll' ? { label: 'line out', text: quantity('depth', p.lineOutM) } : null,
     p.castM ? { label: 'cast', text: quantity('depth', p.castM), assumed: outfit.value?.castM == null } : null,
   ].filter(f => f !== null)
 })
@@ -46,10 +55,14 @@ const figures = computed(() => {
       <div v-for="row in lines" :key="row.label"><dt class="small-label">{{ row.label }}</dt><dd>{{ row.text }}</dd></div>
     </dl>
     <p v-for="reason in setup.reasons" :key="reason.rule" class="reason">{{ reason.text }} <span class="source">{{ reason.source }}</span></p>
+    <button class="quiet more" type="button" :aria-expanded="showAdvice" @click="showAdvice = !showAdvice">{{ showAdvice ? 'close the advice' : `how to rig, tie and work it: ${setup.advice.length} lines` }}</button>
+    <AdviceLines v-if="showAdvice" :advice="setup.advice" />
+    <WhyBefore v-if="neighbour" :setup="setup" :other="neighbour.setup" :other-name="neighbour.name" :ahead="neighbour.ahead" />
     <p v-for="caution in setup.cautions" :key="caution" class="reason caution">{{ caution }}</p>
     <p class="trust">How well this is known: <b>{{ Math.round(setup.confidence * 100) }} %</b>
       <button class="quiet" type="button" :aria-expanded="showParts" @click="showParts = !showParts">{{ showParts ? 'close the parts' : 'open the score' }}</button>
     </p>
+    <p v-if="showParts" class="reason shares">Of the judgement {{ shares.map(([known, share]) => `${Math.round(share * 100)} % is ${KNOWN_LABEL[known]}`).join(', ') }}; {{ hours > 0 ? `you have fished it ${hours.toFixed(1)} h` : 'your log says nothing of it yet' }}.</p>
     <table v-if="showParts">
       <thead><tr><th>axis</th><th>asked</th><th>offers</th><th>fits</th><th>counts</th></tr></thead>
       <tbody>
@@ -81,5 +94,7 @@ table { width: 100%; border-collapse: collapse; font-size: 12.5px; }
 th { text-align: left; font-weight: 550; }
 td { white-space: nowrap; }
 td, th { padding: 3px 6px 3px 0; border-bottom: 1px solid var(--rule); }
+.shares { margin: 2px 0 6px; color: var(--soft-ink); }
+.more { display: block; margin: 4px 0; }
 .key { display: flex; gap: 12px; font-size: 12px; margin: 8px 0 0; }
 </style>

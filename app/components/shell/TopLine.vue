@@ -11,6 +11,7 @@ const pages = [
   { to: '/bench', name: 'Bench' },
   { to: '/colours', name: 'Colours' },
   { to: '/waters', name: 'Waters' },
+  { to: '/rules', name: 'Rules' },
 ]
 
 function startOwn() {

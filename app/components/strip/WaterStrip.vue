@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { BOTTOMS, COVERS, FORAGE, MOODS, PHASES, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS, type Bottom, type ForageId, type Phase, type SpeciesId, type Tide } from '#core/reading'
+import { BOTTOMS, COVERS, FORAGE, GROUPINGS, MOODS, PHASES, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS, type Bottom, type ForageId, type Grouping, type Phase, type SpeciesId, type Tide } from '#core/reading'
 import { activityAt, isStressed, phaseShares, usualDepth, usualForageLength } from '#core/season'
 import { FORAGE_HABITS, SPECIES_HABITS } from '#core/knowledge'
 import { formatNumber, formatQuantity } from '#core/units'
@@ -85,6 +85,7 @@ function setBottom(bottomM: number) {
         <NumberStep label="Fish from" dimension="depth" :value="reading.fishFromM" :step="0.5" :min="0" :max="reading.fishToM" @change="fishFromM => store.change({ fishFromM })" />
         <NumberStep label="Fish down to" dimension="depth" :value="reading.fishToM" :step="0.5" :min="reading.fishFromM" :max="reading.bottomM" @change="fishToM => store.change({ fishToM })" />
         <NumberStep label="Bottom" dimension="depth" :value="reading.bottomM" :step="0.5" :min="0.3" :max="200" @change="setBottom" />
+        <ChoiceRow label="they are" :options="['not known', ...GROUPINGS]" :chosen="[reading.grouping ?? 'not known']" @change="([grouping]) => store.change({ grouping: grouping === 'not known' ? null : grouping as Grouping })" />
         <ChoiceRow label="bottom of" :options="['not known', ...BOTTOMS]" :chosen="[reading.bottom ?? 'not known']" @change="([bottom]) => store.change({ bottom: bottom === 'not known' ? null : bottom as Bottom })" />
       </StripFigure>
       <StripFigure label="cover" :assumed="isAssumed('cover')">

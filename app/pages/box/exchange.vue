@@ -4,6 +4,7 @@ import { useTemplateRef } from 'vue'
 import { luresToCsv } from '#core/files'
 
 const box = useBoxStore()
+const settings = useSettingsStore()
 const { fileName, table, file, mapping, mergeBy, planned, counts, done, issues, choose, plan, map, write, replace, clear } = useExchange()
 const download = useDownload()
 const zone = useTemplateRef<HTMLElement>('zone')
@@ -18,7 +19,7 @@ function picked(event: Event) {
   input.value = ''
 }
 async function exportJson() {
-  download('ygrion-box.json', `${JSON.stringify(await box.readFile(), null, 1)}\n`, 'application/json')
+  download('ygrion-box.json', `${JSON.stringify(settings.into(await box.readFile()), null, 1)}\n`, 'application/json')
 }
 function exportCsv() {
   download('ygrion-lures.csv', `\uFEFF${luresToCsv(box.box.lures)}`, 'text/csv')

@@ -17,7 +17,7 @@ const found = computed(() => {
 })
 /** One line a rig: two techniques of one rig take the same parts. */
 const rigs = computed(() => (found.value?.rigs ?? []).filter((rig, i, all) => all.findIndex(r => r.technique.rig === rig.technique.rig) === i))
-const ADDS = { 'nothing': 'as it is', 'head': 'a head', 'bullet': 'a bullet sinker', 'drop-sinker': 'a sinker', 'weighted-hook': 'a weighted hook' } as const
+const ADDS = { 'nothing': 'as it is', 'head': 'a head', 'bullet': 'a bullet sinker', 'drop-sinker': 'a sinker', 'weighted-hook': 'a weighted hook', 'clip-blade': 'a clip-on blade', 'spoon': 'a spoon ahead of it' } as const
 </script>
 
 <template>

@@ -1,0 +1,20 @@
+import type { Flip, FlipField, NumberField } from '#core/match'
+import { formatQuantity, type Dimension, type UnitSystem } from '#core/units'
+import { forageLabel, words } from './labels'
+import type { ForageId } from '#core/reading'
+
+const NUMBER: Record<NumberField, { readonly label: string, readonly dimension: Dimension }> = {
+  temperatureC: { label: 'water', dimension: 'temperature' }, visibilityM: { label: 'a lure vanishes at', dimension: 'depth' }, windMs: { label: 'wind', dimension: 'speed' },
+  currentMs: { label: 'current', dimension: 'speed' }, fishFromM: { label: 'fish from', dimension: 'depth' }, forageLengthMm: { label: 'prey', dimension: 'length' },
+}
+const CHOICE: Partial<Record<FlipField, string>> = { from: 'you stand', forage: 'they eat', grouping: 'fish are', shortStrikes: 'short bites', pressure: 'pressure', phase: 'season' }
+
+export function flipFieldLabel(field: FlipField): string {
+  return field in NUMBER ? NUMBER[field as NumberField].label : CHOICE[field] ?? field
+}
+
+/** The value at which the order flips, with its unit. */
+export function flipValue({ field, to }: Pick<Flip, 'field' | 'to'>, system: UnitSystem): string {
+  if (typeof to === 'number') return formatQuantity(NUMBER[field as NumberField].dimension, to, { system })
+  return field === 'forage' ? forageLabel(to as ForageId) : words(to)
+}
