@@ -3,7 +3,6 @@ import { computed, ref } from 'vue'
 
 const { judgement } = storeToRefs(useJudgementStore())
 const box = useBoxStore()
-const reading = useReadingStore()
 /** What the angler opened; without a choice the first set-up is drawn. */
 const chosen = ref<string | null>(null)
 const VIEWS = [{ id: 'cut', name: 'The cut' }, { id: 'what-if', name: 'What would change this?' }] as const
@@ -21,7 +20,7 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
       <div class="views" role="tablist" aria-label="Centre">
         <button v-for="v in VIEWS" :key="v.id" type="button" role="tab" :aria-selected="view === v.id" @click="view = v.id">{{ v.name }}</button>
       </div>
-      <WaterColumn v-if="view === 'cut'" class="cut" :reading="reading.complete.reading" :setups="setups" :chosen-id="drawnId" :lures="box.lureById" @choose="id => chosen = id" />
+      <CutPanel v-if="view === 'cut'" class="cut" :setups="setups" :chosen-id="drawnId" @choose="id => chosen = id" />
       <WhatIfPanel v-else />
     </div>
     <SetupList :out="judgement.out" :chosen-id="chosenId" :total="judgement.fits.length" @choose="id => chosen = id" />
@@ -41,7 +40,7 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
 .views { display: flex; gap: 4px; padding-left: 50px; }
 .views button { background: none; border: 0; border-bottom: 2px solid transparent; padding: 4px 10px; min-height: 38px; cursor: pointer; color: var(--soft-ink); }
 .views button[aria-selected='true'] { color: var(--ink); font-weight: 600; border-bottom-color: var(--float); }
-.cut { padding: 4px 0 6px; flex: 1; min-height: 0; }
+.cut { flex: 1; min-height: 0; }
 .empty { max-width: 56ch; padding: 48px 24px; display: flex; flex-direction: column; gap: 14px; align-items: flex-start; }
 .empty .hot { text-decoration: none; display: inline-flex; align-items: center; }
 @media (max-width: 1000px) {
@@ -49,7 +48,7 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
   .tie-on > :deep(.setups) { order: 1; padding: 12px 12px 20px; }
   .tie-on > .centre { order: 2; padding: 0 6px; overflow: visible !important; }
   .views { padding-left: 6px; }
-  .cut { height: 420px; flex: none; }
+  .cut { flex: none; }
   .tie-on > :deep(.ask) { order: 3; padding: 12px; }
 }
 </style>

@@ -3,7 +3,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { OwnRules } from '#core/ask'
 import { parseAssembly, parseFile, parseLure, parsePart, parsePlace, parseRule, parseTest, type Issue, type Outcome, type Place, type YgrionFile } from '#core/files'
-import { fishedHours } from '#core/match'
+import { fishedHours, prepareOutfit } from '#core/match'
 import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Box, Lure, Part, UserRule } from '#core/tackle'
 import { readAll, recall, remember, replaceAll, watchBox } from '~/db/box'
@@ -30,6 +30,12 @@ export const useBoxStore = defineStore('box', () => {
   const hours = computed(() => fishedHours(box.value.trips))
   /** Hours that a lure has been fished, by the log. */
   const hoursOf = (lureId: string) => hours.value.get(lureId) ?? 0
+  /** Turns of the handle that take in a metre; `null`: the reel is not known. */
+  function turnsPerMetre(outfitId: string | null): number | null {
+    const outfit = outfitId === null ? undefined : outfitById.value.get(outfitId)
+    const metres = outfit ? prepareOutfit(outfit).pickUpM : null
+    return metres ? 1 / metres : null
+  }
   let db: Database | null = null
   let subscription: Subscription | null = null
 
@@ -119,7 +125,7 @@ export const useBoxStore = defineStore('box', () => {
   }
 
   return {
-    box, own, assemblies, places, noted, ready, isDemo, trouble, lureById, outfitById, hoursOf, open, openDemo, replaceBy, change, saveLure, saveTest, savePart, savePlace, saveRule, saveAssembly, removeLures, database,
+    box, own, assemblies, places, noted, ready, isDemo, trouble, lureById, outfitById, hoursOf, turnsPerMetre, open, openDemo, replaceBy, change, saveLure, saveTest, savePart, savePlace, saveRule, saveAssembly, removeLures, database,
     readFile: () => readAll(database()),
   }
 })

@@ -1,5 +1,6 @@
 import type { AxisId, OwnRules, Schools } from '#core/ask'
 import type { Addition, ClarityPaintCell, DepthSpeedCell, WeightedReading } from '#core/catalogue'
+import type { Presented } from '#core/course'
 import type { Flip, MatchOut, NumberField, Sweep } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
@@ -26,6 +27,8 @@ export interface Judgement {
   readonly out: MatchOut
   /** Every lure that can be fished, best first. */
   readonly fits: readonly LureFit[]
+  /** The explained set-ups as the course models want them, by lure id. */
+  readonly presented: Readonly<Record<string, Presented>>
   /** Rules that speak under this reading: weight × membership, by rule id. */
   readonly strengths: Readonly<Record<string, number>>
   /** What the ranking itself took [ms]. */

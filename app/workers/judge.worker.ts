@@ -1,7 +1,7 @@
 import * as Comlink from 'comlink'
 import { askOf, type AskOptions, AXIS_IDS, type OwnRules } from '#core/ask'
 import { clarityByPaint, depthBySpeed, doubled, worthAdding } from '#core/catalogue'
-import { explainRanking, flips, prepareBox, rank, sweep } from '#core/match'
+import { explainRanking, flips, prepareBox, presentedSetups, rank, sweep } from '#core/match'
 import type { JudgeApi, RuleChoice } from './judge.protocol'
 
 let prepared = prepareBox({ lures: [], parts: [], outfits: [], tests: [], trips: [] })
@@ -31,8 +31,10 @@ const api: JudgeApi = {
     const ranking = rank(prepared, ask)
     const tookMs = performance.now() - begun
     const asked = AXIS_IDS.filter(axis => ask.axes[axis].weight > 0)
+    const out = explainRanking(prepared, ranking, { top, units })
     return {
-      out: explainRanking(prepared, ranking, { top, units }),
+      out,
+      presented: Object.fromEntries(presentedSetups(ranking, out.setups)),
       fits: ranking.candidates.map(({ profile, score, fits }) => ({
         lureId: profile.lure.id, score, spine: asked.map(axis => ({ axis, fit: fits[axis].fit, weight: ask.axes[axis].weight })),
       })),

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { check } from '#core/files'
-import { CALCS } from './index'
+import { CALC_ABOUT, CALCS } from './index'
 
 const run = (name: string, input: object) => {
   const calc = CALCS.find(c => c.name === name)!
@@ -44,4 +44,16 @@ describe('the calculators', () => {
     ['pick-up', { spoolDiameterMm: 30, ratio: 6, coreDiameterMm: 40 }, 'coreDiameterMm'],
     ['drop-shot', {}, 'leaderM'],
   ])('%s refuses %j by field', (name, input, path) => expect(run(name, input)).toMatchObject({ issue: { path } }))
+})
+
+describe('the calculators’ descriptions', () => {
+  it('every calculator but the colour bench’s own is described, starts soundly, and its chart really has an answer', () => {
+    for (const { name, input, run } of CALCS.filter(c => c.name !== 'colour' && c.name !== 'water-light')) {
+      const about = CALC_ABOUT[name]
+      expect(about, name).toBeDefined()
+      const answer = run(input.parse(about!.start) as never) as Record<string, unknown>
+      if (about!.chart) expect(typeof answer[about!.chart.y], name).toBe('number')
+    }
+    expect(Object.keys(CALC_ABOUT).every(name => CALCS.some(c => c.name === name))).toBe(true)
+  })
 })

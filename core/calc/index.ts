@@ -17,3 +17,4 @@ export const CALCS: readonly Calc[] = [
 ]
 
 export type { Calc } from './calc'
+export { CALC_ABOUT, type CalcAbout } from './about'

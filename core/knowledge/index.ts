@@ -1,3 +1,4 @@
+export { BEATS, type Beat, FALL_SWAY } from './beats'
 export { CADENCE_TABLE, type CadenceRow } from './cadences'
 export { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES, type Caution } from './cautions'
 export { CASTS_M, DIAMETER_POWER, DIVE_PATH, DIVE_TABLE, TOWED_AT_30_M } from './dive-table'

@@ -1,5 +1,6 @@
 import { type Ask, askOf, type AskOptions, fillIn, jointMembership } from '#core/ask'
 import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES } from '#core/knowledge'
+import type { Presented } from '#core/course'
 import type { Reading } from '#core/reading'
 import type { UnitSystem } from '#core/units'
 import type { Box } from '#core/tackle'
@@ -8,6 +9,7 @@ import type { Candidate } from './candidate'
 import { askedAxes, confidenceOf, round, setupAxes, setupReasons, type UsualFits, usualFits } from './explain'
 import { gapsOf } from './gaps'
 import type { MatchOut, SetupOut } from './output'
+import { presentedOf } from './presented'
 import { prepareBox, type PreparedBox, rank, type Ranking } from './rank'
 import { tieOn } from './tie-on'
 
@@ -21,6 +23,14 @@ export interface MatchOptions extends AskOptions {
 export function match(box: Box, reading: Reading, options: MatchOptions = {}): MatchOut {
   const prepared = prepareBox(box)
   return explainRanking(prepared, rank(prepared, askOf(reading, options)), options)
+}
+
+/** The best set-ups as the course models want them, by lure. */
+export function presentedSetups({ ask, candidates }: Ranking, setups: readonly SetupOut[]): ReadonlyMap<string, Presented> {
+  const { reading } = ask
+  const density = waterDensity(reading.temperatureC, reading.salinityPsu)
+  const byLure = new Map(candidates.slice(0, setups.length).map(c => [c.profile.lure.id, c]))
+  return new Map(setups.map(({ lureId, presentation }) => [lureId, presentedOf(byLure.get(lureId)!, presentation, ask, density)]))
 }
 
 /** The contract's answer from a ranking that is already there. */

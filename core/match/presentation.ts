@@ -1,10 +1,9 @@
 import { desirabilityAt, type Ask, type AskedAxis } from '#core/ask'
 import { CADENCE_TABLE, DIVE_PATH } from '#core/knowledge'
-import { deepestOnCast, dropShotHeight, holdDepth, holdSpeed, towDepth } from '#core/motion'
+import { deepestOnCast, dropShotHeight, holdDepth, holdSpeed, towDepth, towedPlug, towedSinker } from '#core/motion'
 import type { Contact } from './addition'
 import { type Assembled, sinkingNewton } from './in-water'
 import { computed, type Known } from './known'
-import { towedPlug, towedSinker } from './towed'
 
 /** Where and how fast a set-up is fished, and how much of it is where the fish are. */
 export interface Placement {
@@ -102,7 +101,7 @@ function placeTrolled(tackle: Tackle, ask: Ask, highestNeeded: number, waterDens
   const { profile, lineMm } = tackle
   const { bottomM } = ask.features.numbers
   const { speedMs, speedFit } = bestSpeed(tackle, ask.axes.speed)
-  const shape = profile.runsAt ? towedPlug(profile.runsAt.value) : towedSinker(tackle, speedMs, LIFT_RATIO[profile.lure.family] ?? 0, waterDensity)
+  const shape = profile.runsAt ? towedPlug(profile.runsAt.value) : towedSinker({ towArea: profile.towAreaCm2 * 1e-4, liftRatio: LIFT_RATIO[profile.lure.family] ?? 0, netWeight: sinkingNewton(tackle, waterDensity) }, speedMs, waterDensity)
   let best: Placement | null = null
   let deepest = 0
   for (const lineOutM of LINES_OUT_M) {

@@ -23,10 +23,12 @@ export interface RetrieveUse {
   readonly startDepth: number
   /** Depth of the bottom [m]; absent: none. */
   readonly bottom?: number
+  /** Horizontal distance from the tip at which the retrieve ends [m]; absent: at the rod. */
+  readonly until?: number
 }
 
-/** Time step [s]: converged to 0.02 %. */
-const STEP_S = 0.2
+/** Time step of the path [s]: converged to 0.02 %. */
+export const RETRIEVE_STEP_S = 0.2
 /** Greatest speed across the chord that is searched [m/s]. */
 const FASTEST_ACROSS = 6
 const BISECTIONS = 40
@@ -55,12 +57,13 @@ export function retrieve(lure: RetrievedLure, line: RetrieveLine, water: Retriev
   const step = (from: ChordState, vn: number, at: ChordState, seconds: number): ChordState =>
     within({ chord: from.chord - use.speed * seconds, angle: from.angle + (vn * seconds) / at.chord, tip: use.tip }, use.bottom)
   const path: PathPoint[] = [pointAt(state)]
-  while (state.chord - use.speed * STEP_S > use.tip + NEAR) {
+  const until = use.until ?? 0
+  while (state.chord - use.speed * RETRIEVE_STEP_S > use.tip + NEAR && path[path.length - 1]!.distance > until) {
     const first = across(state)
-    const middle = step(state, first, state, STEP_S / 2)
+    const middle = step(state, first, state, RETRIEVE_STEP_S / 2)
     const vn = across(middle)
     bow = Math.max(bow, imbalance(lure, line, water, middle, use.speed, vn).bow)
-    state = step(state, vn, middle, STEP_S)
+    state = step(state, vn, middle, RETRIEVE_STEP_S)
     path.push(pointAt(state))
   }
   return { path, bow, deepest: path.reduce((a, b) => (b.depth > a.depth ? b : a)) }

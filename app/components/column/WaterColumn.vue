@@ -1,73 +1,97 @@
 <script setup lang="ts">
-import { line, curveMonotoneX } from 'd3'
 import { computed, ref, useTemplateRef } from 'vue'
 import { useElementSize } from '@vueuse/core'
+import { courseAt, type Presented, TIP_RANGE_M } from '#core/course'
 import type { SetupOut } from '#core/match'
 import type { CompleteReading } from '#core/reading'
 import type { Lure } from '#core/tackle'
 import { formatQuantity } from '#core/units'
 import { columnScales, lightStops } from '~/charts/column'
-import { columnPath, type PathPoint } from '~/charts/column-path'
+import { courseMarks } from '~/charts/course-marks'
 import { coverMarks } from '~/charts/cover'
+import type { FoundCourse } from '~/workers/course.protocol'
 
-const props = defineProps<{ reading: CompleteReading, setups: readonly SetupOut[], chosenId: string | null, lures: ReadonlyMap<string, Lure> }>()
-const emit = defineEmits<{ choose: [lureId: string] }>()
+const props = defineProps<{
+  reading: CompleteReading
+  setups: readonly SetupOut[]
+  courses: ReadonlyMap<string, FoundCourse>
+  presented: Presented | null
+  chosenId: string | null
+  lures: ReadonlyMap<string, Lure>
+  /** Moment of the chosen course that is shown [s]. */
+  t: number
+}>()
+const emit = defineEmits<{ choose: [lureId: string], tip: [metres: number], cast: [metres: number] }>()
 const { units } = storeToRefs(useSettingsStore())
 const holder = useTemplateRef<HTMLElement>('holder')
-const { width, height } = useElementSize(holder, { width: 620, height: 560 })
-const MARGIN = { left: 54, right: 14, air: 76, ground: 40 }
-const SHOWN = 3
+const picture = useTemplateRef<SVGSVGElement>('picture')
+const { width, height } = useElementSize(holder, { width: 620, height: 420 })
+const MARGIN = { left: 54, right: 16, air: 78, ground: 38 }
 const LEAST_FAR_M = 12
+/** Height of a metre of air above the water [px]; the air is not drawn to the water's scale. */
+const AIR_PX_PER_M = 22
 
-const drawn = computed(() => {
-  const first = props.setups.slice(0, SHOWN)
-  const chosen = props.setups.find(s => s.lureId === props.chosenId)
-  return chosen && !first.includes(chosen) ? [...first, chosen] : first
-})
-const farM = computed(() => Math.max(LEAST_FAR_M, ...drawn.value.map(s => s.presentation.castM ?? 0)) * 1.04)
-const size = computed(() => ({ width: Math.max(320, width.value), height: Math.max(300, height.value) }))
+const farM = computed(() => Math.max(LEAST_FAR_M, ...props.setups.map(s => props.courses.get(s.lureId)?.course.points[0]?.x ?? 0)) * 1.04)
+const size = computed(() => ({ width: Math.max(320, width.value), height: Math.max(280, height.value) }))
 const scales = computed(() => columnScales(props.reading, farM.value, size.value, MARGIN))
 const stops = computed(() => lightStops(props.reading))
-const depthTicks = computed(() => scales.value.y.ticks(Math.min(8, Math.max(3, Math.round(props.reading.bottomM)))))
-const distanceTicks = computed(() => scales.value.x.ticks(5))
-const draw = computed(() => line<PathPoint>().x(p => scales.value.x(p.distanceM)).y(p => scales.value.y(p.depthM)).curve(curveMonotoneX))
-const straight = computed(() => line<PathPoint>().x(p => scales.value.x(p.distanceM)).y(p => scales.value.y(p.depthM)))
-const paths = computed(() => drawn.value.map((setup, rank) => {
-  const points = columnPath(setup.presentation, props.reading.bottomM)
-  const shape = setup.presentation.control === 'bottom' ? straight.value : draw.value
-  return { id: setup.lureId, rank: rank + 1, d: shape(points)!, mark: markPoint(points, rank), tipM: setup.presentation.tipM, chosen: setup.lureId === props.chosenId }
+const depthTicks = computed(() => scales.value.y.ticks(6).filter(t => t <= props.reading.bottomM))
+const distanceTicks = computed(() => scales.value.x.ticks(6))
+const paths = computed(() => props.setups.flatMap((setup, i) => {
+  const found = props.courses.get(setup.lureId)
+  return found ? [{ id: setup.lureId, rank: i + 1, marks: courseMarks(found.course, scales.value), chosen: setup.lureId === props.chosenId, at: markAt(found) }] : []
 }))
-/** Ranks stand apart along the way, so that set-ups which run alike can still be told apart. */
-function markPoint(points: readonly PathPoint[], rank: number): PathPoint {
-  const deepest = Math.max(...points.map(p => p.depthM))
-  const low = points.filter(p => p.depthM > 0.85 * deepest).map(p => p.distanceM)
-  const [near, far] = [Math.min(...low), Math.max(...low)]
-  const distanceM = far - ((rank + 0.5) / (SHOWN + 1)) * (far - near)
-  const after = points.findIndex((p, i) => i > 0 && p.distanceM <= distanceM)
-  const [a, b] = [points[Math.max(0, after - 1)]!, points[Math.max(0, after)]!]
-  const share = a.distanceM === b.distanceM ? 0 : (a.distanceM - distanceM) / (a.distanceM - b.distanceM)
-  return { distanceM, depthM: a.depthM + share * (b.depthM - a.depthM) }
-}
-const chosenPath = computed(() => paths.value.find(p => p.chosen) ?? paths.value[0])
 /** Drawn last lies on top: the chosen one. */
 const stacked = computed(() => [...paths.value].sort((a, b) => Number(a.chosen) - Number(b.chosen) || b.rank - a.rank))
 const cover = computed(() => coverMarks(props.reading.cover, scales.value, size.value.width - MARGIN.right, MARGIN.left))
+const layers = computed(() => (props.reading.layers ?? []).filter(l => l.depthM <= props.reading.bottomM))
 const bandTop = computed(() => scales.value.y(props.reading.fishFromM))
 const bandBottom = computed(() => scales.value.y(props.reading.fishToM))
-const rodTip = computed(() => ({ x: MARGIN.left + 10, y: scales.value.surface - 14 - Math.min(44, (chosenPath.value?.tipM ?? 0.5) * 16) }))
+const chosen = computed(() => (props.chosenId === null ? undefined : props.courses.get(props.chosenId)))
+const rodTip = computed(() => ({ x: MARGIN.left + 10, y: scales.value.surface - (props.presented?.tipM ?? 0.5) * AIR_PX_PER_M }))
+const bait = computed(() => {
+  if (!chosen.value) return null
+  const { x, depth, stage } = courseAt(chosen.value.course, props.t)
+  return { x: scales.value.x(x), y: scales.value.y(depth), stage, depth }
+})
+const casts = computed(() => props.presented?.mode === 'cast')
 const hovered = ref<string | null>(null)
 const say = (metres: number) => formatQuantity('depth', metres, { system: units.value })
-const words = computed(() => drawn.value.map((s, i) => `${i + 1}: ${props.lures.get(s.lureId)?.name ?? ''} runs at ${say(s.presentation.depthM)}`).join('; '))
+const words = computed(() => props.setups.map((s, i) => `${i + 1}: ${props.lures.get(s.lureId)?.name ?? ''} runs at ${say(s.presentation.depthM)}`).join('; '))
+
+/** Where a course carries its number: at its deepest. */
+function markAt({ course }: FoundCourse) {
+  const deepest = course.points.reduce((a, b) => (b.depth > a.depth + 1e-6 ? b : a))
+  const level = course.points.filter(p => p.stage === 'swimming' && Math.abs(p.depth - deepest.depth) < 0.1)
+  const middle = level[Math.floor(level.length / 2)] ?? deepest
+  return { x: scales.value.x(middle.x), y: scales.value.y(middle.depth) }
+}
+
+const dragged = ref<'tip' | 'cast' | null>(null)
+function drag(event: PointerEvent) {
+  if (!dragged.value || !picture.value) return
+  const box = picture.value.getBoundingClientRect()
+  const [px, py] = [event.clientX - box.left, event.clientY - box.top]
+  if (dragged.value === 'tip') emit('tip', Math.min(TIP_RANGE_M[1], Math.max(TIP_RANGE_M[0], (scales.value.surface - py) / AIR_PX_PER_M)))
+  else emit('cast', Math.max(4, scales.value.x.invert(px)))
+}
+function grab(what: 'tip' | 'cast', event: PointerEvent) {
+  dragged.value = what
+  picture.value?.setPointerCapture(event.pointerId)
+  event.preventDefault()
+}
 </script>
 
 <template>
   <div ref="holder" class="column">
-    <svg :viewBox="`0 0 ${size.width} ${size.height}`" :width="size.width" :height="size.height" role="img" :aria-label="`A cut through the water, ${say(reading.bottomM)} deep. Fish from ${say(reading.fishFromM)} to ${say(reading.fishToM)}. ${words}`">
+    <svg ref="picture" :viewBox="`0 0 ${size.width} ${size.height}`" :width="size.width" :height="size.height" role="img" :aria-label="`A cut through the water, ${say(reading.bottomM)} deep. Fish from ${say(reading.fishFromM)} to ${say(reading.fishToM)}. ${words}`" @pointermove="drag" @pointerup="dragged = null" @pointercancel="dragged = null">
       <defs>
         <linearGradient id="water" x1="0" x2="0" y1="0" y2="1"><stop v-for="s in stops" :key="s.offset" :offset="s.offset" :stop-color="s.colour" /></linearGradient>
         <pattern id="band" width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(-32)"><path d="M0 0V7" class="band-line" /></pattern>
       </defs>
       <rect :x="MARGIN.left" :y="scales.surface" :width="size.width - MARGIN.left - MARGIN.right" :height="scales.bottom - scales.surface" fill="url(#water)" class="water" />
+      <g v-for="l in layers" :key="l.depthM" class="layer"><line :x1="MARGIN.left" :x2="size.width - MARGIN.right" :y1="scales.y(l.depthM)" :y2="scales.y(l.depthM)" /><text :x="size.width - MARGIN.right - 6" :y="scales.y(l.depthM) - 4" text-anchor="end">{{ formatQuantity('temperature', l.temperatureC, { system: units }) }}</text></g>
+      <g v-if="reading.currentMs > 0.02" class="current"><path v-for="i in 3" :key="i" :d="`M${size.width * 0.3 + i * 60} ${scales.surface + 16}h26m-6 -4l6 4l-6 4`" /><text :x="size.width * 0.3 + 56" :y="scales.surface + 20" text-anchor="end">current {{ formatQuantity('speed', reading.currentMs, { system: units }) }}</text></g>
       <rect :x="MARGIN.left" :y="bandTop" :width="size.width - MARGIN.left - MARGIN.right" :height="Math.max(2, bandBottom - bandTop)" fill="url(#band)" class="band" />
       <text :x="size.width - MARGIN.right - 8" :y="bandBottom - 7" text-anchor="end" class="band-label">fish {{ say(reading.fishFromM) }} to {{ say(reading.fishToM) }}</text>
 
@@ -76,49 +100,62 @@ const words = computed(() => drawn.value.map((s, i) => `${i + 1}: ${props.lures.
 
       <g class="depth-scale">
         <line :x1="MARGIN.left" :x2="MARGIN.left" :y1="scales.surface" :y2="scales.bottom" />
-        <g v-for="t in depthTicks" :key="t" :transform="`translate(${MARGIN.left} ${scales.y(t)})`">
-          <line x1="-6" x2="0" /><text x="-9" dy="0.35em" text-anchor="end">{{ say(t) }}</text>
-        </g>
+        <g v-for="tick in depthTicks" :key="tick" :transform="`translate(${MARGIN.left} ${scales.y(tick)})`"><line x1="-6" x2="0" /><text x="-9" dy="0.35em" text-anchor="end">{{ say(tick) }}</text></g>
       </g>
       <g class="distance-scale">
-        <text v-for="t in distanceTicks" :key="t" :x="scales.x(t)" :y="size.height - 4" text-anchor="middle">{{ t === 0 ? 'rod' : formatQuantity('depth', t, { system: units, decimals: 0 }) }}</text>
+        <text v-for="tick in distanceTicks" :key="tick" :x="scales.x(tick)" :y="size.height - 4" text-anchor="middle">{{ tick === 0 ? 'rod' : formatQuantity('depth', tick, { system: units, decimals: 0 }) }}</text>
       </g>
       <line :x1="MARGIN.left" :x2="size.width - MARGIN.right" :y1="scales.surface" :y2="scales.surface" class="surface" />
 
-      <g v-if="chosenPath" class="rod">
-        <path :d="`M${MARGIN.left - 40} ${scales.surface - 4}Q${MARGIN.left - 14} ${rodTip.y + 6} ${rodTip.x} ${rodTip.y}`" />
-        <line :x1="rodTip.x" :y1="rodTip.y" :x2="scales.x(chosenPath.mark.distanceM)" :y2="scales.y(chosenPath.mark.depthM)" class="line" />
-      </g>
       <g v-for="p in stacked" :key="p.id" class="path" :class="{ chosen: p.chosen, hovered: hovered === p.id }" @mouseenter="hovered = p.id" @mouseleave="hovered = null" @click="emit('choose', p.id)">
-        <path :d="p.d" class="halo" /><path :d="p.d" class="way" />
+        <path :d="p.marks.way" class="halo" /><path :d="p.marks.way" class="way" />
+        <template v-if="p.chosen"><path :d="p.marks.falls" class="fall" /><circle v-for="(s, i) in p.marks.stops" :key="i" :cx="s.x" :cy="s.y" :r="s.r" class="stop"><title>{{ Math.round(s.seconds) }} s still</title></circle></template>
       </g>
-      <g v-for="p in stacked" :key="`dot-${p.id}`" class="path" :class="{ chosen: p.chosen }" :transform="`translate(${scales.x(p.mark.distanceM)} ${scales.y(p.mark.depthM)})`" @click="emit('choose', p.id)">
+      <g v-for="p in stacked" :key="`dot-${p.id}`" class="path" :class="{ chosen: p.chosen }" :transform="`translate(${p.at.x} ${p.at.y})`" @click="emit('choose', p.id)">
         <circle r="10" class="dot" /><text dy="0.36em" text-anchor="middle">{{ p.rank }}</text>
+      </g>
+      <g v-if="presented && bait" class="rod">
+        <path :d="`M${MARGIN.left - 40} ${scales.surface - 4}Q${MARGIN.left - 16} ${(scales.surface + rodTip.y) / 2} ${rodTip.x} ${rodTip.y}`" />
+        <line :x1="rodTip.x" :y1="rodTip.y" :x2="bait.x" :y2="bait.y" class="line" />
+        <circle :cx="bait.x" :cy="bait.y" r="6" class="bait" :class="bait.stage" />
+        <g v-if="presented.mode !== 'vertical'" class="handle" :transform="`translate(${rodTip.x} ${rodTip.y})`" @pointerdown="grab('tip', $event)"><circle r="15" class="hit" /><circle r="6" /><path d="M0 -13v-4m-3 2l3 -3l3 3M0 13v4m-3 -2l3 3l3 -3" /></g>
+        <g v-if="casts" class="handle" :transform="`translate(${scales.x(presented.castM)} ${scales.surface})`" @pointerdown="grab('cast', $event)"><circle r="15" class="hit" /><circle r="6" /><path d="M-13 0h-4m2 -3l-3 3l3 3M13 0h4m-2 -3l3 3l-3 3" /></g>
       </g>
     </svg>
   </div>
 </template>
 
 <style scoped>
-.column { height: 100%; min-height: 420px; }
-svg { display: block; max-width: 100%; }
+.column { height: 100%; min-height: 280px; }
+svg { display: block; max-width: 100%; touch-action: pan-y; }
 text { font: 500 12px var(--font-figure); fill: var(--ink); font-stretch: 88%; }
 .depth-scale line { stroke: var(--ink); stroke-width: 1; }
 .distance-scale text { fill: var(--soft-ink); }
 .surface { stroke: var(--water-ink); stroke-width: 2.2; }
 .band { stroke: #f7f1e2; stroke-width: 1; stroke-dasharray: 2 5; }
-.band-line { stroke: #f7f1e2; stroke-width: 1.4; opacity: 0.55; }
-.band-label { fill: #fbf7ea; font-weight: 600; paint-order: stroke; stroke: #1d211dcc; stroke-width: 3px; }
+.band-line { stroke: #f7f1e2; stroke-width: 1.4; opacity: 0.45; }
+.band-label, .layer text, .current text { fill: #fbf7ea; font-weight: 600; paint-order: stroke; stroke: #1d211dcc; stroke-width: 3px; }
+.layer line { stroke: #fbf7ea; stroke-dasharray: 8 5; opacity: 0.7; }
+.current path { fill: none; stroke: #fbf7ea; stroke-width: 1.8; opacity: 0.85; }
 .ground { fill: color-mix(in srgb, var(--ink) 62%, var(--paper)); }
-.cover { fill: none; stroke: #20301f; stroke-width: 1.6; stroke-linecap: round; opacity: 0.75; }
+.cover { fill: none; stroke: #20301f; stroke-width: 1.6; stroke-linecap: round; opacity: 0.7; }
 .cover.solid { fill: color-mix(in srgb, var(--ink) 70%, var(--paper)); stroke: none; opacity: 0.85; }
 .rod path { fill: none; stroke: var(--ink); stroke-width: 2.4; stroke-linecap: round; }
-.rod .line { stroke: var(--ink); stroke-width: 0.8; opacity: 0.65; }
+.rod .line { stroke: #fbf7ea; stroke-width: 1; opacity: 0.8; }
+.bait { fill: #fffaf0; stroke: var(--float); stroke-width: 3; }
+.bait.falling { fill: var(--brass); }
+.bait.still { fill: var(--float); }
+.handle { cursor: grab; touch-action: none; }
+.handle circle { fill: var(--leaf); stroke: var(--float); stroke-width: 2.2; }
+.handle .hit { fill: transparent; stroke: none; }
+.handle path { stroke: var(--float); stroke-width: 1.6; }
 .path { cursor: pointer; }
-.way { fill: none; stroke: #fbf7ea; stroke-width: 1.6; stroke-dasharray: 5 4; }
-.halo { fill: none; stroke: #1d211d; stroke-width: 4; opacity: 0.35; }
-.chosen .way { stroke: #fbf7ea; stroke-width: 3; stroke-dasharray: none; }
-.chosen .halo { stroke: var(--float); stroke-width: 7; opacity: 0.9; }
+.way { fill: none; stroke: #fbf7ea; stroke-width: 1.5; stroke-dasharray: 5 4; }
+.halo { fill: none; stroke: #1d211d; stroke-width: 3.6; opacity: 0.3; }
+.chosen .way { stroke: #fbf7ea; stroke-width: 2.6; stroke-dasharray: none; }
+.chosen .halo { stroke: var(--float); stroke-width: 6; opacity: 0.9; }
+.fall { fill: none; stroke: #ffd98a; stroke-width: 2.2; }
+.stop { fill: #fffaf0; stroke: var(--float); stroke-width: 1.4; }
 .hovered .way { stroke-width: 3; }
 .dot { fill: #fbf7ea; stroke: #1d211d; stroke-width: 1.4; }
 .chosen .dot { fill: var(--float); stroke: #fbf7ea; }

@@ -15,6 +15,11 @@ const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
 const showParts = ref(false)
 const showAdvice = ref(false)
+const judgement = useJudgementStore()
+const lure = computed(() => box.lureById.get(props.setup.lureId) ?? null)
+const trailer = computed(() => (props.setup.trailerId ? box.lureById.get(props.setup.trailerId) ?? null : null))
+const presented = computed(() => judgement.judgement?.presented[props.setup.lureId] ?? null)
+const turnsPerM = computed(() => box.turnsPerMetre(props.setup.outfitId))
 const shares = computed(() => Object.entries(knownShares(props.setup)).filter(([, share]) => share >= 0.005) as [keyof typeof KNOWN_LABEL, number][])
 const hours = computed(() => box.hoursOf(props.setup.lureId))
 const quantity = (dimension: Parameters<typeof formatQuantity>[0], value: number) => formatQuantity(dimension, value, { system: units.value })
@@ -51,10 +56,12 @@ const figures = computed(() => {
     <dl class="figures">
       <div v-for="f in figures" :key="f.label"><dt class="small-label">{{ f.label }}</dt><dd class="figure"><span v-if="'assumed' in f && f.assumed" class="known typical" title="assumed until you measure your cast">{{ f.text }}</span><template v-else>{{ f.text }}</template></dd></div>
     </dl>
+    <RigPicture v-if="lure" :setup="setup" :lure="lure" :trailer="trailer" />
     <dl class="lines">
       <div v-for="row in lines" :key="row.label"><dt class="small-label">{{ row.label }}</dt><dd>{{ row.text }}</dd></div>
     </dl>
     <p v-for="reason in setup.reasons" :key="reason.rule" class="reason">{{ reason.text }} <span class="source">{{ reason.source }}</span></p>
+    <SpeedSheet v-if="presented" :presented="presented" :turns-per-m="turnsPerM" />
     <button class="quiet more" type="button" :aria-expanded="showAdvice" @click="showAdvice = !showAdvice">{{ showAdvice ? 'close the advice' : `how to rig, tie and work it: ${setup.advice.length} lines` }}</button>
     <AdviceLines v-if="showAdvice" :advice="setup.advice" />
     <WhyBefore v-if="neighbour" :setup="setup" :other="neighbour.setup" :other-name="neighbour.name" :ahead="neighbour.ahead" />

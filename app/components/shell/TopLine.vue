@@ -12,6 +12,7 @@ const pages = [
   { to: '/colours', name: 'Colours' },
   { to: '/waters', name: 'Waters' },
   { to: '/rules', name: 'Rules' },
+  { to: '/sums', name: 'Sums' },
 ]
 
 function startOwn() {

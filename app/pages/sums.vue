@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { CALC_ABOUT } from '#core/calc'
+import { sourceText } from '#core/sources'
+import { capital } from '~/text/labels'
+import { fieldInWords } from '~/text/calc-words'
+
+const route = useRoute()
+const readings = useReadingStore()
+const names = Object.keys(CALC_ABOUT)
+const name = computed(() => names.find(n => n === route.query.of) ?? 'bottom-weight')
+/** What the present reading already says. */
+const prefill = computed(() => {
+  const r = readings.complete.reading
+  return { temperatureC: r.temperatureC, salinityPsu: r.salinityPsu, depthM: r.bottomM, species: r.species, trend: r.trend, latitude: r.latitude, longitude: r.longitude, ...(r.at ? { at: r.at } : {}) }
+})
+const { about, fields, typed, issues, answer, line, restart } = useCalculator(name, prefill)
+const outputs = computed(() => Object.entries(answer.value ?? {}).flatMap(([key, value]): [string, string][] => {
+  if (key === 'path') return []
+  if (typeof value === 'number') return [[key, Number(value.toPrecision(4)).toString()]]
+  if (value !== null && typeof value === 'object' && !Array.isArray(value)) return Object.entries(value).map(([k, v]): [string, string] => [k, typeof v === 'number' ? v.toFixed(2) : String(v)])
+  return [[key, value === null ? 'none' : Array.isArray(value) ? value.map(v => (typeof v === 'number' ? Number(v.toPrecision(3)) : JSON.stringify(v))).join(', ') : String(value)]]
+}))
+</script>
+
+<template>
+  <div class="sums">
+    <nav aria-label="Calculators">
+      <h1>Sums</h1>
+      <NuxtLink v-for="n in names" :key="n" :to="{ query: { of: n } }" replace class="sum" :class="{ here: n === name }">{{ CALC_ABOUT[n]!.title }}</NuxtLink>
+    </nav>
+    <section class="sheet" :aria-label="about.title">
+      <h2>{{ about.title }}</h2>
+      <p class="reason">{{ about.says }} <span class="source">{{ capital(sourceText(about.source)) }}</span></p>
+      <div class="work">
+        <form class="fields" @submit.prevent>
+          <label v-for="f in fields" :key="f.path"><span>{{ fieldInWords(f.path).label }}</span>
+            <select v-if="f.kind === 'choice'" v-model="typed[f.path]"><option v-for="c in f.choices" :key="c" :value="c">{{ c.replaceAll('-', ' ') }}</option></select>
+            <input v-else v-model="typed[f.path]" :inputmode="f.kind === 'number' ? 'decimal' : 'text'" :aria-invalid="issues.some(i => i.path === f.path)" />
+            <span class="unit">{{ fieldInWords(f.path).unit }}</span></label>
+          <button type="button" class="quiet" @click="restart()">begin again from the water</button>
+        </form>
+        <div>
+          <p v-for="issue in issues" :key="issue.path" class="reason problem" role="alert">{{ fieldInWords(issue.path).label || 'input' }}: {{ issue.message }}</p>
+          <dl v-if="answer" class="answer" aria-live="polite"><div v-for="[key, value] in outputs" :key="key"><dt class="small-label">{{ fieldInWords(key).label }}</dt><dd class="figure">{{ value }} <span class="unit">{{ fieldInWords(key).unit }}</span></dd></div></dl>
+          <SumChart v-if="about.chart && line.length > 1" :line="line" :x="about.chart.x" :y="about.chart.y" :now="Number((typed[about.chart.x] ?? '').replace(',', '.'))" />
+        </div>
+      </div>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.sums { display: grid; grid-template-columns: 230px minmax(0, 1fr); gap: 36px; padding: 10px 18px 60px; }
+h1 { font-size: 24px; margin-bottom: 8px; }
+h2 { font-size: 20px; }
+nav { display: flex; flex-direction: column; }
+.sum { padding: 7px 8px; min-height: 36px; text-decoration: none; color: var(--soft-ink); border-left: 3px solid transparent; }
+.sum.here { color: var(--ink); font-weight: 620; border-left-color: var(--float); background: var(--leaf); }
+.source { color: var(--soft-ink); font-style: italic; }
+.work { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 300px), 1fr)); gap: 20px 44px; margin-top: 10px; }
+.fields label { display: grid; grid-template-columns: 1fr 130px 54px; align-items: center; gap: 8px; min-height: 44px; border-top: 1px solid var(--rule); }
+input, select { font: inherit; font-variant-numeric: tabular-nums; color: var(--ink); background: transparent; border: 0; border-bottom: 1px solid var(--soft-ink); min-height: 36px; width: 100%; text-align: right; }
+input[aria-invalid='true'] { border-bottom-color: var(--float); }
+option { background: var(--leaf); color: var(--ink); }
+.answer { display: flex; flex-wrap: wrap; gap: 6px 28px; margin: 0 0 10px; }
+.answer dd { margin: 0; font-size: 26px; }
+.answer .unit { font-size: 15px; }
+.problem { color: var(--float); margin: 0 0 4px; }
+@media (max-width: 760px) {
+  .sums { grid-template-columns: minmax(0, 1fr); gap: 8px; }
+  nav { flex-direction: row; overflow-x: auto; align-items: center; scrollbar-width: none; }
+  nav h1 { display: none; }
+  .sum { white-space: nowrap; min-height: 44px; display: flex; align-items: center; border-left: 0; border-bottom: 3px solid transparent; }
+  .sum.here { border-bottom-color: var(--float); }
+}
+</style>

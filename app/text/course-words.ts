@@ -1,0 +1,34 @@
+import type { Course, DialWay, Presented } from '#core/course'
+import type { BandShare } from '#core/course'
+import { formatQuantity, type UnitSystem } from '#core/units'
+
+/** A course as a sentence, for readers who do not see it. */
+export function courseInWords({ seconds, deepestM, bow }: Course, { control, mode, castM, depthM, bait, tipM }: Presented, share: BandShare, system: UnitSystem): string {
+  const metres = (value: number) => formatQuantity('depth', value, { system })
+  const counts = control === 'count-down' && bait.fallMs > 0 ? `falls ${Math.round(depthM / bait.fallMs)} s to ${metres(depthM)}, ` : ''
+  const begins = mode === 'vertical' || control === 'vertical' ? 'Let down under the rod, ' : mode === 'troll' ? 'Behind the boat, ' : `Cast ${metres(castM)}, ${counts}`
+  const inBand = `${Math.round(100 * share.ofTime)} % of the time (${Math.round(share.seconds)} s) is among the fish`
+  const bowed = bow > 0.4 ? '; the line bows so much that it really runs a tenth shallower' : ''
+  return `${begins}deepest ${metres(deepestM)}; back in ${duration(seconds)} with the tip at ${metres(tipM)}; ${inBand}${bowed}.`
+}
+
+export function duration(seconds: number): string {
+  const minutes = Math.floor(seconds / 60)
+  return minutes > 0 ? `${minutes} min ${Math.round(seconds % 60)} s` : `${Math.round(seconds)} s`
+}
+
+/** One way to run deeper or shallower, as an instruction. */
+export function wayInWords(way: DialWay, name: (id: string) => string, system: UnitSystem): string {
+  const metres = (value: number) => formatQuantity('depth', value, { system })
+  const speed = (value: number) => formatQuantity('speed', value, { system })
+  switch (way.lever) {
+    case 'tip': return `rod tip ${way.to < way.from ? 'down' : 'up'} to ${metres(way.to)}`
+    case 'count': return `count ${Math.round(way.to)} s instead of ${Math.round(way.from)}`
+    case 'line-out': return `${metres(way.to)} of line out`
+    case 'speed': return `${way.to < way.from ? 'slower' : 'faster'}: ${speed(way.to)}`
+    case 'cast': return `${way.to < way.from ? 'shorter' : 'longer'} cast: ${formatQuantity('depth', way.to, { system, decimals: 0 })}`
+    case 'weight': return `${formatQuantity('weight', way.to, { system })} instead of ${formatQuantity('weight', way.from, { system })}`
+    case 'lure': return `${name(way.lureId!)} instead`
+    case 'line': return `on ${name(way.outfitId!)}, ${formatQuantity('diameter', way.to, { system })} line`
+  }
+}

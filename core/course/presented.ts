@@ -1,0 +1,45 @@
+import type { DepthControl } from '#core/knowledge'
+import type { DiveRating } from '#core/motion'
+import type { ActionStyle, Cadence, Mode } from '#core/tackle'
+
+/** The bait as water and line feel it. */
+export interface Bait {
+  /** C_d·A on the retrieve and on the fall [m²]. */
+  readonly towArea: number
+  readonly fallArea: number
+  /** Lift over drag on the retrieve, up +. */
+  readonly liftRatio: number
+  /** Weight in water, down + [N]. */
+  readonly netWeight: number
+  /** Speed of the fall as it is known (a timed drop outranks the areas) [m/s]; 0: does not sink. */
+  readonly fallMs: number
+  /** Known running depth of what dives by a lip. */
+  readonly rated: DiveRating | null
+  readonly style: ActionStyle
+  /** Speeds at which it works [m/s]. */
+  readonly window: { readonly min: number, readonly best: number, readonly max: number }
+}
+
+/** Everything that decides the course of a bait through the water. A plain value, so that it can cross to a worker. */
+export interface Presented {
+  readonly control: DepthControl
+  readonly mode: Mode
+  readonly cadence: Cadence
+  readonly pauseS: number | null
+  /** Depth it is counted down or let down to [m]. */
+  readonly depthM: number
+  readonly bottomM: number
+  /** Horizontal distance from the rod at which it begins [m]. */
+  readonly castM: number
+  readonly lineOutM: number | null
+  readonly tipM: number
+  readonly speedMs: number
+  readonly lineDiameterMm: number
+  /** [kg/m³] */
+  readonly lineDensity: number
+  readonly waterDensity: number
+  /** Running away from the rod [m/s]. */
+  readonly currentMs: number
+  readonly dropLeaderM: number | null
+  readonly bait: Bait
+}
