@@ -90,10 +90,10 @@ export const useJudgementStore = defineStore('judgement', () => {
   }
 
   /** The judgement if rules were taken otherwise: for looking at a rule's or a school's effect without setting it. */
-  async function judgeIf(otherwise: Partial<RuleChoice> & { readonly own?: OwnRules }): Promise<Judgement | null> {
+  async function judgeIf(otherwise: Partial<RuleChoice> & { readonly own?: OwnRules }, top = 1): Promise<Judgement | null> {
     const now = choiceNow()
     return await (await pondering())?.judge({
-      reading: plain(useReadingStore().reading), top: 1, units: useSettingsStore().units,
+      reading: plain(useReadingStore().reading), top, units: useSettingsStore().units,
       schools: { ...now.schools, ...otherwise.schools }, weights: { ...now.weights, ...otherwise.weights }, ...(otherwise.own ? { own: plain(otherwise.own) } : {}),
     }) ?? null
   }

@@ -1,4 +1,5 @@
 export { BEATS, type Beat, FALL_SWAY } from './beats'
+export { BITE_SIGNS, type BiteSign, type Changeable, EVENTS_LOOKED_AT } from './bite-signs'
 export { CADENCE_TABLE, type CadenceRow } from './cadences'
 export { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES, type Caution } from './cautions'
 export { CASTS_M, DIAMETER_POWER, DIVE_PATH, DIVE_TABLE, TOWED_AT_30_M } from './dive-table'

@@ -121,7 +121,7 @@ test('an own, empty box teaches what to do, and the demo can be taken back', asy
   await expect(page.locator('.setups li')).toHaveCount(12)
 })
 
-const EVERY_PAGE = ['/', '/rules', '/rules?part=schools', '/rules?part=own', '/box?lure=l1', '/box/trays', '/box/parts', '/box/coverage', '/box/compare?ids=l1,l2', '/box/labels', '/box/exchange', '/bench', '/colours', '/waters', '/sums']
+const EVERY_PAGE = ['/', '/trip', '/rules', '/rules?part=schools', '/rules?part=own', '/box?lure=l1', '/box/trays', '/box/parts', '/box/coverage', '/box/compare?ids=l1,l2', '/box/labels', '/box/exchange', '/bench', '/colours', '/waters', '/sums']
 
 for (const theme of ['day', 'glare', 'night'] as const) {
   test(`axe finds nothing serious in the ${theme} look`, async ({ page }) => {
@@ -142,7 +142,7 @@ test('on a phone nothing scrolls sideways and the first set-up is in sight', asy
   await page.setViewportSize({ width: 390, height: 844 })
   await open(page)
   await expect(page.locator('.setups li').first()).toBeInViewport()
-  for (const path of ['/', '/rules', '/rules?part=own', '/box', '/box?lure=l1', '/box/trays', '/box/parts', '/box/coverage', '/box/exchange', '/bench', '/colours', '/waters', '/sums']) {
+  for (const path of ['/', '/trip', '/rules', '/rules?part=own', '/box', '/box?lure=l1', '/box/trays', '/box/parts', '/box/coverage', '/box/exchange', '/bench', '/colours', '/waters', '/sums']) {
     await page.goto(path)
     await page.waitForTimeout(400)
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)

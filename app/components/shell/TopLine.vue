@@ -7,6 +7,7 @@ const route = useRoute()
 
 const pages = [
   { to: '/', name: 'Tie-on' },
+  { to: '/trip', name: 'Trip' },
   { to: '/box', name: 'Box' },
   { to: '/bench', name: 'Bench' },
   { to: '/colours', name: 'Colours' },

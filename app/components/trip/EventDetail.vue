@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { EVENT_WHENS, HOOKED_AT, type TripEvent } from '#core/tackle'
+import { formatNumber, parseQuantity, shownUnit, type Dimension } from '#core/units'
+
+/** More about one event, each part optional; written as it is tapped. */
+const props = defineProps<{ event: TripEvent }>()
+const emit = defineEmits<{ detail: [about: Partial<TripEvent>], remove: [], close: [] }>()
+const { units } = storeToRefs(useSettingsStore())
+const problem = ref('')
+const isFish = computed(() => props.event.kind !== 'snagged' && props.event.kind !== 'lure-lost')
+const wasOn = computed(() => ['hooked', 'lost', 'landed'].includes(props.event.kind))
+const WHEN_WORDS = { 'fall': 'on the fall', 'pause': 'on the pause', 'retrieve': 'swimming', 'winding-in': 'winding in', 'surface': 'at the surface' } as const
+const QUANTITIES = [{ key: 'lengthMm', label: 'length', dimension: 'length' }, { key: 'weightG', label: 'weight', dimension: 'weight' }, { key: 'depthM', label: 'depth', dimension: 'depth' }] as const
+const shown = (key: typeof QUANTITIES[number]['key'], dimension: Dimension) => (props.event[key] == null ? '' : formatNumber(dimension, props.event[key], { system: units.value }))
+
+function take(key: typeof QUANTITIES[number]['key'], dimension: Dimension, text: string) {
+  problem.value = ''
+  if (text.trim() === '') return emit('detail', { [key]: null })
+  const parsed = parseQuantity(dimension, text, units.value)
+  if (parsed.ok) emit('detail', { [key]: parsed.value })
+  else problem.value = `Not stored: ${parsed.message}.`
+}
+const typed = (event: Event) => (event.target as HTMLInputElement).value
+</script>
+
+<template>
+  <div class="detail">
+    <div v-if="isFish" class="choices" role="group" aria-label="when"><button v-for="when in EVENT_WHENS" :key="when" type="button" class="choice" :aria-pressed="event.when === when" @click="emit('detail', { when: event.when === when ? null : when })">{{ WHEN_WORDS[when] }}</button></div>
+    <div v-if="wasOn" class="choices" role="group" aria-label="hooked"><button v-for="at in HOOKED_AT" :key="at" type="button" class="choice" :aria-pressed="event.hookedAt === at" @click="emit('detail', { hookedAt: event.hookedAt === at ? null : at })">{{ at === 'outside' ? 'outside the mouth' : at === 'inside' ? 'deep inside' : 'in the lip' }}</button></div>
+    <div v-if="isFish" class="fields">
+      <label v-for="q in QUANTITIES" :key="q.key"><span class="small-label">{{ q.label }}, {{ shownUnit(q.dimension, units).symbol }}</span><input :value="shown(q.key, q.dimension)" inputmode="decimal" :aria-label="q.label" @change="take(q.key, q.dimension, typed($event))" /></label>
+      <label v-if="event.kind === 'follow'"><span class="small-label">how many came</span><input :value="event.groupSize ?? ''" inputmode="numeric" aria-label="how many came" @change="emit('detail', { groupSize: Number(typed($event)) || null })" /></label>
+      <label class="wide"><span class="small-label">note</span><input :value="event.note ?? ''" aria-label="note" @change="emit('detail', { note: typed($event) })" /></label>
+    </div>
+    <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
+    <div class="act"><button type="button" class="plain" @click="emit('close')">Done</button><button type="button" class="quiet" @click="emit('remove')">take it out</button></div>
+  </div>
+</template>
+
+<style scoped>
+.detail { display: flex; flex-direction: column; gap: 8px; padding: 8px 0; }
+.choice { min-height: 56px; font-size: 15px; flex: 1 1 96px; }
+.fields { display: grid; grid-template-columns: repeat(auto-fit, minmax(92px, 1fr)); gap: 8px; }
+.fields label { display: flex; flex-direction: column; }
+.wide { grid-column: 1 / -1; }
+input { font: inherit; font-size: 17px; min-height: 48px; width: 100%; border: 0; border-bottom: 1px solid var(--soft-ink); background: transparent; color: var(--ink); }
+.act { display: flex; gap: 14px; align-items: center; }
+.act .plain { min-height: 56px; flex: 1; }
+.problem { color: var(--float); margin: 0; }
+</style>

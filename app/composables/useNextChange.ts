@@ -1,0 +1,54 @@
+import { computed, shallowRef, watch } from 'vue'
+import { useNow } from '@vueuse/core'
+import { seededRandom } from '#core/numeric'
+import { beliefOf, matters, nextChange, type Offer, type Tried } from '#core/rotation'
+import { type SetupOut, traitsOf } from '#core/match'
+import { minutesOf } from '#core/tackle'
+
+/** Set-ups that the adviser chooses among: what fits best, in this many. */
+const OFFERED = 60
+const MS_PER_MINUTE = 60_000
+/** The advice is looked at again so often [ms]. */
+const AGAIN_MS = 15_000
+
+/** What to change next on the present trip, with what was tried. */
+export function useNextChange() {
+  const trips = useTripStore()
+  const judgement = useJudgementStore()
+  const catalogue = useCatalogueStore()
+  const box = useBoxStore()
+  const now = useNow({ interval: AGAIN_MS })
+  const several = shallowRef(false)
+  const setups = shallowRef<readonly SetupOut[]>([])
+
+  // Light, temperature or mood have changed: the water is asked again, and so are the set-ups.
+  watch(() => judgement.judgement, async () => {
+    const found = await judgement.judgeIf({}, OFFERED)
+    if (found) setups.value = found.out.setups
+  }, { immediate: true })
+
+  const wayOf = ({ presentation }: SetupOut): Offer['way'] => (presentation.control === 'surface' || presentation.control === 'dive' || (presentation.control === 'count-down' && !['lift-drop', 'dead-stick', 'yo-yo'].includes(presentation.cadence)) ? 'moving' : 'slow')
+  const offers = computed((): readonly Offer[] => setups.value.flatMap((setup) => {
+    const profile = catalogue.profiles.get(setup.lureId)
+    return profile && profile.lure.quantity !== 0 ? [{ id: setup.lureId, lureId: setup.lureId, traits: traitsOf(profile, setup.presentation), score: setup.score, way: wayOf(setup) }] : []
+  }))
+  const begins = computed(() => Date.parse(trips.trip?.start ?? ''))
+  const inTrip = (at: string) => (Date.parse(at) - begins.value) / MS_PER_MINUTE
+  const tried = computed((): readonly Tried[] => (trips.trip?.stints ?? []).flatMap((stint) => {
+    const profile = catalogue.profiles.get(stint.lureId)
+    if (!profile) return []
+    const offer = offers.value.find(o => o.id === stint.lureId)
+    return [{
+      offerId: stint.lureId, traits: traitsOf(profile, { depthM: stint.depthM ?? 1, speedMs: stint.speedMs ?? profile.speed.value.best, cadence: stint.cadence ?? null }), way: offer?.way ?? 'moving',
+      beganMin: inTrip(stint.start), minutes: minutesOf(stint, now.value.toISOString()), casts: stint.casts ?? 0,
+      events: (stint.events ?? []).map(e => ({ kind: e.kind, when: e.when ?? null, hookedAt: e.hookedAt ?? null, atMin: inTrip(e.at ?? stint.start) })),
+    }]
+  }))
+  const nowMin = computed(() => Math.max(0, (now.value.getTime() - begins.value) / MS_PER_MINUTE))
+  const family = computed(() => box.lureById.get(trips.stint?.lureId ?? '')?.family ?? 'crankbait')
+  /** The same stretch draws the same explanation until something happens. */
+  const seed = computed(() => Math.abs(Math.trunc(Date.parse(trips.stint?.start ?? '2026-01-01') / 1000)) + (trips.stint?.events?.length ?? 0))
+  const advice = computed(() => (trips.stint && offers.value.length > 0 && tried.value.length > 0 ? nextChange({ offers: offers.value, tried: tried.value, nowMin: nowMin.value, family: family.value, several: several.value }, seededRandom(seed.value)) : null))
+  const mattering = computed(() => (offers.value.length > 0 ? matters(beliefOf(offers.value, tried.value, nowMin.value)) : null))
+  return { setups, offers, tried, nowMin, several, advice, mattering, now }
+}

@@ -1,0 +1,102 @@
+<script setup lang="ts">
+import { useWakeLock } from '@vueuse/core'
+import { EVENT_KINDS, minutesOf, type TripEvent } from '#core/tackle'
+import { formatQuantity } from '#core/units'
+import { sinceContact } from '#core/rotation'
+import { duration } from '~/text/course-words'
+import { words } from '~/text/labels'
+
+const trips = useTripStore()
+const box = useBoxStore()
+const judgement = useJudgementStore()
+const { units } = storeToRefs(useSettingsStore())
+const { setups, offers, tried, nowMin, several, advice, mattering, now } = useNextChange()
+const { isSupported, request, release } = useWakeLock()
+const awake = computed(() => trips.trip !== null && isSupported.value)
+watch(awake, on => void (on ? request('screen') : release()).catch(() => undefined), { immediate: true })
+
+const lure = computed(() => (trips.stint ? box.lureById.get(trips.stint.lureId) ?? null : null))
+const minutes = computed(() => (trips.stint ? minutesOf(trips.stint, now.value.toISOString()) : 0))
+const quiet = computed(() => (tried.value.length > 0 ? sinceContact(tried.value, nowMin.value) : null))
+const setup = computed(() => setups.value.find(s => s.lureId === trips.stint?.lureId) ?? null)
+const opened = ref<string | null>(null)
+const events = computed(() => (trips.trip?.stints ?? []).flatMap(s => (s.events ?? []).map(e => ({ event: e as TripEvent, lureId: s.lureId }))).reverse())
+const EVENT_SHOWN = 12
+const showOthers = ref(false)
+const justTapped = computed(() => events.value.find(e => e.event.id === trips.lastTap?.id)?.event ?? null)
+const caught = computed(() => events.value.filter(e => e.event.kind === 'landed').length)
+const name = (id: string) => box.lureById.get(id)?.name ?? id
+const clock = (at: string | null | undefined) => (at ? new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }) : '')
+async function tap(kind: TripEvent['kind']) {
+  await trips.tap(kind)
+  opened.value = trips.lastTap?.id ?? null
+}
+</script>
+
+<template>
+  <div class="trip">
+    <section v-if="!trips.trip" class="begin">
+      <h1>On the water</h1>
+      <p class="reason">Choose what you tie on first. From then on every follow, peck and fish is one tap; minutes are counted, and what to change next is worked out from what happened and what was never tried.</p>
+      <button v-for="s in setups.slice(0, 6)" :key="s.lureId" type="button" class="plain first" @click="trips.start(s)"><LureDrawing v-if="box.lureById.get(s.lureId)" :lure="box.lureById.get(s.lureId)!" small class="drawing" /><span><b>{{ name(s.lureId) }}</b><br />{{ words(s.rig) }} · {{ formatQuantity('depth', s.presentation.depthM, { system: units }) }} · {{ Math.round(100 * s.score) }}</span></button>
+      <p v-if="setups.length === 0" class="reason">Nothing in the box can be fished in this water yet.</p>
+    </section>
+    <template v-else>
+      <section class="now" aria-label="On the line">
+        <LureDrawing v-if="lure" :lure="lure" class="drawing" />
+        <div class="what"><h1>{{ lure?.name ?? 'no lure on the line' }}</h1><p class="figures"><b class="figure">{{ Math.floor(minutes) }} min</b> · {{ trips.stint?.casts ?? 0 }} casts · {{ caught }} landed today<template v-if="quiet !== null"> · last contact {{ Math.round(quiet) }} min ago</template></p></div>
+        <div class="casts"><button type="button" class="plain" aria-label="One cast more" @click="trips.cast(1)">+1 cast</button><button type="button" class="plain" aria-label="Five casts more" @click="trips.cast(5)">+5</button></div>
+      </section>
+      <section class="taps" aria-label="What happened">
+        <button v-for="kind in EVENT_KINDS" :key="kind" type="button" class="tap" :class="kind" @click="tap(kind)">{{ words(kind) }}</button>
+      </section>
+      <p v-if="trips.lastTap" class="stored" role="status"><b>{{ words(trips.lastTap.kind) }}</b> is stored. <button type="button" class="quiet" @click="trips.takeBack(); opened = null">take it back</button></p>
+      <EventDetail v-if="justTapped && opened === justTapped.id" :key="justTapped.id" :event="justTapped" @detail="about => trips.detail(justTapped!.id, about)" @remove="trips.takeBack(); opened = null" @close="opened = null" />
+      <NextChangeCard :advice="advice" :setups="setups" :several="several" @tie="s => trips.change(s)" @several="on => several = on" />
+      <TripTimers :countdown-s="setup?.presentation.countdownS ?? null" :pause-s="setup?.presentation.pauseS ?? null" />
+      <section class="log" aria-label="Events">
+        <h3>Today</h3>
+        <p v-if="events.length === 0" class="reason">Nothing yet. {{ duration(60 * nowMin) }} on the water.</p>
+        <ul><li v-for="{ event, lureId } in events.slice(0, EVENT_SHOWN)" :key="event.id">
+          <button type="button" class="line" :aria-expanded="opened === event.id" @click="opened = opened === event.id ? null : event.id"><span class="figure">{{ clock(event.at) }}</span> <b>{{ words(event.kind) }}</b> {{ name(lureId) }}<template v-if="event.when">, {{ words(event.when) }}</template><template v-if="event.lengthMm">, {{ formatQuantity('length', event.lengthMm, { system: units }) }}</template></button>
+          <EventDetail v-if="opened === event.id && event.id !== justTapped?.id" :event="event" @detail="about => trips.detail(event.id, about)" @remove="trips.remove(event.id); opened = null" @close="opened = null" />
+        </li></ul>
+      </section>
+      <TriedGrid :offers="offers" :tried="tried" :mattering="mattering" />
+      <FairPair :setups="setups" />
+      <section class="others">
+        <button type="button" class="quiet" :aria-expanded="showOthers" @click="showOthers = !showOthers">tie on something else</button>
+        <template v-if="showOthers"><button v-for="s in setups.slice(0, 20)" :key="s.lureId" type="button" class="plain first" @click="trips.change(s); showOthers = false"><LureDrawing v-if="box.lureById.get(s.lureId)" :lure="box.lureById.get(s.lureId)!" small class="drawing" /><span><b>{{ name(s.lureId) }}</b><br />{{ words(s.rig) }} · {{ Math.round(100 * s.score) }}</span></button></template>
+      </section>
+      <section class="cautions"><p v-for="caution in judgement.judgement?.out.cautions ?? []" :key="caution" class="reason">{{ caution }}</p></section>
+      <button type="button" class="plain end" @click="trips.finish()">End the trip</button>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.trip { font-family: var(--font-trip); max-width: 760px; margin: 0 auto; padding: 10px 14px 90px; display: flex; flex-direction: column; gap: 12px; font-size: 16px; }
+h1 { font-size: 24px; font-family: var(--font-trip); }
+h3 { font-size: 16px; }
+.begin { display: flex; flex-direction: column; gap: 8px; }
+.first { display: grid; grid-template-columns: 96px 1fr; gap: 12px; align-items: center; text-align: left; min-height: 64px; width: 100%; margin-bottom: 4px; }
+.first .drawing { width: 96px; height: 44px; }
+.now { display: grid; grid-template-columns: 130px 1fr auto; gap: 12px; align-items: center; }
+.now .drawing { width: 130px; height: 64px; }
+.figures { margin: 2px 0 0; }
+.figures b { font-size: 22px; }
+.casts { display: flex; gap: 6px; }
+.casts .plain { min-height: 60px; min-width: 64px; font-size: 16px; }
+.taps { display: grid; grid-template-columns: repeat(4, 1fr); gap: 6px; }
+.tap { min-height: 68px; border: 2px solid var(--ink); border-radius: 3px; background: var(--leaf); font-size: 17px; font-weight: 650; cursor: pointer; }
+.tap.landed { background: var(--ink); color: var(--leaf); }
+.tap.snagged, .tap.lure-lost { border-color: var(--rule); font-weight: 500; }
+.stored { margin: 0; border-left: 4px solid var(--float); padding-left: 10px; }
+.stored .quiet { min-height: 56px; }
+ul { list-style: none; padding: 0; margin: 0; }
+li { border-top: 1px solid var(--rule); }
+.line { background: none; border: 0; width: 100%; text-align: left; min-height: 52px; cursor: pointer; }
+.cautions p { margin: 2px 0; font-size: 14px; color: var(--soft-ink); }
+.end { min-height: 56px; }
+@media (max-width: 480px) { .now { grid-template-columns: 84px 1fr; } .now .drawing { width: 84px; } .casts { grid-column: 1 / -1; } .casts .plain { flex: 1; } }
+</style>

@@ -1,0 +1,23 @@
+import type { AdviceReason } from '#core/rotation'
+import type { Trait } from '#core/match'
+
+export const TRAIT_WORDS: Record<Trait, string> = { colour: 'colour', size: 'size', depth: 'depth', speed: 'speed', action: 'action' }
+
+/** A reason of the adviser as a sentence. */
+export function adviceInWords({ rule, values }: AdviceReason): string {
+  switch (rule) {
+    case 'area': return `A bite just now: stay ${values.minutes} min and work the place, fish group up.`
+    case 'thin': return `${values.minutes} min with this lure prove nothing yet.`
+    case 'works': return Number(values.contacts) > 0 ? `It draws fish (${values.contacts} so far) and nothing in the box promises clearly more.` : 'Nothing in the box promises clearly more than this.'
+    case 'untried': return `Another ${values.trait} has not been tried today.`
+    case 'review': return `${values.minutes} min without a touch: after two hours at the latest everything is looked at again.`
+    case 'conditioned': return `${values.contacts} came, then ${values.minutes} min nothing: they have seen it. Same depth, another action, then slower.`
+    case 'clean-up': return 'Found with a moving bait: now slow down and clean up.'
+    case 'belief': return `What was fished so far makes it ${values.percent} % likely that ${values.trait} matters today.`
+    case 'two-changes': return `Nothing at hand differs in one thing only: this changes ${values.traits}. Sort out later which it was.`
+    case 'nothing-left': return 'Everything that differs a little has been tried; change the place, or allow several changes at once.'
+  }
+}
+
+const COLOUR_WORDS: Record<string, string> = { natural: 'natural', hot: 'hot', dark: 'dark', plain: 'plain', silver: 'silver', gold: 'gold' }
+export const colourWord = (id: string): string => COLOUR_WORDS[id] ?? id

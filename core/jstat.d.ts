@@ -1,0 +1,8 @@
+/** The few functions of the statistics package that are used here. */
+declare module 'jstat' {
+  const jStat: {
+    betaln: (x: number, y: number) => number
+    gamma: { inv: (p: number, shape: number, scale: number) => number }
+  }
+  export default jStat
+}

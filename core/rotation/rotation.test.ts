@@ -1,0 +1,105 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { BITE_SIGNS } from '#core/knowledge'
+import { seededRandom } from '#core/numeric'
+import type { SetupTraits } from '#core/match'
+import { beliefOf, fairVerdict, matters, nextChange, type Offer, readSigns, type Tried } from './index'
+
+const traits = (change: Partial<SetupTraits> = {}): SetupTraits => ({ colour: 'natural', size: 1, depth: 2, speed: 2, action: 'kick, steady', ...change })
+const offer = (id: string, change: Partial<SetupTraits> = {}, way: Offer['way'] = 'moving'): Offer => ({ id, lureId: id, traits: traits(change), score: 0.8, way })
+const OFFERS = [offer('now'), offer('hot', { colour: 'hot' }), offer('small', { size: 0 }), offer('deep', { depth: 3 }), offer('fast', { speed: 3 }), offer('falling', { action: 'flutter, falling' }, 'slow'), offer('other', { size: 0, colour: 'dark', depth: 3 })]
+const event = (kind: Tried['events'][number]['kind'], atMin: number, more: Partial<Tried['events'][number]> = {}) => ({ kind, when: null, hookedAt: null, atMin, ...more })
+const stretch = (minutes: number, events: Tried['events'] = [], beganMin = 0, id = 'now', change: Partial<SetupTraits> = {}): Tried => ({ offerId: id, traits: traits(change), way: 'moving', beganMin, minutes, casts: minutes, events })
+const advise = (tried: readonly Tried[], nowMin: number, more: object = {}) => nextChange({ offers: OFFERS, tried, nowMin, family: 'jighead-soft', ...more }, seededRandom(1))
+
+describe('the next change', () => {
+  it('knows when the evidence is too thin', () => expect(advise([stretch(5)], 5)).toMatchObject({ do: 'stay', reasons: [{ rule: 'thin', values: { minutes: 5 } }] }))
+  it('stays round a bite for some minutes (trade §15)', () => expect(advise([stretch(30, [event('hit', 28)])], 30)).toMatchObject({ do: 'stay', reasons: [{ rule: 'area' }] }))
+  it('changes one thing, and only one', () => {
+    const { traits: changed, offer: to } = advise([stretch(40)], 40)
+    expect(changed).toHaveLength(1)
+    expect(to!.id).not.toBe('other')
+  })
+  it('several things only when asked', () => {
+    const tried = [stretch(30), ...['hot', 'small', 'deep', 'fast', 'falling'].map((id, i) => stretch(20, [], 30 + 20 * i, id, OFFERS.find(o => o.id === id)!.traits)), stretch(20, [], 130)]
+    expect(advise(tried, 150, { several: true }).offer?.id).toBe('other')
+  })
+  it('never goes back to what was refuted today', () => {
+    fc.assert(fc.property(fc.shuffledSubarray(['hot', 'small', 'deep', 'fast', 'falling'], { minLength: 1 }), fc.integer({ min: 1, max: 999 }), (ids, seed) => {
+      const tried = [...ids.map((id, i) => stretch(20, [], 20 * i, id, OFFERS.find(o => o.id === id)!.traits)), stretch(20, [], 20 * ids.length)]
+      const found = nextChange({ offers: OFFERS, tried, nowMin: 20 * ids.length + 20, family: 'grub' }, seededRandom(seed)).offer
+      expect(ids).not.toContain(found?.id)
+    }), { numRuns: 40 })
+  })
+  it('bites that stop after a few: they are conditioned; a slower bait with another action is liked (trade §15)', () => {
+    const found = advise([stretch(70, [event('landed', 5), event('hit', 15), event('landed', 22), event('hit', 30)])], 70)
+    expect(found.do).toBe('change')
+    expect(found.reasons[0]).toMatchObject({ rule: 'conditioned' })
+  })
+  it('with nothing on the line there is nothing to say; with nothing else in the box neither', () => {
+    expect(advise([], 0).do).toBe('stay')
+    expect(nextChange({ offers: [OFFERS[0]!], tried: [stretch(60)], nowMin: 60, family: 'grub' }, seededRandom(1)).reasons[0]!.rule).toBe('nothing-left')
+  })
+  it('two hours without a touch are looked at again at the latest', () => {
+    const found = advise([stretch(125)], 125)
+    expect(found.do).toBe('change')
+    expect(found.reasons.some(r => r.rule === 'review')).toBe(true)
+  })
+  it('the same day has the same advice', () => expect(advise([stretch(40)], 40)).toEqual(advise([stretch(40)], 40)))
+})
+
+describe('belief', () => {
+  it('adds up to 1, and contacts on a value raise it', () => {
+    const tried = [stretch(60), stretch(40, [event('landed', 65), event('hit', 75), event('landed', 90)], 60, 'small', { size: 0 })]
+    const belief = beliefOf(OFFERS, tried, 100)
+    expect(belief.reduce((sum, h) => sum + h.share, 0)).toBeCloseTo(1, 9)
+    const wanting = (value: number) => belief.filter(h => h.wants.length === 1 && h.wants[0]!.trait === 'size' && h.wants[0]!.value === value).reduce((s, h) => s + h.share, 0)
+    expect(wanting(0)).toBeGreaterThan(3 * wanting(1))
+    expect(matters(belief).size).toBeGreaterThan(matters(beliefOf(OFFERS, [], 0)).size)
+  })
+})
+
+describe('reading bites (trade §15)', () => {
+  it.each([
+    ['two pecks at a jig: presence', ['peck', 'peck'], 'skirted-jig', 'bite.pecks.jig'], ['pecks at a soft bait: thread it', ['peck', 'peck'], 'worm', 'bite.pecks.soft'],
+    ['pecks at a plug: action worn out', ['peck', 'peck'], 'crankbait', 'bite.pecks.plug'], ['two lost: rod, reel or hooks', ['lost', 'lost'], 'crankbait', 'bite.lost'],
+    ['follows: distance or commitment', ['follow', 'follow'], 'jerkbait', 'bite.follows'], ['snags: too deep', ['snagged', 'snagged', 'snagged'], 'crankbait', 'bite.snags'],
+  ] as const)('%s', (_, kinds, family, id) => expect(readSigns({ events: kinds.map((kind, i) => event(kind, i)) }, family).map(r => r.sign.id)).toContain(id))
+  it.each([
+    ['eaten while winding in: horizontal', event('hit', 1, { when: 'winding-in' }), 'slow-jig', 'bite.winding-in'], ['vertical metal taken on the drop', event('hit', 1, { when: 'fall' }), 'slow-jig', 'bite.vertical-fall'],
+    ['hooked outside: colour or action', event('landed', 1, { hookedAt: 'outside' }), 'crankbait', 'bite.outside'], ['deep inside: keep the colour', event('landed', 1, { hookedAt: 'inside' }), 'crankbait', 'bite.deep'],
+  ] as const)('%s', (_, e, family, id) => expect(readSigns({ events: [e] }, family).map(r => r.sign.id)).toContain(id))
+  it('one peck says nothing', () => expect(readSigns({ events: [event('peck', 1)] }, 'skirted-jig')).toEqual([]))
+  it('signs have ids of their own and say what they mean and what to do', () => {
+    expect(new Set(BITE_SIGNS.map(s => s.id)).size).toBe(BITE_SIGNS.length)
+    expect(BITE_SIGNS.every(s => s.means && s.do)).toBe(true)
+  })
+})
+
+describe('an honest pair', () => {
+  it('equal counts are even; no contacts, no difference', () => {
+    expect(fairVerdict({ casts: 40, contacts: 3 }, { casts: 40, contacts: 3 })).toMatchObject({ aBetter: expect.closeTo(0.5, 6), says: 'no difference yet' })
+    expect(fairVerdict({ casts: 60, contacts: 0 }, { casts: 60, contacts: 0 }).says).toBe('no difference yet')
+  })
+  it('three bites in twenty casts against none prove nothing (trade §15); twelve against one do', () => {
+    expect(fairVerdict({ casts: 20, contacts: 3 }, { casts: 20, contacts: 0 }).says).toBe('no difference yet')
+    expect(fairVerdict({ casts: 60, contacts: 12 }, { casts: 60, contacts: 1 }).says).toBe('clear')
+  })
+  it('the exact probability agrees with a plain sum over both posteriors', () => {
+    const [a, b] = [{ casts: 9, contacts: 4 }, { casts: 11, contacts: 2 }]
+    // P(pa > pb) by integrating the two Beta densities on a fine grid: a slow second opinion.
+    const steps = 4000
+    const density = (p: number, { casts, contacts }: typeof a) => p ** contacts * (1 - p) ** (casts - contacts)
+    let [over, all, below] = [0, 0, 0]
+    for (let i = 0; i < steps; i++) {
+      const p = (i + 0.5) / steps
+      over += density(p, a) * (below + 0.5 * density(p, b))
+      below += density(p, b)
+    }
+    for (let i = 0; i < steps; i++) all += density((i + 0.5) / steps, a)
+    expect(fairVerdict(a, b).aBetter).toBeCloseTo(over / (all * below), 4)
+  })
+  it('they take turns of five casts', () => {
+    expect([0, 4, 5, 9, 10].map(total => fairVerdict({ casts: Math.min(total, 5), contacts: 0 }, { casts: Math.max(0, total - 5), contacts: 0 }).next)).toEqual(['a', 'a', 'b', 'b', 'a'])
+  })
+})

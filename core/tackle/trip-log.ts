@@ -1,0 +1,77 @@
+import type { Lure, Stint, Trip, TripEvent } from './types'
+
+/** What a stint begins with. */
+export type StintStart<R> = Pick<Stint<R>, 'id' | 'lureId' | 'trailerId' | 'rig' | 'outfitId' | 'depthM' | 'speedMs' | 'cadence' | 'reading'>
+
+/** The newest moment that a trip knows of; a clock set back never makes time run backward in the log. */
+export function newestMoment(trip: Trip): string {
+  return [trip.start, trip.end, ...(trip.stints ?? []).flatMap(s => [s.start, s.end, ...(s.events ?? []).map(e => e.at)])]
+    .filter((at): at is string => typeof at === 'string' && !Number.isNaN(Date.parse(at)))
+    .reduce((a, b) => (Date.parse(b) > Date.parse(a) ? b : a), trip.start)
+}
+
+/** `now`, or the newest moment of the trip when the clock has been set back. */
+export function momentIn(trip: Trip, now: string): string {
+  const newest = newestMoment(trip)
+  return Date.parse(now) < Date.parse(newest) ? newest : now
+}
+
+/** The stint that is being fished; `null`: none. */
+export function openStint<R>(trip: Trip<R>): Stint<R> | null {
+  const last = trip.stints?.[trip.stints.length - 1]
+  return last && !last.end && !trip.end ? last : null
+}
+
+/** Another set-up is tied on: the stint before ends where the new one begins. */
+export function withStint<R>(trip: Trip<R>, start: StintStart<R>, now: string): Trip<R> {
+  const at = momentIn(trip, now)
+  return { ...trip, end: null, stints: [...closed(trip, at), { ...start, start: at, end: null, casts: 0, events: [] }] }
+}
+
+export function ended<R>(trip: Trip<R>, now: string): Trip<R> {
+  const at = momentIn(trip, now)
+  return { ...trip, end: at, stints: closed(trip, at) }
+}
+
+function closed<R>(trip: Trip<R>, at: string): Stint<R>[] {
+  return (trip.stints ?? []).map((stint, i, all) => (i === all.length - 1 && !stint.end ? { ...stint, end: at } : stint))
+}
+
+/** Changes one stint; the others stay as they are. */
+export function withChanged<R>(trip: Trip<R>, stintId: string, change: (stint: Stint<R>) => Stint<R>): Trip<R> {
+  return { ...trip, stints: (trip.stints ?? []).map(stint => (stint.id === stintId ? change(stint) : stint)) }
+}
+
+/** An event of the stint that is being fished; without one nothing is written. */
+export function withEvent<R>(trip: Trip<R>, event: Omit<TripEvent, 'at'>, now: string): Trip<R> {
+  const stint = openStint(trip)
+  return stint ? withChanged(trip, stint.id, s => ({ ...s, events: [...(s.events ?? []), { ...event, at: momentIn(trip, now) }] })) : trip
+}
+
+export function withoutEvent<R>(trip: Trip<R>, eventId: string): Trip<R> {
+  return { ...trip, stints: (trip.stints ?? []).map(s => ({ ...s, events: (s.events ?? []).filter(e => e.id !== eventId) })) }
+}
+
+/** An event told more closely, or corrected, later. */
+export function withDetail<R>(trip: Trip<R>, eventId: string, detail: Partial<TripEvent>): Trip<R> {
+  return { ...trip, stints: (trip.stints ?? []).map(s => ({ ...s, events: (s.events ?? []).map(e => (e.id === eventId ? { ...e, ...detail, id: e.id } : e)) })) }
+}
+
+export function withCasts<R>(trip: Trip<R>, more: number): Trip<R> {
+  const stint = openStint(trip)
+  return stint ? withChanged(trip, stint.id, s => ({ ...s, casts: Math.max(0, (s.casts ?? 0) + more) })) : trip
+}
+
+/** Stock after a lure is lost (−1) or the loss is taken back (+1); a lure whose number nobody noted keeps none noted. */
+export function withStock(lure: Lure, change: number): Lure {
+  return lure.quantity == null ? (change < 0 ? { ...lure, quantity: 0 } : lure) : { ...lure, quantity: Math.max(0, lure.quantity + change) }
+}
+
+const MS_PER_MINUTE = 60_000
+
+/** Minutes fished in a stint; an open one runs to `now`, one that was never closed to its last event. */
+export function minutesOf(stint: Stint, now: string | null): number {
+  const last = (stint.events ?? []).map(e => e.at).filter((at): at is string => at != null).reduce((a, b) => (Date.parse(b) > Date.parse(a) ? b : a), stint.start)
+  const end = stint.end ?? now ?? last
+  return Math.max(0, (Date.parse(end) - Date.parse(stint.start)) / MS_PER_MINUTE)
+}
