@@ -11,6 +11,10 @@ const pick = name => async (page) => {
 }
 const VIEWS = [
   { name: 'tie-on', path: '/', size: wide, steps: [click('.setups li:nth-child(1) .head')] },
+  { name: 'what-if', path: '/', size: wide, steps: [click('text=What would change this?'), page => page.waitForSelector('.flips', { timeout: 60_000 })] },
+  { name: 'rules', path: '/rules', size: wide, steps: [page => page.waitForTimeout(800)] },
+  { name: 'sums', path: '/sums?of=dive-cast', size: wide, steps: [page => page.waitForSelector('.sum-chart', { timeout: 60_000 })] },
+  { name: 'trip-phone', path: '/trip', size: phone, steps: [click('.begin .first'), page => page.waitForTimeout(1500), click('.tap.peck')] },
   { name: 'tie-on-night', path: '/', size: wide, steps: [click('.themes >> text=night')] },
   { name: 'tie-on-phone', path: '/', size: phone, steps: [] },
   { name: 'box', path: '/box', size: wide, steps: [page => page.waitForTimeout(800), click('.box-table .open >> nth=4')] },
@@ -23,7 +27,6 @@ const VIEWS = [
   { name: 'strip-place', path: '/', size: wide, steps: [click('.strip >> text=Averin Water'), click('text=Boat (simulated)'), page => page.waitForTimeout(1200)] },
   { name: 'bench', path: '/bench', size: wide, steps: [pick('Sallow stick'), click('.work >> text=fall >> nth=0')] },
   { name: 'bench-workshop', path: '/bench', size: wide, steps: [pick('Ondil'), click('text=workshop'), click('button:has-text("Swap")')] },
-  { name: 'box-phone', path: '/box', size: phone, steps: [] },
 ]
 
 const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] })
@@ -31,7 +34,7 @@ for (const { name, path, size, steps } of VIEWS) {
   const context = await browser.newContext({ viewport: size, serviceWorkers: 'block' })
   const page = await context.newPage()
   await page.goto(base + path)
-  await page.waitForSelector({ '/': '.setups li', '/box': '.box-table tbody tr .open', '/box/trays': '.tray', '/box/coverage': '.square', '/box/labels': '.label', '/bench': '.on-the-bench', '/colours': '.swatch', '/waters': '.charts' }[path] ?? 'table')
+  await page.waitForSelector({ '/': '.setups li', '/box': '.box-table tbody tr .open', '/box/trays': '.tray', '/box/coverage': '.square', '/box/labels': '.label', '/bench': '.on-the-bench', '/colours': '.swatch', '/waters': '.charts', '/rules': '.rule', '/trip': '.begin .first', '/sums?of=dive-cast': '.sums' }[path] ?? 'table')
   await page.waitForTimeout(800)
   for (const step of steps) await step(page)
   await page.waitForTimeout(500)

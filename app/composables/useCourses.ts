@@ -6,7 +6,7 @@ import { CourseClient } from '~/workers/course.client'
 import type { FoundCourse } from '~/workers/course.protocol'
 
 /** What the angler has turned against the judged set-up. */
-export type Dialled = Partial<Pick<Presented, 'tipM' | 'castM' | 'lineOutM' | 'speedMs' | 'depthM' | 'lineDiameterMm'>> & {
+export type Dialled = Partial<Pick<Presented, 'tipM' | 'castM' | 'lineOutM' | 'speedMs' | 'depthM' | 'lineDiameterMm' | 'cadence' | 'pauseS'>> & {
   /** More (or less) hung on the bait [g]. */
   readonly addedG?: number
 }

@@ -1,5 +1,6 @@
-import type { Course, DialWay, Presented } from '#core/course'
-import type { BandShare } from '#core/course'
+import type { BandShare, Course, DialWay, Presented } from '#core/course'
+import { CADENCE_TABLE } from '#core/knowledge'
+import type { Cadence } from '#core/tackle'
 import { formatQuantity, type UnitSystem } from '#core/units'
 
 /** A course as a sentence, for readers who do not see it. */
@@ -15,6 +16,24 @@ export function courseInWords({ seconds, deepestM, bow }: Course, { control, mod
 export function duration(seconds: number): string {
   const minutes = Math.floor(seconds / 60)
   return minutes > 0 ? `${minutes} min ${Math.round(seconds % 60)} s` : `${Math.round(seconds)} s`
+}
+
+/** Cadences that make sense for what gives a bait its depth. */
+export const CADENCES_OF: Record<Presented['control'], readonly Cadence[]> = {
+  'surface': ['steady', 'walk', 'pop', 'stop-and-go'],
+  'dive': ['steady', 'stop-and-go', 'jerk-pause', 'touch-and-pause', 'tick', 'rip', 'burn', 'hang-still', 'sweep-pause'],
+  'count-down': ['countdown-steady', 'slow-roll', 'burn', 'stop-and-go', 'sweep-pause', 'yo-yo', 'lift-drop', 'dead-stick', 'tick', 'rip'],
+  'bottom': ['bottom-hop', 'drag', 'shake', 'dead-stick'], 'above-bottom': ['shake', 'dead-stick', 'drag', 'drift'],
+  'vertical': ['vertical-fast', 'vertical-slow', 'long-fall', 'lift-drop', 'shake'],
+}
+
+/** How a cadence is done here: in seconds, counts and turns of the angler's own reel. */
+export function cadenceInWords({ cadence, pauseS, depthM, speedMs, control, bait }: Presented, turnsPerM: number | null, system: UnitSystem): string {
+  const values: Record<string, string> = {
+    countdownS: control === 'dive' || bait.fallMs <= 0 ? '0' : String(Math.round(depthM / bait.fallMs)), pauseS: String(pauseS ?? 0), depthM: formatQuantity('depth', depthM, { system }),
+    speedMs: formatQuantity('speed', speedMs, { system }), turnsPerS: turnsPerM === null ? 'a few' : (speedMs * turnsPerM).toFixed(1),
+  }
+  return CADENCE_TABLE[cadence].text.replace(/\{(\w+)\}/g, (place, name: string) => values[name] ?? place)
 }
 
 /** One way to run deeper or shallower, as an instruction. */

@@ -35,5 +35,6 @@ export const CALC_ABOUT: Readonly<Record<string, CalcAbout>> = {
   'sun': { title: 'Height of the sun', says: 'Geometric, without refraction.', source: 'derived', start: { at: '2026-06-21T12:00:00Z', latitude: 50, longitude: 0 }, chart: null },
   'pigment': { title: 'What a visual pigment takes in', says: 'Alpha and beta band of vitamin-A1 pigments.', source: 'govardovskii-2000', start: { lambdaMaxNm: 535, wavelengthNm: 550 }, chart: { x: 'wavelengthNm', from: 380, to: 700, y: 'absorbance' } },
   'phase': { title: 'Season and activity', says: 'A mixture of phases, not a switch; the model is assumed.', source: 'assumed', start: { species: 'northern-pike', temperatureC: 11.5, trend: 'warming', at: '2026-05-06T06:40:00+02:00', latitude: 58.4 }, chart: { x: 'temperatureC', from: 0, to: 30, y: 'activity' } },
+  'rate': { title: 'Rate from a count', says: 'Gamma–Poisson: the mean, and the interval that holds it with 90 % probability. Small counts leave it wide.', source: 'derived', start: { events: 3, effort: 6, priorShape: 1, priorEffort: 3 }, chart: { x: 'effort', from: 0.5, to: 40, y: 'mean' } },
   'desirability': { title: 'Joining desirabilities', says: 'The weighted geometric mean: any zero gives zero.', source: 'derringer-1980', start: { values: [0.25, 1], weights: [1, 1] }, chart: null },
 }

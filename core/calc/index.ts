@@ -3,6 +3,7 @@ import { desirability } from './desirability'
 import { colour, pigment, waterLight } from './light'
 import * as motion from './motion'
 import { lineDiameterCalc, pickUpCalc } from './reel-and-line'
+import { rate } from './rate'
 import { phase } from './season'
 import { sun } from './sun'
 import { density, viscosity } from './water'
@@ -13,7 +14,7 @@ export const CALCS: readonly Calc[] = [
   motion.sphere, motion.fallSpeed, motion.fitFallCalc, motion.hang, motion.hangSpeeds, motion.diveTow, motion.towLineCalc, motion.diveCast, motion.sinkRetrieve, motion.holdSpeedCalc,
   motion.bottomWeightCalc, motion.dropShot, motion.downriggerCalc,
   pickUpCalc, lineDiameterCalc,
-  sun, pigment, waterLight, colour, phase, desirability,
+  sun, pigment, waterLight, colour, phase, desirability, rate,
 ]
 
 export type { Calc } from './calc'

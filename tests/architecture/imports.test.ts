@@ -18,10 +18,13 @@ const MAY: Record<string, readonly string[]> = {
   files: ['numeric', 'units', 'ask', 'tackle', 'reading', 'catalogue'],
   palette: ['numeric'],
   bench: ['numeric', 'sources', 'units', 'knowledge', 'water', 'motion', 'tackle'],
-  calc: ['numeric', 'knowledge', 'water', 'light', 'motion', 'season', 'tackle', 'reading', 'units'],
+  course: ['numeric', 'knowledge', 'motion', 'tackle'],
+  evidence: ['numeric', 'tackle'],
+  rotation: ['numeric', 'knowledge', 'match', 'tackle'],
+  calc: ['numeric', 'evidence', 'knowledge', 'water', 'light', 'motion', 'season', 'tackle', 'reading', 'units'],
 }
 /** Small pure packages that core/ may lean on, and where. */
-const PACKAGES: Record<string, readonly string[]> = { 'zod': ['files', 'calc'], 'papaparse': ['files'], 'dequal/lite': ['files'], 'ml-kmeans': ['palette'], 'd3-color': ['palette'], 'fraction.js': ['units'], 'astronomy-engine': ['light'] }
+const PACKAGES: Record<string, readonly string[]> = { 'zod': ['files', 'calc'], 'papaparse': ['files'], 'dequal/lite': ['files'], 'ml-kmeans': ['palette'], 'd3-color': ['palette'], 'fraction.js': ['units'], 'astronomy-engine': ['light'], 'jstat': ['rotation', 'evidence'] }
 
 const root = join(import.meta.dirname, '../..')
 

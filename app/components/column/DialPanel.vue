@@ -3,7 +3,9 @@ import { computed } from 'vue'
 import { type DialWay, type Presented, TIP_RANGE_M } from '#core/course'
 import { formatQuantity, type Dimension } from '#core/units'
 import type { Dialled } from '~/composables/useCourses'
-import { wayInWords } from '~/text/course-words'
+import { CADENCE_TABLE } from '#core/knowledge'
+import type { Cadence } from '#core/tackle'
+import { cadenceInWords, CADENCES_OF, wayInWords } from '~/text/course-words'
 
 /** The set-up in the hand: turn tip, cast, speed, depth or weight, and see what it does. */
 const props = defineProps<{ presented: Presented, judged: Presented, dialled: Dialled, runsAtM: number | null, turnsPerM: number | null, deeper: readonly DialWay[], shallower: readonly DialWay[] }>()
@@ -14,9 +16,17 @@ const name = (id: string) => box.lureById.get(id)?.name ?? box.outfitById.get(id
 const say = (dimension: Dimension, value: number, decimals?: number) => formatQuantity(dimension, value, { system: units.value, ...(decimals === undefined ? {} : { decimals }) })
 const DIALLED_G = { least: -10, most: 30 }
 
-interface Slider { readonly key: 'tipM' | 'castM' | 'lineOutM' | 'speedMs' | 'depthM' | 'addedG', readonly label: string, readonly value: number, readonly min: number, readonly max: number, readonly step: number, readonly text: string }
+/** The pause that a cadence is tried with is its middle one, until the slider says otherwise. */
+const cadences = computed(() => [...new Set([props.judged.cadence, ...CADENCES_OF[props.judged.control]])])
+function work(cadence: Cadence) {
+  emit('dial', { cadence, pauseS: cadence === props.judged.cadence ? props.judged.pauseS : CADENCE_TABLE[cadence].pauseS?.[1] ?? null })
+}
+const LONGEST_PAUSE_S = 40
+
+interface Slider { readonly key: 'tipM' | 'castM' | 'lineOutM' | 'speedMs' | 'depthM' | 'addedG' | 'pauseS', readonly label: string, readonly value: number, readonly min: number, readonly max: number, readonly step: number, readonly text: string }
 const sliders = computed((): Slider[] => {
-  const { mode, control, tipM, castM, lineOutM, speedMs, depthM, bottomM, bait } = props.presented
+  const p = props.presented
+  const { mode, control, tipM, castM, lineOutM, speedMs, depthM, bottomM, bait } = p
   const list: (Slider | null)[] = [
     mode === 'cast' || mode === 'troll' ? { key: 'tipM', label: 'rod tip', value: tipM, min: TIP_RANGE_M[0], max: TIP_RANGE_M[1], step: 0.1, text: say('depth', tipM) } : null,
     mode === 'cast' ? { key: 'castM', label: 'cast', value: castM, min: 5, max: Math.max(40, Math.ceil(props.judged.castM * 1.3)), step: 1, text: say('depth', castM, 0) } : null,
@@ -24,6 +34,7 @@ const sliders = computed((): Slider[] => {
     control === 'count-down' && mode === 'cast' ? { key: 'depthM', label: 'count to', value: depthM, min: 0.2, max: Math.max(0.4, bottomM), step: 0.1, text: `${say('depth', depthM)}${bait.fallMs > 0 ? `, ${Math.round(depthM / bait.fallMs)} s` : ''}` } : null,
     control === 'vertical' ? { key: 'depthM', label: 'let down to', value: depthM, min: 0.5, max: bottomM, step: 0.1, text: say('depth', depthM) } : null,
     mode !== 'vertical' && control !== 'bottom' && control !== 'above-bottom' ? { key: 'speedMs', label: 'speed', value: speedMs, min: 0.05, max: Math.max(1.5, bait.window.max), step: 0.02, text: `${say('speed', speedMs)}${props.turnsPerM ? `, ${(speedMs * props.turnsPerM).toFixed(1)} turns/s` : ''}` } : null,
+    p.pauseS !== null ? { key: 'pauseS', label: 'pause', value: p.pauseS, min: 0.5, max: LONGEST_PAUSE_S, step: 0.5, text: `${p.pauseS} s` } : null,
     control !== 'surface' ? { key: 'addedG', label: 'weight on it', value: props.dialled.addedG ?? 0, min: DIALLED_G.least, max: DIALLED_G.most, step: 0.5, text: `${(props.dialled.addedG ?? 0) > 0 ? '+' : ''}${say('weight', props.dialled.addedG ?? 0)}` } : null,
   ]
   return list.filter(s => s !== null)
@@ -37,6 +48,7 @@ const outside = computed(() => props.presented.speedMs < props.presented.bait.wi
     <div class="sliders">
       <label v-for="s in sliders" :key="s.key"><span class="small-label">{{ s.label }}</span><input type="range" :min="s.min" :max="s.max" :step="s.step" :value="s.value" :aria-valuetext="s.text" :aria-label="s.label" @input="emit('dial', { [s.key]: Number(($event.target as HTMLInputElement).value) })" /><span class="figure">{{ s.text }}</span></label>
     </div>
+    <p class="cadence"><label class="worked"><span class="small-label">worked</span> <select :value="presented.cadence" aria-label="How it is worked" @change="work(($event.target as HTMLSelectElement).value as Cadence)"><option v-for="c in cadences" :key="c" :value="c">{{ CADENCE_TABLE[c].label }}</option></select></label><span class="reason">{{ cadenceInWords(presented, turnsPerM, units) }}</span></p>
     <p v-if="runsAtM !== null" class="runs">It works at <b class="figure">{{ say('depth', runsAtM) }}</b><span v-if="outside" class="caution"> at a speed at which it does not work (from {{ say('speed', presented.bait.window.min) }} to {{ say('speed', presented.bait.window.max) }})</span><button v-if="isTurned" type="button" class="quiet" @click="emit('reset')">as judged</button></p>
     <div class="ways">
       <div v-for="side in [{ label: '0.3 m deeper', ways: deeper }, { label: '0.3 m shallower', ways: shallower }]" :key="side.label">
@@ -51,10 +63,15 @@ const outside = computed(() => props.presented.speedMs < props.presented.bait.wi
 <style scoped>
 .dial { padding: 2px 14px 8px 54px; }
 .sliders { display: grid; grid-template-columns: repeat(auto-fit, minmax(150px, 1fr)); gap: 0 18px; }
-label { display: grid; grid-template-columns: auto 1fr; grid-template-areas: 'name value' 'slider slider'; align-items: baseline; gap: 0 8px; }
-label .small-label { grid-area: name; }
-label .figure { grid-area: value; font-size: 13px; text-align: right; white-space: nowrap; }
+.sliders label { display: grid; grid-template-columns: auto 1fr; grid-template-areas: 'name value' 'slider slider'; align-items: baseline; gap: 0 8px; }
+.sliders label .small-label { grid-area: name; }
+.sliders label .figure { grid-area: value; font-size: 13px; text-align: right; white-space: nowrap; }
 input { grid-area: slider; width: 100%; accent-color: var(--float); min-height: 26px; }
+.cadence { display: flex; flex-wrap: wrap; gap: 2px 12px; align-items: baseline; margin: 2px 0; }
+.cadence .reason { flex: 1 1 240px; font-size: 14px; }
+.worked { display: inline-flex; align-items: baseline; gap: 6px; }
+.worked select { font: inherit; color: var(--ink); background: transparent; border: 0; border-bottom: 1px solid var(--soft-ink); min-height: 36px; }
+.worked option { background: var(--leaf); color: var(--ink); }
 .runs { margin: 2px 0; display: flex; flex-wrap: wrap; gap: 8px; align-items: baseline; }
 .runs b { font-size: 16px; }
 .caution { color: var(--float); }

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { SPECIES } from '#core/reading'
+import { capital, speciesLabel } from '~/text/labels'
 import { EVENT_WHENS, HOOKED_AT, type TripEvent } from '#core/tackle'
 import { formatNumber, parseQuantity, shownUnit, type Dimension } from '#core/units'
 
@@ -31,6 +33,7 @@ const typed = (event: Event) => (event.target as HTMLInputElement).value
     <div v-if="isFish" class="fields">
       <label v-for="q in QUANTITIES" :key="q.key"><span class="small-label">{{ q.label }}, {{ shownUnit(q.dimension, units).symbol }}</span><input :value="shown(q.key, q.dimension)" inputmode="decimal" :aria-label="q.label" @change="take(q.key, q.dimension, typed($event))" /></label>
       <label v-if="event.kind === 'follow'"><span class="small-label">how many came</span><input :value="event.groupSize ?? ''" inputmode="numeric" aria-label="how many came" @change="emit('detail', { groupSize: Number(typed($event)) || null })" /></label>
+      <label class="wide"><span class="small-label">fish</span><select :value="event.species ?? ''" aria-label="fish" @change="emit('detail', { species: (($event.target as HTMLSelectElement).value || null) })"><option value="">not known</option><option v-for="id in SPECIES" :key="id" :value="id">{{ capital(speciesLabel(id)) }}</option></select></label>
       <label class="wide"><span class="small-label">note</span><input :value="event.note ?? ''" aria-label="note" @change="emit('detail', { note: typed($event) })" /></label>
     </div>
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
@@ -44,7 +47,7 @@ const typed = (event: Event) => (event.target as HTMLInputElement).value
 .fields { display: grid; grid-template-columns: repeat(auto-fit, minmax(92px, 1fr)); gap: 8px; }
 .fields label { display: flex; flex-direction: column; }
 .wide { grid-column: 1 / -1; }
-input { font: inherit; font-size: 17px; min-height: 48px; width: 100%; border: 0; border-bottom: 1px solid var(--soft-ink); background: transparent; color: var(--ink); }
+input, select { font: inherit; font-size: 17px; min-height: 48px; width: 100%; border: 0; border-bottom: 1px solid var(--soft-ink); background: transparent; color: var(--ink); }
 .act { display: flex; gap: 14px; align-items: center; }
 .act .plain { min-height: 56px; flex: 1; }
 .problem { color: var(--float); margin: 0; }

@@ -1,0 +1,1 @@
+export { type RateEstimate, rateOf } from './rate'
