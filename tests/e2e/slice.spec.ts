@@ -125,10 +125,12 @@ const EVERY_PAGE = ['/', '/trip', '/rules', '/rules?part=schools', '/rules?part=
 
 for (const theme of ['day', 'glare', 'night'] as const) {
   test(`axe finds nothing serious in the ${theme} look`, async ({ page }) => {
+    // A page takes axe some seconds on a busy machine, and there are many.
+    test.setTimeout(300_000)
     await open(page)
     await page.getByRole('button', { name: theme, exact: true }).click()
     await expect(page.locator('.setups li')).toHaveCount(12)
-    for (const path of theme === 'day' ? EVERY_PAGE : ['/', '/box?lure=l1', '/box/coverage']) {
+    for (const path of theme === 'day' ? EVERY_PAGE : ['/', '/trip', '/rules', '/box?lure=l1', '/box/coverage']) {
       await page.goto(path)
       await expect(page.locator(`.theme-${theme}`)).toBeVisible()
       await page.waitForTimeout(600)
@@ -139,6 +141,7 @@ for (const theme of ['day', 'glare', 'night'] as const) {
 }
 
 test('on a phone nothing scrolls sideways and the first set-up is in sight', async ({ page }) => {
+  test.setTimeout(180_000)
   await page.setViewportSize({ width: 390, height: 844 })
   await open(page)
   await expect(page.locator('.setups li').first()).toBeInViewport()

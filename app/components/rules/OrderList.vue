@@ -16,7 +16,7 @@ function spoken(moved: number | null): string {
       <span class="place figure">{{ row.place }}</span>
       <LureDrawing v-if="box.lureById.get(row.lureId)" :lure="box.lureById.get(row.lureId)!" small class="drawing" />
       <span class="name">{{ box.lureById.get(row.lureId)?.name ?? row.lureId }}</span>
-      <span class="moved" :aria-label="spoken(row.moved)">{{ row.moved === null ? 'new' : row.moved === 0 ? '' : row.moved > 0 ? `↑${row.moved}` : `↓${-row.moved}` }}</span>
+      <span class="moved"><span aria-hidden="true">{{ row.moved === null ? 'new' : row.moved === 0 ? '' : row.moved > 0 ? `↑${row.moved}` : `↓${-row.moved}` }}</span><span class="sr">{{ spoken(row.moved) }}</span></span>
       <span class="score figure">{{ Math.round(row.score * 100) }}</span>
     </li>
   </ol>
