@@ -21,13 +21,16 @@ export function connectionOf({ profile: { lure }, technique }: Candidate): Setup
   return technique.rig === 'snap' ? 'snap' : 'direct'
 }
 
-/** Swivels and snaps must be stronger than the line (trade §7): what is wrong with the angler's own, or `null`. */
-export function weakConnection(candidate: Candidate, parts: readonly Part[], system: UnitSystem): string | null {
-  const connection = connectionOf(candidate)
+/** Swivels, snaps and split rings must be stronger than the line (trade §7): what is wrong with the angler's own, in words. */
+export function weakHardware(candidate: Candidate, parts: readonly Part[], system: UnitSystem): string[] {
   const testKg = candidate.outfit?.outfit.line.testKg
-  if (connection === 'direct' || testKg == null) return null
-  const own = parts.filter(p => p.kind === (connection satisfies PartKind) && p.quantity !== 0)
-  const strengths = own.flatMap(p => (p.strengthKg == null ? [] : [p.strengthKg]))
-  if (strengths.length === 0 || strengths.some(kg => kg >= testKg)) return null
-  return `Your ${connection}s hold at most ${formatQuantity('strength', Math.max(...strengths), { system })}, the line ${formatQuantity('strength', testKg, { system })}: they must be the stronger.`
+  if (testKg == null) return []
+  const connection = connectionOf(candidate)
+  const hasRings = candidate.technique.hook === 'own' && candidate.profile.hooks.value.some(h => h.kind.startsWith('treble'))
+  const used: PartKind[] = [...(connection === 'direct' ? [] : [connection]), ...(hasRings ? ['split-ring' as const] : [])]
+  return used.flatMap((kind) => {
+    const strengths = parts.filter(p => p.kind === kind && p.quantity !== 0).flatMap(p => (p.strengthKg == null ? [] : [p.strengthKg]))
+    if (strengths.length === 0 || strengths.some(kg => kg >= testKg)) return []
+    return [`Your ${kind.replace('-', ' ')}s hold at most ${formatQuantity('strength', Math.max(...strengths), { system })}, the line ${formatQuantity('strength', testKg, { system })}: they must be the stronger.`]
+  })
 }

@@ -41,6 +41,11 @@ describe('knots, swivels, leaders', () => {
     expect(setup([spinner], [swivel(6)]).cautions.join()).toMatch(/swivels hold at most 6\.0.kg, the line 9\.0.kg/)
     expect(setup([spinner], [swivel(12)]).cautions.join()).not.toMatch(/swivels hold/)
   })
+  it('split rings on trebles weaker than the line are named too', () => {
+    const plug: Lure = { id: 'x', name: 'x', family: 'crankbait', weightG: 12 }
+    const ring: Part = { id: 'r', name: 'r', kind: 'split-ring', strengthKg: 5, quantity: 4 }
+    expect(setup([plug], [ring]).cautions.join()).toMatch(/split rings hold at most 5\.0.kg/)
+  })
   it('a drop shot says its leader, and that on a cast it stands lower than it is long (trade §6)', () => {
     const { presentation, rig } = setup([{ id: 'x', name: 'x', family: 'minnow-soft', lengthMm: 90, weightG: 5 }], [{ id: 'd', name: 'd', kind: 'sinker', shape: 'drop', weightG: 10, quantity: 2 }], { pressure: 'high', mood: 'lethargic', fishFromM: 3, fishToM: 4, grouping: 'one-spot' })
     expect(rig).toMatch(/^drop-shot/)

@@ -4,7 +4,7 @@ import { formatQuantity, type UnitSystem } from '#core/units'
 import type { Cadence, Part } from '#core/tackle'
 import { adviceFor, adviceText } from './advice'
 import type { Candidate } from './candidate'
-import { connectionOf, leaderOf, weakConnection } from './connection'
+import { connectionOf, leaderOf, weakHardware } from './connection'
 import { round } from './explain'
 import { hookOf } from './hook'
 import { isBiteProof } from './outfit'
@@ -133,8 +133,7 @@ function setupCautions(candidate: Candidate, { reading }: Ask, parts: readonly P
   if (SPECIES_TABLE[reading.species].toothy === 'yes' && !isBiteProof(outfit?.outfit.leader))
     cautions.push('Toothy fish: tie in a bite-proof leader (wire, or fluorocarbon of 0.7 mm and more); it changes a small plug’s action, so check it.')
   if (profile.lure.family === 'umbrella-rig') cautions.push('Several hooks: the number of hooks or lures is often limited, check the local rules.')
-  const weak = weakConnection(candidate, parts, system)
-  if (weak) cautions.push(weak)
+  cautions.push(...weakHardware(candidate, parts, system))
   if (totalG >= HEAVY_G) cautions.push('Heavy on the cast: eye protection, and look behind you.')
   const trebles = profile.hooks.value.some(h => h.kind.startsWith('treble'))
   if (trebles && reading.sky === 'night' && reading.from !== 'boat') cautions.push('Trebles at night: never loose on a rock; pliers at hand.')
