@@ -22,7 +22,7 @@ test('the demo opens with a ranked, explained set-up, and nothing is fetched fro
   await expect(sheet.getByText('fish it', { exact: true })).toBeVisible()
   await expect(sheet.getByText('common practice, no source').first()).toBeVisible()
   await sheet.getByRole('button', { name: 'open the score' }).click()
-  await expect(sheet.getByRole('row', { name: /depth/ })).toBeVisible()
+  await expect(sheet.getByRole('row', { name: /^depth/ })).toBeVisible()
   expect(outside).toEqual([])
 })
 
