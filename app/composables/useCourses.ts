@@ -12,7 +12,7 @@ export type Dialled = Partial<Pick<Presented, 'tipM' | 'castM' | 'lineOutM' | 's
 }
 
 /** The step that is asked about in "deeper" and "shallower" [m]. */
-const STEP_M = 0.3
+export const STEP_M = 0.3
 
 /** Courses of some set-ups through the water, from the worker; the chosen one with what was turned on it. */
 export function useCourses(setups: MaybeRefOrGetter<readonly SetupOut[]>, chosenId: MaybeRefOrGetter<string | null>) {

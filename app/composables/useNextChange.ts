@@ -2,7 +2,7 @@ import { computed, shallowRef, watch } from 'vue'
 import { useNow } from '@vueuse/core'
 import { seededRandom } from '#core/numeric'
 import { beliefOf, matters, nextChange, type Offer, type Tried } from '#core/rotation'
-import { type SetupOut, traitsOf } from '#core/match'
+import { type SetupOut, traitsOf, wayOf } from '#core/match'
 import { minutesOf } from '#core/tackle'
 
 /** Set-ups that the adviser chooses among: what fits best, in this many. */
@@ -27,10 +27,11 @@ export function useNextChange() {
     if (found) setups.value = found.out.setups
   }, { immediate: true })
 
-  const wayOf = ({ presentation }: SetupOut): Offer['way'] => (presentation.control === 'surface' || presentation.control === 'dive' || (presentation.control === 'count-down' && !['lift-drop', 'dead-stick', 'yo-yo'].includes(presentation.cadence)) ? 'moving' : 'slow')
+  /** What is searched with, and what comes after when they are found. */
+  const paceOf = ({ presentation: { control, cadence } }: SetupOut): Offer['way'] => (['surface', 'moving'].includes(wayOf(control, cadence)) ? 'moving' : 'slow')
   const offers = computed((): readonly Offer[] => setups.value.flatMap((setup) => {
     const profile = catalogue.profiles.get(setup.lureId)
-    return profile && profile.lure.quantity !== 0 ? [{ id: setup.lureId, lureId: setup.lureId, traits: traitsOf(profile, setup.presentation), score: setup.score, way: wayOf(setup) }] : []
+    return profile && profile.lure.quantity !== 0 ? [{ id: setup.lureId, lureId: setup.lureId, traits: traitsOf(profile, setup.presentation), score: setup.score, way: paceOf(setup) }] : []
   }))
   const begins = computed(() => Date.parse(trips.trip?.start ?? ''))
   const inTrip = (at: string) => (Date.parse(at) - begins.value) / MS_PER_MINUTE

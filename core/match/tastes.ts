@@ -1,5 +1,6 @@
 import type { Favour, Taste } from '#core/ask'
 import type { TechniqueRow } from '#core/knowledge'
+import type { Cadence } from '#core/tackle'
 import type { LureProfile } from './profile'
 
 export type Way = 'surface' | 'moving' | 'bottom' | 'falling'
@@ -10,8 +11,9 @@ const WAY_OF_CONTROL: Record<TechniqueRow['control'], Way> = {
 /** Cadences whose fall is the presentation, however the depth is reached. */
 const FALLING_CADENCES: readonly string[] = ['lift-drop', 'dead-stick', 'yo-yo']
 
-export function wayOf(technique: TechniqueRow): Way {
-  return FALLING_CADENCES.includes(technique.cadences[0]!) ? 'falling' : WAY_OF_CONTROL[technique.control]
+/** The way a bait is presented, from where it has its depth and how it is worked. */
+export function wayOf(control: TechniqueRow['control'], cadence: Cadence): Way {
+  return FALLING_CADENCES.includes(cadence) ? 'falling' : WAY_OF_CONTROL[control]
 }
 
 /** Whether a rule's favour is about this lure fished this way; without a technique only the lure's own marks can match. */
@@ -27,7 +29,7 @@ export function isFavoured(favour: Favour, profile: LureProfile, technique: Tech
     && (!favour.blade || blades.some(b => favour.blade!.includes(b.shape)))
     && (favour.fluorescent === undefined || favour.fluorescent === colours.value.fluorescent)
     && among(favour.rig, technique?.rig)
-    && among(favour.way, technique ? wayOf(technique) : null)
+    && among(favour.way, technique ? wayOf(technique.control, technique.cadences[0]!) : null)
     && among(favour.buoyancy, profile.buoyancy.value)
     && (!favour.bladeFinish || blades.some(b => favour.bladeFinish!.includes(b.finish ?? 'smooth')))
     && (!favour.bladeMetal || blades.some(b => favour.bladeMetal!.includes(b.metal ?? 'silver')))

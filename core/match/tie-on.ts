@@ -99,7 +99,7 @@ function presentationOf(candidate: Candidate, cadence: Cadence, ask: Ask, waterD
     cadence,
     pauseS,
     countdownS,
-    text: [how + tipText(candidate), next].filter(Boolean).join(' '),
+    text: [how + tipText(candidate, system), next].filter(Boolean).join(' '),
     control: technique.control,
     fallMs: fall > 0 ? round(fall) : null,
     dropLeaderM: placement.dropLeaderM ?? null,
@@ -107,11 +107,12 @@ function presentationOf(candidate: Candidate, cadence: Cadence, ask: Ask, waterD
   }
 }
 
-function tipText({ technique, placement: { tipM, depthM, lineOutM } }: Candidate): string {
-  if (technique.mode === 'troll') return ` ${lineOutM} m of line out: it runs at ${depthM.toFixed(1)} m.`
+function tipText({ technique, placement: { tipM, depthM, lineOutM } }: Candidate, system: UnitSystem): string {
+  const metres = (value: number) => formatQuantity('depth', value, { system })
+  if (technique.mode === 'troll') return ` ${metres(lineOutM ?? 0)} of line out: it runs at ${metres(depthM)}.`
   if (technique.control !== 'dive') return ''
   const where = tipM < 0.8 ? 'low' : tipM < 1.5 ? 'half up' : 'high'
-  return ` Rod tip ${where} (${tipM.toFixed(1)} m): it runs to ${depthM.toFixed(1)} m.`
+  return ` Rod tip ${where} (${metres(tipM)}): it runs to ${metres(depthM)}.`
 }
 
 /** Pause between its cold, middle and active lengths, by activity [s]. */

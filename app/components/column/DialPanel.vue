@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { type DialWay, type Presented, TIP_RANGE_M } from '#core/course'
 import { formatQuantity, type Dimension } from '#core/units'
-import type { Dialled } from '~/composables/useCourses'
+import { type Dialled, STEP_M } from '~/composables/useCourses'
 import { CADENCE_TABLE } from '#core/knowledge'
 import type { Cadence } from '#core/tackle'
 import { cadenceInWords, CADENCES_OF, wayInWords } from '~/text/course-words'
@@ -51,7 +51,7 @@ const outside = computed(() => props.presented.speedMs < props.presented.bait.wi
     <p class="cadence"><label class="worked"><span class="small-label">worked</span> <select :value="presented.cadence" aria-label="How it is worked" @change="work(($event.target as HTMLSelectElement).value as Cadence)"><option v-for="c in cadences" :key="c" :value="c">{{ CADENCE_TABLE[c].label }}</option></select></label><span class="reason">{{ cadenceInWords(presented, turnsPerM, units) }}</span></p>
     <p v-if="runsAtM !== null" class="runs">It works at <b class="figure">{{ say('depth', runsAtM) }}</b><span v-if="outside" class="caution"> at a speed at which it does not work (from {{ say('speed', presented.bait.window.min) }} to {{ say('speed', presented.bait.window.max) }})</span><button v-if="isTurned" type="button" class="quiet" @click="emit('reset')">as judged</button></p>
     <div class="ways">
-      <div v-for="side in [{ label: '0.3 m deeper', ways: deeper }, { label: '0.3 m shallower', ways: shallower }]" :key="side.label">
+      <div v-for="side in [{ label: `${say('depth', STEP_M)} deeper`, ways: deeper }, { label: `${say('depth', STEP_M)} shallower`, ways: shallower }]" :key="side.label">
         <h4>{{ side.label }}</h4>
         <p v-if="side.ways.length === 0" class="reason none">Nothing in the boat does it.</p>
         <ol v-else><li v-for="way in side.ways.slice(0, 4)" :key="way.lever" class="reason">{{ wayInWords(way, name, units) }}</li></ol>

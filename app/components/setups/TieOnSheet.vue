@@ -31,7 +31,7 @@ const lines = computed(() => {
   rows.push({ label: 'rig', text: capital(words(setup.rig)) + (setup.headG ? `, ${quantity('weight', setup.headG)} ${/weighted/.test(setup.rig) ? 'weighted hook' : 'head'}` : '') + (setup.sinkerG ? `, ${quantity('weight', setup.sinkerG)} sinker` : '') })
   rows.push({ label: 'hook', text: `${setup.hook.count > 1 ? `${setup.hook.count} × ` : ''}${words(setup.hook.kind)}${setup.hook.size ? ` ${formatHookSize(setup.hook.size)}` : ''}; ${setup.hook.advice}${setup.trailerHook ? '; add a trailer hook' : ''}` })
   if (outfit.value) rows.push({ label: 'rod', text: `${outfit.value.name}, ${quantity('diameter', outfit.value.line.diameterMm ?? 0)} ${outfit.value.line.material}` })
-  rows.push({ label: 'tie', text: `${setup.connection === 'direct' ? 'direct knot' : `by ${setup.connection}`}${setup.leader ? `, leader ${setup.leader.lengthM} m ${setup.leader.material}` : ''}` })
+  rows.push({ label: 'tie', text: `${setup.connection === 'direct' ? 'direct knot' : `by ${setup.connection}`}${setup.leader ? `, leader ${quantity('depth', setup.leader.lengthM)} ${setup.leader.material}` : ''}` })
   if (setup.presentation.dropLeaderM) rows.push({ label: 'leader', text: `${quantity('depth', setup.presentation.dropLeaderM)} from hook to weight; on this cast it stands ${quantity('depth', setup.presentation.standsM ?? 0)} off the bottom` })
   rows.push({ label: 'fish it', text: setup.presentation.text })
   return rows
