@@ -1,4 +1,18 @@
+import { createHash } from 'node:crypto'
+import { readFileSync } from 'node:fs'
 import vuetify, { transformAssetUrls } from 'vite-plugin-vuetify'
+
+const { version } = JSON.parse(readFileSync(new URL('package.json', import.meta.url), 'utf8')) as { version: string }
+
+/** What the page may load and run: its own files, its own inline scripts by their hashes, its own wasm; pictures from memory. Vuetify writes its theme as an inline style. */
+function contentPolicy(html: string): string {
+  const hashes = [...html.matchAll(/<script(?![^>]*\bsrc=)([^>]*)>([\s\S]*?)<\/script>/g)].filter(([, attributes]) => !attributes!.includes('application/json'))
+    .map(([, , code]) => `'sha256-${createHash('sha256').update(code!).digest('base64')}'`)
+  return [
+    `default-src 'self'`, `script-src 'self' 'wasm-unsafe-eval' ${hashes.join(' ')}`, `style-src 'self' 'unsafe-inline'`, `img-src 'self' blob: data:`, `font-src 'self'`, `connect-src 'self'`, `worker-src 'self'`,
+    `object-src 'none'`, `base-uri 'none'`, `form-action 'none'`,
+  ].join('; ')
+}
 
 export default defineNuxtConfig({
   // `nuxt dev` without server rendering needs its entry named; the production build does not.
@@ -13,9 +27,28 @@ export default defineNuxtConfig({
   components: [{ path: '~/components', pathPrefix: false }],
   css: ['~/assets/main.css'],
   typescript: { strict: true, typeCheck: false },
+  runtimeConfig: { public: { version } },
+  // The service worker fetches every page once; fetching them for each link besides would only hold up the first screen.
+  experimental: { defaults: { nuxtLink: { prefetch: false } } },
+  routeRules: {
+    '/**': { headers: {
+      'X-Content-Type-Options': 'nosniff', 'X-Frame-Options': 'DENY', 'Referrer-Policy': 'no-referrer', 'Cross-Origin-Opener-Policy': 'same-origin', 'Cross-Origin-Resource-Policy': 'same-origin',
+      'Permissions-Policy': 'geolocation=(self), camera=(self), microphone=(), payment=(), usb=()',
+    } },
+  },
+  hooks: {
+    // Inline scripts are known only when the page is written: their hashes go into it then.
+    'nitro:init': (nitro) => {
+      nitro.hooks.hook('prerender:generate', (route) => {
+        if (!route.contents || !route.fileName?.endsWith('.html')) return
+        route.contents = route.contents.replace('<head>', `<head><meta http-equiv="Content-Security-Policy" content="${contentPolicy(route.contents)}">`)
+      })
+    },
+  },
   pwa: {
     registerType: 'prompt',
     registerWebManifestInRouteRules: true,
+    client: { installPrompt: true },
     manifest: {
       name: 'Ygrion', short_name: 'Ygrion', description: 'Which lure to tie on now, and why', lang: 'en', start_url: '/', display: 'standalone',
       theme_color: '#f2eada', background_color: '#f2eada',
@@ -39,6 +72,8 @@ export default defineNuxtConfig({
   nitro: { prerender: { routes: ['/'], crawlLinks: false }, compressPublicAssets: { gzip: true, brotli: false } },
   build: { transpile: ['vuetify'] },
   vite: {
+    // core/ is pure: what a page does not use of it stays out of the bundle, with the packages that it would bring.
+    build: { rollupOptions: { treeshake: { moduleSideEffects: (id: string) => id.includes('/node_modules/') || !id.includes('/core/') } } },
     vue: { template: { transformAssetUrls } },
     plugins: [vuetify({ autoImport: true })],
     optimizeDeps: { include: ['@mdi/js', 'comlink', 'dexie', 'zod', 'd3', 'nanoid', 'fraction.js', 'astronomy-engine'] },

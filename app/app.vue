@@ -2,6 +2,7 @@
 import { onKeyStroke } from '@vueuse/core'
 import { onMounted, watchEffect } from 'vue'
 import { useTheme } from 'vuetify'
+import { isTyping } from '~/text/shortcuts'
 
 const box = useBoxStore()
 const reading = useReadingStore()
@@ -13,9 +14,8 @@ const undo = useUndoStore()
 const theme = useTheme()
 
 /** Ctrl+Z takes back the last change of the box, but never fights with a field that has its own undo. */
-onKeyStroke('z', (event) => {
-  const isTyping = event.target instanceof HTMLElement && event.target.matches('input, textarea, select, [contenteditable]')
-  if (!(event.ctrlKey || event.metaKey) || event.shiftKey || isTyping) return
+onKeyStroke(['z', 'Z'], (event) => {
+  if (!(event.ctrlKey || event.metaKey) || event.shiftKey || isTyping(event)) return
   event.preventDefault()
   void undo.takeBack()
 })
@@ -23,7 +23,8 @@ onKeyStroke('z', (event) => {
 watchEffect(() => theme.change(settings.theme))
 
 onMounted(async () => {
-  await box.open()
+  judgement.warm()
+  if (!await box.open()) return
   photos.open()
   await Promise.all([reading.open(), settings.open(), catalogue.open()])
   judgement.open()
@@ -33,16 +34,19 @@ onMounted(async () => {
 <template>
   <v-app :class="`theme-${settings.theme}`">
     <TopLine />
+    <VersionSlip />
     <WaterStrip />
     <v-main class="page">
-      <p v-if="box.trouble ?? judgement.trouble" class="trouble reason" role="alert">{{ box.trouble ?? judgement.trouble }}</p>
+      <p v-if="box.trouble ?? judgement.trouble" class="trouble reason" role="alert">{{ box.trouble ?? judgement.trouble }} <button v-if="box.trouble" type="button" class="quiet" @click="box.trouble = null">I have read it</button></p>
       <NuxtPage />
     </v-main>
     <UndoSlip />
+    <CommandFinder />
+    <HelpSheet />
   </v-app>
 </template>
 
 <style>
-.page { padding: 0 !important; }
+.page { padding: 0 0 var(--foot) !important; }
 .trouble { margin: 12px 16px; padding: 10px 12px; border-left: 4px solid var(--float); background: var(--leaf); }
 </style>

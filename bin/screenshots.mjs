@@ -19,14 +19,15 @@ const VIEWS = [
   { name: 'tie-on-phone', path: '/', size: phone, steps: [] },
   { name: 'box', path: '/box', size: wide, steps: [page => page.waitForTimeout(800), click('.box-table .open >> nth=4')] },
   { name: 'box-trays', path: '/box/trays', size: wide, steps: [click('nav[aria-label=Boxes] >> text=Lake plugs')] },
-  { name: 'box-compare', path: '/box/compare?ids=l6,l44,l7', size: wide, steps: [] },
   { name: 'box-coverage', path: '/box/coverage', size: wide, steps: [] },
   { name: 'box-labels', path: '/box/labels', size: wide, steps: [] },
   { name: 'colours', path: '/colours', size: wide, steps: [page => page.waitForTimeout(1200)] },
   { name: 'waters', path: '/waters', size: wide, steps: [] },
-  { name: 'strip-place', path: '/', size: wide, steps: [click('.strip >> text=Averin Water'), click('text=Boat (simulated)'), page => page.waitForTimeout(1200)] },
+  { name: 'logbook', path: '/logbook', size: wide, steps: [] },
+  { name: 'logbook-trip', path: '/logbook/trip/trip7', size: wide, steps: [] },
+  { name: 'logbook-charts', path: '/logbook/charts', size: wide, steps: [page => page.waitForSelector('.cross', { timeout: 60_000 })] },
+  { name: 'pack', path: '/pack', size: wide, steps: [click('text=Plan for tomorrow'), click('text=Plan the pack'), page => page.waitForSelector('.state:has-text("Proven")', { timeout: 90_000 })] },
   { name: 'bench', path: '/bench', size: wide, steps: [pick('Sallow stick'), click('.work >> text=fall >> nth=0')] },
-  { name: 'bench-workshop', path: '/bench', size: wide, steps: [pick('Ondil'), click('text=workshop'), click('button:has-text("Swap")')] },
 ]
 
 const browser = await chromium.launch({ executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium', args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'] })
@@ -34,7 +35,7 @@ for (const { name, path, size, steps } of VIEWS) {
   const context = await browser.newContext({ viewport: size, serviceWorkers: 'block' })
   const page = await context.newPage()
   await page.goto(base + path)
-  await page.waitForSelector({ '/': '.setups li', '/box': '.box-table tbody tr .open', '/box/trays': '.tray', '/box/coverage': '.square', '/box/labels': '.label', '/bench': '.on-the-bench', '/colours': '.swatch', '/waters': '.charts', '/rules': '.rule', '/trip': '.begin .first', '/sums?of=dive-cast': '.sums' }[path] ?? 'table')
+  await page.waitForSelector({ '/': '.setups li', '/box': '.box-table tbody tr .open', '/box/trays': '.tray', '/box/coverage': '.square', '/box/labels': '.label', '/bench': '.on-the-bench', '/colours': '.swatch', '/waters': '.charts', '/rules': '.rule', '/trip': '.begin .first', '/sums?of=dive-cast': '.sums', '/logbook': '.list', '/logbook/trip/trip7': 'section.stint', '/logbook/charts': '.charts', '/pack': '.empty' }[path] ?? 'table')
   await page.waitForTimeout(800)
   for (const step of steps) await step(page)
   await page.waitForTimeout(500)

@@ -51,7 +51,7 @@ program.command('match')
     const count = Number(top)
     if (!Number.isInteger(count) || count < 0) throw new BadInput({ path: 'top', message: `must be a whole number of 0 or more, got "${top}"` })
     const file = readFile(path)
-    print(match(boxOf(file), readReading(reading), { top: count, schools: schoolsOf(schools, file), weights: file.settings?.ruleWeights ?? {}, own: ownOf(file) }))
+    print(match(boxOf(file), readReading(reading), { top: count, schools: schoolsOf(schools, file), weights: file.settings?.ruleWeights ?? {}, own: ownOf(file), useLog: file.settings?.useLog ?? true }))
   })
 
 program.command('ask')

@@ -1,4 +1,4 @@
-import { DEPTH_CLASSES_M, SIZE_CLASSES_MM, SPEED_CLASSES_MS, type Trait, TRAITS } from '#core/match'
+import { type Trait, TRAITS } from '#core/match'
 import { catchesOf, contactsOf, type Offer, type Tried } from '#core/rotation'
 
 /** One value of one trait: what it was given and what came, or a blank. */
@@ -23,12 +23,3 @@ export function triedGrid(offers: readonly Offer[], tried: readonly Tried[]): re
     }
   })
 }
-
-const CLASSES = { size: SIZE_CLASSES_MM, depth: DEPTH_CLASSES_M, speed: SPEED_CLASSES_MS } as const
-
-/** The borders of a class in the trait's own unit: [from, to]; `to` may be endless. */
-export function classRange(trait: keyof typeof CLASSES, index: number): readonly [number, number] {
-  const borders = CLASSES[trait]
-  return [index === 0 ? 0 : borders[index - 1]!, borders[index]!]
-}
-

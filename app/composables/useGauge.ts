@@ -1,4 +1,5 @@
 import { ref, shallowRef } from 'vue'
+import { askServer } from './askServer'
 
 /** What a river gauge says; a real one could answer in the same words. */
 export interface GaugeSays { readonly at: string, readonly temperatureC: number, readonly flowM3S: number, readonly levelM: number, readonly visibilityM: number }
@@ -10,9 +11,7 @@ export function useGauge() {
 
   async function ask(): Promise<void> {
     try {
-      const response = await fetch('/api/gauge')
-      if (!response.ok) throw new Error(`answer ${response.status}`)
-      says.value = await response.json() as GaugeSays
+      says.value = await askServer<GaugeSays>('/api/gauge')
       trouble.value = ''
     }
     catch (error) {

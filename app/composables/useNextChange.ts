@@ -1,12 +1,11 @@
-import { computed, shallowRef, watch } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { useNow } from '@vueuse/core'
 import { seededRandom } from '#core/numeric'
-import { beliefOf, matters, nextChange, type Offer, type Tried } from '#core/rotation'
+import { beliefOf, matters, nextChange, type Offer, type Tried, turnsAbout } from '#core/rotation'
+import { completeReading, type Reading } from '#core/reading'
 import { type SetupOut, traitsOf, wayOf } from '#core/match'
 import { minutesOf } from '#core/tackle'
 
-/** Set-ups that the adviser chooses among: what fits best, in this many. */
-const OFFERED = 60
 const MS_PER_MINUTE = 60_000
 /** The advice is looked at again so often [ms]. */
 const AGAIN_MS = 15_000
@@ -14,18 +13,18 @@ const AGAIN_MS = 15_000
 /** What to change next on the present trip, with what was tried. */
 export function useNextChange() {
   const trips = useTripStore()
-  const judgement = useJudgementStore()
+  const readings = useReadingStore()
   const catalogue = useCatalogueStore()
   const box = useBoxStore()
   const now = useNow({ interval: AGAIN_MS })
   const several = shallowRef(false)
-  const setups = shallowRef<readonly SetupOut[]>([])
-
-  // Light, temperature or mood have changed: the water is asked again, and so are the set-ups.
-  watch(() => judgement.judgement, async () => {
-    const found = await judgement.judgeIf({}, OFFERED)
-    if (found) setups.value = found.out.setups
-  }, { immediate: true })
+  /** What is at hand: the lures of the pack list that the trip was begun with, and the rods that are rigged. */
+  const only = computed(() => {
+    const pack = box.packs.find(p => p.id === trips.trip?.packId)?.pack
+    const rods = trips.trip?.rods
+    return pack || rods ? { lureIds: pack?.items, outfitIds: rods ?? pack?.rods } : {}
+  })
+  const setups = useSetupsWithin(() => [only.value])
 
   /** What is searched with, and what comes after when they are found. */
   const paceOf = ({ presentation: { control, cadence } }: SetupOut): Offer['way'] => (['surface', 'moving'].includes(wayOf(control, cadence)) ? 'moving' : 'slow')
@@ -50,6 +49,11 @@ export function useNextChange() {
   /** The same stretch draws the same explanation until something happens. */
   const seed = computed(() => Math.abs(Math.trunc(Date.parse(trips.stint?.start ?? '2026-01-01') / 1000)) + (trips.stint?.events?.length ?? 0))
   const advice = computed(() => (trips.stint && offers.value.length > 0 && tried.value.length > 0 ? nextChange({ offers: offers.value, tried: tried.value, nowMin: nowMin.value, family: family.value, several: several.value }, seededRandom(seed.value)) : null))
-  const mattering = computed(() => (offers.value.length > 0 ? matters(beliefOf(offers.value, tried.value, nowMin.value)) : null))
-  return { setups, offers, tried, nowMin, several, advice, mattering, now }
+  const mattering = computed(() => (offers.value.length > 0 ? matters(beliefOf(offers.value, tried.value)) : null))
+  /** Sun and tide about to turn, by the water of the present stretch. */
+  const turns = computed(() => {
+    const { latitude, longitude, tide, at } = completeReading((trips.stint?.reading as Reading | undefined) ?? readings.reading).reading
+    return turnsAbout(now.value.toISOString(), { latitude, longitude, tide, tideAt: at })
+  })
+  return { turns, setups, offers, tried, nowMin, several, advice, mattering, now }
 }

@@ -1,6 +1,6 @@
 import { ref } from 'vue'
 import type { Swatch } from '#core/palette'
-import type { Photo } from '~/db/database'
+import type { EventPhoto, Photo } from '~/db/database'
 import { pickColours } from '~/workers/photo.client'
 
 /** Longest side kept [px]: sharp on a phone's whole width, about 100 kB. */
@@ -21,12 +21,14 @@ function drawn(image: ImageBitmap, longest: number): { canvas: HTMLCanvasElement
   return { canvas, context }
 }
 
-/** Takes a picture from a file or the camera: smaller, and with its colours picked out. */
+type Kept = Pick<Photo, 'blob' | 'width' | 'height'>
+
+/** Takes a picture from a file or the camera: smaller, and for a lure with its colours picked out. */
 export function usePhoto() {
   const problem = ref('')
   const isBusy = ref(false)
 
-  async function take(lureId: string, file: File): Promise<Photo | null> {
+  async function read<T>(file: File, use: (image: ImageBitmap) => Promise<T>): Promise<T | null> {
     problem.value = ''
     if (file.size > LARGEST_MB * MB) {
       problem.value = `${file.name} is ${Math.round(file.size / MB)} MB; pictures of up to ${LARGEST_MB} MB can be taken.`
@@ -35,14 +37,9 @@ export function usePhoto() {
     isBusy.value = true
     try {
       const image = await createImageBitmap(file)
-      const kept = drawn(image, KEPT_PX).canvas
-      const { canvas, context } = drawn(image, PALETTE_PX)
+      const used = await use(image)
       image.close()
-      const { width, height, data } = context.getImageData(0, 0, canvas.width, canvas.height)
-      const swatches: readonly Swatch[] = await pickColours({ width, height, data })
-      const blob = await new Promise<Blob | null>(resolve => kept.toBlob(resolve, 'image/jpeg', QUALITY))
-      if (!blob) throw new Error('it could not be made smaller')
-      return { lureId, blob, width: kept.width, height: kept.height, swatches, instead: true }
+      return used
     }
     catch (error) {
       problem.value = `${file.name} could not be read as a picture (${(error as Error).message}). Nothing was changed.`
@@ -53,5 +50,20 @@ export function usePhoto() {
     }
   }
 
-  return { take, problem, isBusy }
+  async function smaller(image: ImageBitmap): Promise<Kept> {
+    const { canvas } = drawn(image, KEPT_PX)
+    const blob = await new Promise<Blob | null>(resolve => canvas.toBlob(resolve, 'image/jpeg', QUALITY))
+    if (!blob) throw new Error('it could not be made smaller')
+    return { blob, width: canvas.width, height: canvas.height }
+  }
+
+  const take = (lureId: string, file: File) => read<Photo>(file, async (image) => {
+    const { canvas, context } = drawn(image, PALETTE_PX)
+    const { width, height, data } = context.getImageData(0, 0, canvas.width, canvas.height)
+    const swatches: readonly Swatch[] = await pickColours({ width, height, data })
+    return { lureId, ...await smaller(image), swatches, instead: true }
+  })
+  const takeOfEvent = (id: string, tripId: string, file: File) => read<EventPhoto>(file, async image => ({ id, tripId, ...await smaller(image) }))
+
+  return { take, takeOfEvent, problem, isBusy }
 }

@@ -1,20 +1,28 @@
 import { liveQuery, type Subscription } from 'dexie'
 import type { OwnRules } from '#core/ask'
-import { FORMAT, LISTS, type ListName, type Place, VERSION, type YgrionFile } from '#core/files'
+import { boxOf, FORMAT, LISTS, type ListName, ownOf, type Place, VERSION, type YgrionFile } from '#core/files'
+import type { PackList } from '#core/pack'
 import type { NotedReading } from '#core/reading'
 import type { Assembly, Box } from '#core/tackle'
-import type { Database, Photo } from './database'
+import type { Database, EventPhoto, Photo } from './database'
 
 /** Everything of the angler's that pages show. */
-export interface Holdings { readonly box: Box, readonly own: OwnRules, readonly places: readonly Place[], readonly assemblies: readonly Assembly[], readonly noted: readonly NotedReading[] }
+export interface Holdings { readonly box: Box, readonly own: OwnRules, readonly places: readonly Place[], readonly assemblies: readonly Assembly[], readonly noted: readonly NotedReading[], readonly packs: readonly PackList[] }
+
+const byId = (rows: readonly { readonly id: string }[] | null | undefined) => [...rows ?? []].sort((a, b) => (a.id < b.id ? -1 : 1))
+
+/** What pages show of a file, each list in the order in which the database has it. */
+export function holdingsOf(file: YgrionFile): Holdings {
+  const sorted = { ...file, ...Object.fromEntries(LISTS.map(list => [list, byId(file[list])])) } as YgrionFile
+  const { places, assemblies, readings, packs } = sorted
+  return { box: boxOf(sorted), own: ownOf(sorted), places: places!, assemblies: assemblies!, noted: readings! as NotedReading[], packs: packs! as PackList[] }
+}
 
 /** Calls back with all holdings now and after each change, from whichever tab. */
 export function watchBox(db: Database, changed: (holdings: Holdings) => void, failed: (error: unknown) => void): Subscription {
   const query = liveQuery(() => db.transaction('r', LISTS.map(list => db.table(list)), async () => {
-    const [lures, parts, outfits, tests, trips, rules, places, assemblies, noted] = await Promise.all([
-      db.lures.toArray(), db.parts.toArray(), db.outfits.toArray(), db.tests.toArray(), db.trips.toArray(), db.rules.toArray(), db.places.toArray(), db.assemblies.toArray(), db.readings.toArray(),
-    ])
-    return { box: { lures, parts, outfits, tests, trips }, own: { rules, places }, places, assemblies, noted }
+    const rows = await Promise.all(LISTS.map(async list => [list, await db.table(list).toArray()] as const))
+    return holdingsOf(Object.fromEntries(rows) as unknown as YgrionFile)
   }))
   return query.subscribe({ next: changed, error: failed })
 }
@@ -22,6 +30,11 @@ export function watchBox(db: Database, changed: (holdings: Holdings) => void, fa
 /** Calls back with the photos now and after each change. */
 export function watchPhotos(db: Database, changed: (photos: readonly Photo[]) => void, failed: (error: unknown) => void): Subscription {
   return liveQuery(() => db.photos.toArray()).subscribe({ next: changed, error: failed })
+}
+
+/** Calls back with the pictures of events now and after each change. */
+export function watchEventPhotos(db: Database, changed: (photos: readonly EventPhoto[]) => void, failed: (error: unknown) => void): Subscription {
+  return liveQuery(() => db.eventPhotos.toArray()).subscribe({ next: changed, error: failed })
 }
 
 /** What a file holds beside its lists (settings, unknown fields), and the order of its rows, so that it is written back as it was read. */

@@ -1,10 +1,11 @@
 import type { ListName, Place } from '#core/files'
+import type { PackList } from '#core/pack'
 import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
-import type { Database, Photo } from './database'
+import type { Database, EventPhoto, Photo } from './database'
 
-export type TableName = ListName | 'photos'
-interface Rows { lures: Lure, parts: Part, outfits: Outfit, places: Place, tests: BenchTest, trips: Trip, rules: UserRule, assemblies: Assembly, readings: NotedReading, photos: Photo }
+export type TableName = ListName | 'photos' | 'eventPhotos'
+export interface Rows { lures: Lure, parts: Part, outfits: Outfit, places: Place, tests: BenchTest, trips: Trip, rules: UserRule, assemblies: Assembly, readings: NotedReading, packs: PackList, photos: Photo, eventPhotos: EventPhoto }
 
 /** Rows to write and rows to take out, of any tables, that belong together. */
 export interface Change {
@@ -37,4 +38,16 @@ export async function applyChange(db: Database, { put = {}, remove = {} }: Chang
     }
   })
   return { put: before, remove: fresh } as Change
+}
+
+/** Changes one row in one transaction on what is stored now: two quick changes, or two tabs, both stay. `null`: the row is gone, and nothing was written. */
+export function changeRow<N extends ListName>(db: Database, list: N, id: string, change: (row: Rows[N]) => Rows[N]): Promise<Rows[N] | null> {
+  const table = db.table<Rows[N], string>(list)
+  return db.transaction('rw', table, async () => {
+    const row = await table.get(id)
+    if (row === undefined) return null
+    const next = change(row)
+    await table.put(next)
+    return next
+  })
 }

@@ -3,8 +3,9 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { parseFile, type YgrionFile } from '#core/files'
 import demo from '../../demo/box.json'
 import { readAll, recall, remember, replaceAll, watchBox } from './box'
-import { applyChange } from './change'
+import { applyChange, changeRow } from './change'
 import { openDatabase, type Database } from './database'
+import { changeTripAndLure } from './trip'
 
 let db: Database
 let count = 0
@@ -73,5 +74,33 @@ describe('a change and its way back', () => {
     await applyChange(db, { put: { lures: [{ id: 'a', name: 'a', family: 'tube' }] } })
     await expect(applyChange(db, { put: { lures: [{ id: 'b', name: 'b', family: 'tube' }], parts: [{ get id(): string { throw new Error('torn') } } as never] } })).rejects.toThrow()
     expect(await ids()).toEqual(['a a'])
+  })
+})
+
+describe('a change of one stored row', () => {
+  beforeEach(() => applyChange(db, { put: { lures: [{ id: 'a', name: 'a', family: 'tube', quantity: 2 }], trips: [{ id: 't', start: '2026-05-01T06:00:00Z' }] } }))
+
+  it('is made on what is stored, so that two at once both stay', async () => {
+    await Promise.all([changeRow(db, 'lures', 'a', l => ({ ...l, weightG: 7 })), changeRow(db, 'lures', 'a', l => ({ ...l, quantity: l.quantity! + 1 })), changeRow(db, 'lures', 'a', l => ({ ...l, quantity: l.quantity! + 1 }))])
+    expect(await db.lures.get('a')).toMatchObject({ weightG: 7, quantity: 4 })
+  })
+  it('gives back what it wrote', async () => {
+    expect(await changeRow(db, 'lures', 'a', l => ({ ...l, name: 'b' }))).toEqual(await db.lures.get('a'))
+  })
+  it('writes nothing when the row is gone', async () => {
+    expect(await changeRow(db, 'lures', 'gone', l => ({ ...l, name: 'b' }))).toBeNull()
+    expect(await db.lures.count()).toBe(1)
+  })
+  it('that fails leaves the row as it was', async () => {
+    await expect(changeRow(db, 'lures', 'a', () => { throw new Error('torn') })).rejects.toThrow('torn')
+    expect(await db.lures.get('a')).toMatchObject({ name: 'a', quantity: 2 })
+  })
+  it('of a trip takes the lure with it, or neither', async () => {
+    const lost = (tripId: string) => changeTripAndLure(db, tripId, t => ({ ...t, placeId: 'lost one' }), 'a', l => ({ ...l, quantity: l.quantity! - 1 }))
+    await lost('t')
+    await lost('gone')
+    expect([(await db.trips.get('t'))!.placeId, (await db.lures.get('a'))!.quantity]).toEqual(['lost one', 1])
+    await expect(changeTripAndLure(db, 't', t => ({ ...t, placeId: 'torn' }), 'a', () => { throw new Error('torn') })).rejects.toThrow('torn')
+    expect([(await db.trips.get('t'))!.placeId, (await db.lures.get('a'))!.quantity]).toEqual(['lost one', 1])
   })
 })

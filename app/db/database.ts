@@ -1,6 +1,7 @@
-import Dexie, { type EntityTable } from 'dexie'
+import Dexie, { type DexieOptions, type EntityTable } from 'dexie'
 import type { Place } from '#core/files'
 import type { Swatch } from '#core/palette'
+import type { PackList } from '#core/pack'
 import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
 
@@ -18,6 +19,16 @@ export interface Photo {
   instead: boolean
 }
 
+/** A picture of what happened on a trip. */
+export interface EventPhoto {
+  /** Of the event. */
+  id: string
+  tripId: string
+  blob: Blob
+  width: number
+  height: number
+}
+
 export type Database = Dexie & {
   lures: EntityTable<Lure, 'id'>
   parts: EntityTable<Part, 'id'>
@@ -28,18 +39,33 @@ export type Database = Dexie & {
   rules: EntityTable<UserRule, 'id'>
   assemblies: EntityTable<Assembly, 'id'>
   photos: EntityTable<Photo, 'lureId'>
+  eventPhotos: EntityTable<EventPhoto, 'id'>
   readings: EntityTable<NotedReading, 'id'>
+  packs: EntityTable<PackList, 'id'>
   memory: EntityTable<Memory, 'key'>
 }
 
-/** Opens the browser's database. A released version is never edited: a change is a new `version(n)` with its upgrade. */
-export function openDatabase(name = 'ygrion'): Database {
-  const db = new Dexie(name) as Database
+/** Dexie counts in tens, so that there is room between versions. */
+const DEXIE_STEP = 10
+
+/**
+ * The browser's database, opened when it is first used. A released version is never edited: a change is a new `version(n)` with its upgrade.
+ * One that a newer version of the program wrote is refused with a `VersionError`, so that nothing newer is written over.
+ * `where`: another store than the browser's own.
+ */
+export function openDatabase(name = 'ygrion', where: Pick<DexieOptions, 'indexedDB' | 'IDBKeyRange'> = {}): Database {
+  const db = new Dexie(name, where) as Database
   db.version(1).stores({
     lures: 'id, family, box', parts: 'id, kind', outfits: 'id', places: 'id', tests: 'id, lureId', trips: 'id, start', rules: 'id', memory: 'key',
   })
   // New tables only: nothing that is there has to change.
   db.version(2).stores({ assemblies: 'id, lureId', photos: 'lureId' })
   db.version(3).stores({ readings: 'id, placeId, at' })
+  db.version(4).stores({ eventPhotos: 'id, tripId', packs: 'id, at' })
+  const known = db.verno
+  db.on('ready', () => {
+    const found = Math.floor(db.backendDB().version / DEXIE_STEP)
+    if (found > known) throw new Dexie.VersionError(`version ${found} is stored, ${known} is known`)
+  }, true)
   return db
 }

@@ -90,6 +90,7 @@ section { min-width: 0; overflow-x: auto; position: relative; }
 .who .known { white-space: normal; }
 table { border-collapse: collapse; }
 th { text-align: left; font-weight: 600; padding: 3px 12px 3px 0; font-size: 13px; vertical-align: bottom; }
+thead th:nth-child(-n + 2), th[scope='row'] { white-space: nowrap; }
 td { padding: 0 4px 0 0; }
 .lux { color: var(--soft-ink); white-space: nowrap; padding-right: 12px; font-size: 13px; }
 .drawing { width: 70px; height: 28px; }

@@ -34,7 +34,7 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
 </template>
 
 <style scoped>
-.tie-on { display: grid; grid-template-columns: 306px minmax(0, 1fr) 380px; gap: 12px; height: calc(100vh - 100px); }
+.tie-on { display: grid; grid-template-columns: 306px minmax(0, 1fr) 380px; gap: 12px; height: calc(100vh - 100px - var(--foot)); }
 .tie-on > * { overflow-y: auto; scrollbar-width: thin; }
 .centre { display: flex; flex-direction: column; overflow: hidden !important; }
 .views { display: flex; gap: 4px; padding-left: 50px; }
@@ -50,5 +50,10 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
   .views { padding-left: 6px; }
   .cut { flex: none; }
   .tie-on > :deep(.ask) { order: 3; padding: 12px; }
+}
+@media print {
+  .tie-on { display: block; height: auto; }
+  .tie-on > * { overflow: visible; }
+  .tie-on > .centre, .tie-on > :deep(.ask) { display: none; }
 }
 </style>

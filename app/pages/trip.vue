@@ -9,11 +9,28 @@ import { words } from '~/text/labels'
 const trips = useTripStore()
 const box = useBoxStore()
 const judgement = useJudgementStore()
-const { units } = storeToRefs(useSettingsStore())
-const { setups, offers, tried, nowMin, several, advice, mattering, now } = useNextChange()
+const settings = useSettingsStore()
+const { units } = storeToRefs(settings)
+const { turns, setups, offers, tried, nowMin, several, advice, mattering, now } = useNextChange()
 const { isSupported, request, release } = useWakeLock()
 const awake = computed(() => trips.trip !== null && isSupported.value)
 watch(awake, on => void (on ? request('screen') : release()).catch(() => undefined), { immediate: true })
+
+const route = useRoute()
+/** The pack list that a trip may begin with: the one that was asked for, else the newest one planned. */
+const pack = computed(() => box.packs.find(p => p.id === route.query.pack) ?? [...box.packs].filter(p => p.pack).sort((a, b) => Date.parse(b.at) - Date.parse(a.at))[0] ?? null)
+const withPack = ref(true)
+const kit = computed(() => (withPack.value && pack.value?.pack ? { packId: pack.value.id, rods: [...pack.value.pack.rods] } : {}))
+/** What hangs on the rods, each on its own, then what else goes along; without a pack what fits best. */
+const rigged = useSetupsWithin(() => (kit.value.packId ? Object.entries(pack.value?.pack?.rigged ?? {}).map(([rod, lure]) => ({ lureIds: [lure], outfitIds: [rod] })) : []))
+const packed = useSetupsWithin(() => (kit.value.packId && pack.value?.pack ? [{ lureIds: pack.value.pack.items, outfitIds: pack.value.pack.rods }] : []))
+const first = computed(() => (kit.value.packId ? [...rigged.value, ...packed.value.filter(s => !rigged.value.some(r => r.lureId === s.lureId))] : setups.value))
+const rodIds = computed(() => new Set(trips.trip?.rods ?? box.box.outfits.map(o => o.id)))
+function toggleRod(id: string) {
+  const next = new Set(rodIds.value)
+  if (!next.delete(id)) next.add(id)
+  void trips.rig(next.size === box.box.outfits.length ? [] : [...next])
+}
 
 const lure = computed(() => (trips.stint ? box.lureById.get(trips.stint.lureId) ?? null : null))
 const minutes = computed(() => (trips.stint ? minutesOf(trips.stint, now.value.toISOString()) : 0))
@@ -38,7 +55,8 @@ async function tap(kind: TripEvent['kind']) {
     <section v-if="!trips.trip" class="begin">
       <h1>On the water</h1>
       <p class="reason">Choose what you tie on first. From then on every follow, peck and fish is one tap; minutes are counted, and what to change next is worked out from what happened and what was never tried.</p>
-      <button v-for="s in setups.slice(0, 6)" :key="s.lureId" type="button" class="plain first" @click="trips.start(s)"><LureDrawing v-if="box.lureById.get(s.lureId)" :lure="box.lureById.get(s.lureId)!" small class="drawing" /><span><b>{{ name(s.lureId) }}</b><br />{{ words(s.rig) }} · {{ formatQuantity('depth', s.presentation.depthM, { system: units }) }} · {{ Math.round(100 * s.score) }}</span></button>
+      <p v-if="pack" class="with"><button type="button" class="choice" :aria-pressed="withPack" @click="withPack = !withPack">with the pack “{{ pack.name }}” of {{ new Date(pack.at).toLocaleDateString([], { day: 'numeric', month: 'short' }) }}</button></p>
+      <button v-for="s in first.slice(0, 6)" :key="s.lureId" type="button" class="plain first" @click="trips.start(s, kit)"><LureDrawing v-if="box.lureById.get(s.lureId)" :lure="box.lureById.get(s.lureId)!" small class="drawing" /><span><b>{{ name(s.lureId) }}</b><template v-if="rigged.includes(s)"> · rigged on {{ box.outfitById.get(s.outfitId ?? '')?.name }}</template><br />{{ words(s.rig) }} · {{ formatQuantity('depth', s.presentation.depthM, { system: units }) }} · {{ Math.round(100 * s.score) }}</span></button>
       <p v-if="setups.length === 0" class="reason">Nothing in the box can be fished in this water yet.</p>
     </section>
     <template v-else>
@@ -51,15 +69,15 @@ async function tap(kind: TripEvent['kind']) {
         <button v-for="kind in EVENT_KINDS" :key="kind" type="button" class="tap" :class="kind" @click="tap(kind)">{{ words(kind) }}</button>
       </section>
       <p v-if="trips.lastTap" class="stored" role="status"><b>{{ words(trips.lastTap.kind) }}</b> is stored. <button type="button" class="quiet" @click="trips.takeBack(); opened = null">take it back</button></p>
-      <EventDetail v-if="justTapped && opened === justTapped.id" :key="justTapped.id" :event="justTapped" @detail="about => trips.detail(justTapped!.id, about)" @remove="trips.takeBack(); opened = null" @close="opened = null" />
-      <NextChangeCard :advice="advice" :setups="setups" :several="several" @tie="s => trips.change(s)" @several="on => several = on" />
+      <EventDetail v-if="justTapped && opened === justTapped.id" :key="justTapped.id" :event="justTapped" :trip-id="trips.trip.id" @detail="about => trips.detail(justTapped!.id, about)" @remove="trips.takeBack(); opened = null" @close="opened = null" />
+      <NextChangeCard :advice="advice" :setups="setups" :several="several" :turns="turns" @tie="s => trips.change(s)" @several="on => several = on" />
       <TripTimers :countdown-s="setup?.presentation.countdownS ?? null" :pause-s="setup?.presentation.pauseS ?? null" />
       <section class="log" aria-label="Events">
         <h3>Today</h3>
         <p v-if="events.length === 0" class="reason">Nothing yet. {{ duration(60 * nowMin) }} on the water.</p>
         <ul><li v-for="{ event, lureId } in events.slice(0, EVENT_SHOWN)" :key="event.id">
           <button type="button" class="line" :aria-expanded="opened === event.id" @click="opened = opened === event.id ? null : event.id"><span class="figure">{{ clock(event.at) }}</span> <b>{{ words(event.kind) }}</b> {{ name(lureId) }}<template v-if="event.when">, {{ words(event.when) }}</template><template v-if="event.lengthMm">, {{ formatQuantity('length', event.lengthMm, { system: units }) }}</template></button>
-          <EventDetail v-if="opened === event.id && event.id !== justTapped?.id" :event="event" @detail="about => trips.detail(event.id, about)" @remove="trips.remove(event.id); opened = null" @close="opened = null" />
+          <EventDetail v-if="opened === event.id && event.id !== justTapped?.id" :event="event" :trip-id="trips.trip.id" @detail="about => trips.detail(event.id, about)" @remove="trips.remove(event.id); opened = null" @close="opened = null" />
         </li></ul>
       </section>
       <TriedGrid :offers="offers" :tried="tried" :mattering="mattering" />
@@ -68,6 +86,13 @@ async function tap(kind: TripEvent['kind']) {
         <button type="button" class="quiet" :aria-expanded="showOthers" @click="showOthers = !showOthers">tie on something else</button>
         <template v-if="showOthers"><button v-for="s in setups.slice(0, 20)" :key="s.lureId" type="button" class="plain first" @click="trips.change(s); showOthers = false"><LureDrawing v-if="box.lureById.get(s.lureId)" :lure="box.lureById.get(s.lureId)!" small class="drawing" /><span><b>{{ name(s.lureId) }}</b><br />{{ words(s.rig) }} · {{ Math.round(100 * s.score) }}</span></button></template>
       </section>
+      <section v-if="box.box.outfits.length > 1" class="rods" aria-label="Rods that are rigged">
+        <h3>Rods at hand</h3>
+        <div class="choices"><button v-for="o in box.box.outfits" :key="o.id" type="button" class="choice" :aria-pressed="rodIds.has(o.id)" @click="toggleRod(o.id)">{{ o.name }}</button></div>
+        <p class="reason">Advice and set-ups keep to these<template v-if="trips.trip.packId">, and to the lures of the pack</template>.</p>
+      </section>
+      <label class="where"><input v-model="settings.keepPlace" type="checkbox" /> <span>Keep the place of each event. It stays on this device; files that leave it name the water, not the spot, unless you say so.</span></label>
+      <p v-if="trips.placeTrouble" class="reason" role="alert">{{ trips.placeTrouble }}</p>
       <section class="cautions"><p v-for="caution in judgement.judgement?.out.cautions ?? []" :key="caution" class="reason">{{ caution }}</p></section>
       <button type="button" class="plain end" @click="trips.finish()">End the trip</button>
     </template>
@@ -96,6 +121,10 @@ h3 { font-size: 16px; }
 ul { list-style: none; padding: 0; margin: 0; }
 li { border-top: 1px solid var(--rule); }
 .line { background: none; border: 0; width: 100%; text-align: left; min-height: 52px; cursor: pointer; }
+.with .choice, .rods .choice { min-height: 56px; }
+.rods p { margin: 4px 0 0; color: var(--soft-ink); font-size: 14px; }
+.where { display: flex; gap: 12px; align-items: center; min-height: 56px; cursor: pointer; font-size: 15px; }
+.where input { width: 22px; height: 22px; accent-color: var(--ink); flex: none; }
 .cautions p { margin: 2px 0; font-size: 14px; color: var(--soft-ink); }
 .end { min-height: 56px; }
 @media (max-width: 480px) { .now { grid-template-columns: 84px 1fr; } .now .drawing { width: 84px; } .casts { grid-column: 1 / -1; } .casts .plain { flex: 1; } }

@@ -2,7 +2,7 @@
 export default defineNuxtPlugin(({ vueApp }) => {
   const tell = (error: unknown) => {
     console.error(error)
-    useBoxStore().trouble = `Something went wrong (${error instanceof Error ? error.message : String(error)}). What you did last may not be stored.`
+    useBoxStore().tell(error, message => `Something went wrong (${message}). What you did last may not be stored.`)
   }
   vueApp.config.errorHandler = tell
   window.addEventListener('unhandledrejection', ({ reason }) => tell(reason))

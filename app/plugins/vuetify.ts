@@ -1,18 +1,12 @@
 import 'vuetify/styles'
 import { createVuetify } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
-
-/** The three themes' Vuetify colours; the rest of the look stands in assets/main.css under the same names. */
-const themes = {
-  day: { dark: false, colors: { 'background': '#f2eada', 'surface': '#faf5e8', 'on-surface': '#23251f', 'primary': '#23251f', 'secondary': '#5d5947', 'error': '#9c2412', 'accent': '#b8321a' } },
-  glare: { dark: false, colors: { 'background': '#ffffff', 'surface': '#ffffff', 'on-surface': '#000000', 'primary': '#000000', 'secondary': '#303030', 'error': '#9c0f00', 'accent': '#9c0f00' } },
-  night: { dark: true, colors: { 'background': '#0e0806', 'surface': '#170d09', 'on-surface': '#d98b68', 'primary': '#d98b68', 'secondary': '#b0704f', 'error': '#ff6a3d', 'accent': '#ff6a3d' } },
-}
+import { VUETIFY_THEMES } from '~/assets/themes'
 
 export default defineNuxtPlugin((nuxtApp) => {
   nuxtApp.vueApp.use(createVuetify({
     icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
-    theme: { defaultTheme: 'day', themes },
+    theme: { defaultTheme: 'day', themes: VUETIFY_THEMES },
     defaults: {
       VTextField: { variant: 'underlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
       VAutocomplete: { variant: 'underlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },

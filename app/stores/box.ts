@@ -1,17 +1,27 @@
+import { dequal } from 'dequal/lite'
 import type { Subscription } from 'dexie'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { OwnRules } from '#core/ask'
-import { parseAssembly, parseFile, parseLure, parsePart, parsePlace, parseRule, parseTest, type Issue, type Outcome, type Place, type YgrionFile } from '#core/files'
+import { parseAssembly, parseFile, parseLure, parsePack, parsePart, parsePlace, parseTest, type Issue, type Outcome, type Place, type YgrionFile } from '#core/files'
 import { fishedHours, prepareOutfit } from '#core/match'
+import type { PackList } from '#core/pack'
 import type { NotedReading } from '#core/reading'
-import type { Assembly, BenchTest, Box, Lure, Part, UserRule } from '#core/tackle'
-import { readAll, recall, remember, replaceAll, watchBox } from '~/db/box'
-import { applyChange, type Change } from '~/db/change'
+import type { Assembly, BenchTest, Box, Lure } from '#core/tackle'
+import { type Holdings, holdingsOf, readAll, recall, remember, replaceAll, watchBox } from '~/db/box'
+import { applyChange, changeRow, type Change, type Rows } from '~/db/change'
 import { openDatabase, type Database } from '~/db/database'
+import { storageTrouble } from '~/db/trouble'
 import { useUndoStore } from './undo'
 
 const OPENED = 'opened'
+
+/** What is changed field by field where it stands, and how it is checked. */
+const PARSERS = { lures: parseLure, parts: parsePart, places: parsePlace, packs: parsePack }
+type EditableList = keyof typeof PARSERS
+
+/** What is the same stays the same object, so that nothing is judged anew because a pack list was ticked. */
+const kept = <T>(before: T, now: T): T => (dequal(before, now) ? before : now)
 
 /** The angler's things, live from the database. */
 export const useBoxStore = defineStore('box', () => {
@@ -22,6 +32,8 @@ export const useBoxStore = defineStore('box', () => {
   const places = shallowRef<readonly Place[]>([])
   /** Readings that were written down. */
   const noted = shallowRef<readonly NotedReading[]>([])
+  /** Pack lists, each for a day. */
+  const packs = shallowRef<readonly PackList[]>([])
   const ready = ref(false)
   const isDemo = ref(false)
   const trouble = ref<string | null>(null)
@@ -38,38 +50,73 @@ export const useBoxStore = defineStore('box', () => {
   }
   let db: Database | null = null
   let subscription: Subscription | null = null
+  /** Another tab took over. */
+  let isOver = false
 
   function database(): Database {
-    return (db ??= openDatabase())
+    if (db) return db
+    db = openDatabase()
+    // Another tab has brought a newer version of the program: this one lets go, so that the newer can do its work, and says so.
+    db.on('versionchange', () => {
+      db?.close()
+      isOver = true
+      trouble.value = 'A newer version of Ygrion was opened in another tab. Reload this one; nothing is lost.'
+      // Dexie's own handler would open it again at the next write.
+      return false
+    })
+    return db
   }
 
-  /** First visit: the demo box is opened, so that there is something to try. */
-  async function open(): Promise<void> {
-    if (subscription) return
+  /** Says what went wrong; that this tab is out of use is never written over by what follows from it. */
+  function tell(error: unknown, otherwise: (message: string) => string): void {
+    if (!isOver) trouble.value = storageTrouble(error) ?? otherwise(error instanceof Error ? error.message : String(error))
+  }
+
+  /** First visit: the demo box is opened, so that there is something to try. `false`: what is kept here must not be touched. */
+  async function open(): Promise<boolean> {
+    if (subscription) return true
     try {
-      const opened = await recall<'demo' | 'own'>(database(), OPENED)
-      if (!opened) await openDemo()
-      else isDemo.value = opened === 'demo'
+      await database().open()
+      await begin()
     }
     catch (error) {
-      trouble.value = `The browser's storage could not be opened (${(error as Error).message}). Nothing can be kept.`
+      tell(error, message => `The box could not be opened: ${message}`)
+      if ((error as Error).name === 'VersionError') return false
+      db = (await import('~/db/memory')).openInMemory()
+      await begin()
     }
-    subscription = watchBox(database(), (holdings) => {
-      box.value = holdings.box
-      own.value = holdings.own
-      assemblies.value = holdings.assemblies
-      places.value = holdings.places
-      noted.value = holdings.noted
-      ready.value = true
-    }, (error) => {
-      trouble.value = `The box could not be read: ${(error as Error).message}`
-    })
+    subscription = watchBox(database(), show, error => tell(error, message => `The box could not be read: ${message}`))
+    return true
   }
 
-  async function openDemo(): Promise<void> {
+  async function begin(): Promise<void> {
+    const opened = await recall<'demo' | 'own'>(database(), OPENED)
+    isDemo.value = opened !== 'own'
+    if (opened) return
+    // Shown while it is still being written: a first visit need not wait for the disk, and the demo can be had again.
+    const file = await demoFile()
+    show(holdingsOf(file))
+    await openDemo(file)
+  }
+
+  function show(holdings: Holdings): void {
+    box.value = kept(box.value, holdings.box)
+    own.value = kept(own.value, holdings.own)
+    assemblies.value = kept(assemblies.value, holdings.assemblies)
+    places.value = kept(places.value, holdings.places)
+    noted.value = kept(noted.value, holdings.noted)
+    packs.value = kept(packs.value, holdings.packs)
+    ready.value = true
+  }
+
+  async function demoFile(): Promise<YgrionFile> {
     const outcome = parseFile((await import('../../demo/box.json')).default)
     if (!outcome.ok) throw new Error(`demo box: ${outcome.issues[0]!.path} ${outcome.issues[0]!.message}`)
-    await replaceAll(database(), outcome.value)
+    return outcome.value
+  }
+
+  async function openDemo(file?: YgrionFile): Promise<void> {
+    await replaceAll(database(), file ?? await demoFile())
     await setDemo(true)
   }
 
@@ -90,6 +137,19 @@ export const useBoxStore = defineStore('box', () => {
     })
   }
 
+  /** The demo is put away for an empty box of one's own. */
+  const startOwn = () => replaceBy({ format: 'ygrion', version: 1 }, 'The demo box is put away; this one is yours.')
+
+  /** The demo takes the place of what is here, which can be taken back. */
+  async function visitDemo(): Promise<void> {
+    const before = await readAll(database())
+    await openDemo()
+    undo.offer('This is the demo box; yours is put aside.', async () => {
+      await replaceAll(database(), before)
+      await setDemo(false)
+    })
+  }
+
   /** Writes rows that are known to be sound, in one transaction, and offers to take it back. */
   async function change(what: Change, text: string): Promise<void> {
     const back = await applyChange(database(), structuredClone(what))
@@ -107,9 +167,21 @@ export const useBoxStore = defineStore('box', () => {
   const plain = (row: object): unknown => JSON.parse(JSON.stringify(row))
   const saveLure = (lure: Lure) => save(parseLure(plain(lure)), row => ({ put: { lures: [row] } }))
   const saveTest = (test: BenchTest) => save(parseTest(plain(test)), row => ({ put: { tests: [row] } }))
-  const savePart = (part: Part) => save(parsePart(plain(part)), row => ({ put: { parts: [row] } }))
-  const savePlace = (place: Place) => save(parsePlace(plain(place)), row => ({ put: { places: [row] } }))
-  const saveRule = (rule: UserRule) => save(parseRule(plain(rule)), row => ({ put: { rules: [row] } }))
+  const savePack = (pack: PackList) => save(parsePack(plain(pack)), row => ({ put: { packs: [row] } }))
+  /** Changes a few fields of a stored row; what cannot be stays as it was, and is told. */
+  async function edit<N extends EditableList>(list: N, id: string, part: (row: Rows[N]) => Partial<Rows[N]>): Promise<readonly Issue[]> {
+    let issues: readonly Issue[] = []
+    const parse = PARSERS[list] as (data: unknown) => Outcome<Rows[N]>
+    const row = await changeRow(database(), list, id, (stored) => {
+      const outcome = parse(plain({ ...stored, ...part(stored) }))
+      if (outcome.ok) return outcome.value
+      issues = outcome.issues
+      return stored
+    })
+    // Pack lists are shown at once: the next change is made by hand on what stands here.
+    if (row && list === 'packs') packs.value = packs.value.map(p => (p.id === id ? row as PackList : p))
+    return issues
+  }
   const saveAssembly = (assembly: Assembly) => save(parseAssembly(plain(assembly)), row => ({ put: { assemblies: [row] } }))
 
   /** Takes lures out with everything that is only about them: tests, assemblies, photos. Trips keep what was fished. */
@@ -125,7 +197,7 @@ export const useBoxStore = defineStore('box', () => {
   }
 
   return {
-    box, own, assemblies, places, noted, ready, isDemo, trouble, lureById, outfitById, hoursOf, turnsPerMetre, open, openDemo, replaceBy, change, saveLure, saveTest, savePart, savePlace, saveRule, saveAssembly, removeLures, database,
+    box, own, assemblies, places, noted, packs, ready, isDemo, trouble, tell, lureById, outfitById, hoursOf, turnsPerMetre, open, openDemo, setDemo, startOwn, visitDemo, replaceBy, change, saveLure, saveTest, edit, savePack, saveAssembly, removeLures, database,
     readFile: () => readAll(database()),
   }
 })

@@ -1,11 +1,10 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import type { Addition, WeightedReading } from '#core/catalogue'
-import type { OwnRules } from '#core/ask'
 import type { Flip, NumberField, Sweep } from '#core/match'
 import type { Reading } from '#core/reading'
 import { JudgeClient } from '~/workers/judge.client'
-import type { Coverage, Judgement, RuleChoice } from '~/workers/judge.protocol'
+import type { Coverage, Judgement, JudgeRequest, RuleChoice, Spine } from '~/workers/judge.protocol'
 import { useBoxStore } from './box'
 import { useReadingStore } from './reading'
 import { useSettingsStore } from './settings'
@@ -19,8 +18,16 @@ export const useJudgementStore = defineStore('judgement', () => {
   const trouble = ref<string | null>(null)
   /** Rises with each box that the worker has taken in. */
   const boxesLoaded = ref(0)
-  const fitById = computed(() => new Map(judgement.value?.fits.map(fit => [fit.lureId, fit])))
+  const fitById = computed(() => new Map(judgement.value?.fits.map((fit, row) => [fit.lureId, { ...fit, row }])))
+  /** The fits of one lure on all asked axes; none when it cannot be fished here. */
+  function spineOf(lureId: string): Spine {
+    const row = fitById.value.get(lureId)?.row
+    if (row === undefined) return []
+    const { axes, fits } = judgement.value!.spines
+    return axes.map(({ axis, weight }, column) => ({ axis, weight, fit: fits[row * axes.length + column]! }))
+  }
   let client: JudgeClient | null = null
+  let isOpen = false
   /** A second judge for long questions, so that the first stays free for the reading. */
   let ponderer: { readonly client: JudgeClient, readonly box: number } | null = null
 
@@ -32,9 +39,15 @@ export const useJudgementStore = defineStore('judgement', () => {
     return { schools: { ...settings.schools, ...useReadingStore().schools }, weights: { ...settings.ruleWeights } }
   }
 
+  /** Starts the worker, so that it is there when the box is: the two take about as long. */
+  function warm(): JudgeClient {
+    return (client ??= new JudgeClient('judge'))
+  }
+
   function open(): void {
-    if (client) return
-    const judge = client = new JudgeClient('judge')
+    if (isOpen) return
+    isOpen = true
+    const judge = warm()
     const boxStore = useBoxStore()
     const readings = useReadingStore()
     const settings = useSettingsStore()
@@ -48,9 +61,9 @@ export const useJudgementStore = defineStore('judgement', () => {
         trouble.value = `The judgement failed: ${(error as Error).message}`
       }
     }
-    watch(() => [boxStore.ready, boxStore.box, boxStore.own] as const, async ([ready, box, own]) => {
+    watch(() => [boxStore.ready, boxStore.box, boxStore.own, settings.useLog] as const, async ([ready, box, own, useLog]) => {
       if (!ready) return
-      await judge.load(plain(box), plain(own))
+      await judge.load(plain(box), plain(own), useLog)
       boxesLoaded.value++
       await ask()
     }, { immediate: true })
@@ -66,7 +79,7 @@ export const useJudgementStore = defineStore('judgement', () => {
     if (ponderer?.box !== boxesLoaded.value) {
       const { box, own } = useBoxStore()
       ponderer = { client: second, box: boxesLoaded.value }
-      await second.load(plain(box), plain(own))
+      await second.load(plain(box), plain(own), useSettingsStore().useLog)
     }
     return second
   }
@@ -90,13 +103,13 @@ export const useJudgementStore = defineStore('judgement', () => {
   }
 
   /** The judgement if rules were taken otherwise: for looking at a rule's or a school's effect without setting it. */
-  async function judgeIf(otherwise: Partial<RuleChoice> & { readonly own?: OwnRules }, top = 1): Promise<Judgement | null> {
+  async function judgeIf(otherwise: Partial<RuleChoice> & Pick<JudgeRequest, 'only'>, top = 1): Promise<Judgement | null> {
     const now = choiceNow()
-    return await (await pondering())?.judge({
+    return await (await pondering())?.answer({
       reading: plain(useReadingStore().reading), top, units: useSettingsStore().units,
-      schools: { ...now.schools, ...otherwise.schools }, weights: { ...now.weights, ...otherwise.weights }, ...(otherwise.own ? { own: plain(otherwise.own) } : {}),
+      schools: { ...now.schools, ...otherwise.schools }, weights: { ...now.weights, ...otherwise.weights }, ...(otherwise.own ? { own: plain(otherwise.own) } : {}), ...(otherwise.only ? { only: plain(otherwise.only) } : {}),
     }) ?? null
   }
 
-  return { judgement, fitById, trouble, boxesLoaded, open, coverage, worth, flips, sweep, judgeIf }
+  return { judgement, fitById, spineOf, trouble, boxesLoaded, warm, open, coverage, worth, flips, sweep, judgeIf }
 })

@@ -1,5 +1,6 @@
+import { usePreferredColorScheme, usePreferredContrast } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import type { Schools } from '#core/ask'
 import type { Settings, YgrionFile } from '#core/files'
 import type { UnitSystem } from '#core/units'
@@ -8,26 +9,46 @@ import { useBoxStore } from './box'
 
 export const THEMES = ['day', 'glare', 'night'] as const
 export type ThemeName = typeof THEMES[number]
+/** A theme, or whatever the device asks for. */
+export const LOOKS = ['device', ...THEMES] as const
+export type Look = typeof LOOKS[number]
+
+/** The theme that fits the device's own settings: more contrast is asked for in glare, a dark screen by night. */
+export function deviceTheme(scheme: 'dark' | 'light' | 'no-preference', contrast: 'more' | 'less' | 'custom' | 'no-preference'): ThemeName {
+  if (contrast === 'more') return 'glare'
+  return scheme === 'dark' ? 'night' : 'day'
+}
 
 const SETTINGS = 'settings'
-interface Kept { theme: ThemeName, units: UnitSystem, schools: Partial<Schools>, ruleWeights: Record<string, number> }
+interface Kept { theme: Look, units: UnitSystem, schools: Partial<Schools>, ruleWeights: Record<string, number>, useLog: boolean, keepPlace: boolean }
 
 export const useSettingsStore = defineStore('settings', () => {
-  const theme = ref<ThemeName>('day')
+  const look = ref<Look>('device')
+  const scheme = usePreferredColorScheme()
+  const contrast = usePreferredContrast()
+  const theme = computed(() => (look.value === 'device' ? deviceTheme(scheme.value, contrast.value) : look.value))
   const units = ref<UnitSystem>('metric')
   /** Schools chosen against the default. */
   const schools = shallowRef<Partial<Schools>>({})
   /** Factors on the handbook's rules, by id: 0 off, 1 (or absent) as they are, at most 2. */
   const ruleWeights = shallowRef<Readonly<Record<string, number>>>({})
 
+  /** The angler's own log enters the scores. */
+  const useLog = ref(true)
+
+  /** The place of each event is asked of the device; never travels in a file. */
+  const keepPlace = ref(false)
+
   async function open(): Promise<void> {
     const db = useBoxStore().database()
     const kept = await recall<Partial<Kept>>(db, SETTINGS)
-    if (kept?.theme) theme.value = kept.theme
+    if (kept?.theme) look.value = kept.theme
     if (kept?.units) units.value = kept.units
     if (kept?.schools) schools.value = kept.schools
     if (kept?.ruleWeights) ruleWeights.value = kept.ruleWeights
-    watch([theme, units, schools, ruleWeights], () => void remember(db, SETTINGS, { theme: theme.value, units: units.value, schools: { ...schools.value }, ruleWeights: { ...ruleWeights.value } } satisfies Kept))
+    if (kept?.useLog !== undefined) useLog.value = kept.useLog
+    if (kept?.keepPlace !== undefined) keepPlace.value = kept.keepPlace
+    watch([look, units, schools, ruleWeights, useLog, keepPlace], () => void remember(db, SETTINGS, { theme: look.value, units: units.value, schools: { ...schools.value }, ruleWeights: { ...ruleWeights.value }, useLog: useLog.value, keepPlace: keepPlace.value } satisfies Kept))
   }
 
   function setWeight(ruleId: string, factor: number): void {
@@ -40,15 +61,16 @@ export const useSettingsStore = defineStore('settings', () => {
     if (given?.units) units.value = given.units
     if (given?.schools) schools.value = given.schools as Partial<Schools>
     if (given?.ruleWeights) ruleWeights.value = given.ruleWeights
+    if (given?.useLog != null) useLog.value = given.useLog
   }
 
   /** The file with the present settings in it; what was never set and is not in the file stays out. */
   function into(file: YgrionFile): YgrionFile {
-    const now = { units: units.value, schools: { ...schools.value }, ruleWeights: { ...ruleWeights.value } }
-    const isUsual = (key: keyof typeof now) => (key === 'units' ? now.units === 'metric' : Object.keys(now[key]).length === 0)
+    const now = { units: units.value, schools: { ...schools.value }, ruleWeights: { ...ruleWeights.value }, useLog: useLog.value }
+    const isUsual = (key: keyof typeof now) => (key === 'units' ? now.units === 'metric' : key === 'useLog' ? now.useLog : Object.keys(now[key]).length === 0)
     const told = (Object.keys(now) as (keyof typeof now)[]).filter(key => file.settings?.[key] !== undefined || !isUsual(key))
     return told.length === 0 ? file : { ...file, settings: { ...file.settings, ...Object.fromEntries(told.map(key => [key, now[key]])) } }
   }
 
-  return { theme, units, schools, ruleWeights, setWeight, takeFrom, into, open }
+  return { look, theme, units, schools, ruleWeights, useLog, keepPlace, setWeight, takeFrom, into, open }
 })

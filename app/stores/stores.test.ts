@@ -1,25 +1,17 @@
-import 'fake-indexeddb/auto'
-import { IDBFactory } from 'fake-indexeddb'
-import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
+import type { Trip } from '#core/tackle'
 import demo from '../../demo/box.json'
+import { openFreshBox, until } from '~/testing/fresh-box'
 import { useBoxStore } from './box'
+import { recall } from '~/db/box'
 import { useCatalogueStore } from './catalogue'
 import { useReadingStore } from './reading'
+import { deviceTheme, useSettingsStore } from './settings'
 import { useUndoStore } from './undo'
 
-/** Waits for the live queries to bring what was written. */
-async function until(holds: () => boolean): Promise<void> {
-  for (let i = 0; i < 400 && !holds(); i++) await new Promise(resolve => setTimeout(resolve, 5))
-  expect(holds()).toBe(true)
-}
+const stints = (demo.trips as unknown as Trip[]).flatMap(t => t.stints ?? [])
 
-beforeEach(async () => {
-  globalThis.indexedDB = new IDBFactory()
-  setActivePinia(createPinia())
-  await useBoxStore().open()
-  await until(() => useBoxStore().ready)
-})
+beforeEach(openFreshBox)
 
 describe('the box', () => {
   it('opens the demo on the first visit and says so', () => {
@@ -31,6 +23,28 @@ describe('the box', () => {
     const lure = box.lureById.get('l1')!
     expect(await box.saveLure({ ...lure, weightG: -1 })).toEqual([{ path: 'weightG', message: 'must be at least 0.01, got -1' }])
     expect((await box.readFile()).lures!.find(l => l.id === 'l1')!.weightG).toBe(lure.weightG)
+  })
+  it('changes a stored row field by field: quick changes all stay, a bad one stays out and is named', async () => {
+    const box = useBoxStore()
+    const { weightG } = box.lureById.get('l1')!
+    const issues = await Promise.all([
+      box.edit('lures', 'l1', () => ({ notes: 'kept' })),
+      box.edit('lures', 'l1', () => ({ weightG: -1 })),
+      box.edit('lures', 'l1', ({ colours }) => ({ colours: { ...colours, eyes: true } })),
+      box.edit('lures', 'never-there', () => ({ notes: 'nowhere' })),
+    ])
+    expect(issues).toEqual([[], [{ path: 'weightG', message: 'must be at least 0.01, got -1' }], [], []])
+    const lures = (await box.readFile()).lures!
+    expect(lures.find(l => l.id === 'l1')).toMatchObject({ notes: 'kept', weightG, colours: { ...demo.lures.find(l => l.id === 'l1')!.colours, eyes: true } })
+    expect(lures).toHaveLength(demo.lures.length)
+  })
+  it('parts and places are changed the same way', async () => {
+    const box = useBoxStore()
+    const [part, place] = [box.box.parts[0]!, box.places[0]!]
+    await Promise.all([box.edit('parts', part.id, p => ({ quantity: (p.quantity ?? 1) + 1 })), box.edit('parts', part.id, p => ({ quantity: (p.quantity ?? 1) + 1 }))])
+    await until(() => box.box.parts.find(p => p.id === part.id)!.quantity === (part.quantity ?? 1) + 2)
+    expect(await box.edit('places', place.id, () => ({ latitude: 98 }))).toEqual([{ path: 'latitude', message: 'must be at most 90, got 98' }])
+    expect((await box.readFile()).places!.find(p => p.id === place.id)!.latitude).toBe(place.latitude)
   })
   it('takes lures out with their tests and dressings, leaves the trips, and brings all back', async () => {
     const box = useBoxStore()
@@ -86,8 +100,9 @@ describe('the catalogue', () => {
   })
   it('knows when a lure was last used, and lists boxes that are empty too', () => {
     const catalogue = useCatalogueStore()
-    const used = demo.trips.flatMap(t => t.stints).filter(s => s.lureId === demo.trips[0]!.stints[0]!.lureId).map(s => s.start).sort().at(-1)
-    expect(catalogue.entryById.get(demo.trips[0]!.stints[0]!.lureId)!.lastUsed).toBe(used)
+    const { lureId } = stints[0]!
+    const used = stints.filter(s => s.lureId === lureId).map(s => s.start).sort().at(-1)
+    expect(catalogue.entryById.get(lureId)!.lastUsed).toBe(used)
     catalogue.trays = { 'Spare box': { rows: 2, columns: 3 } }
     expect(catalogue.boxes).toContain('Spare box')
     expect(catalogue.boxes).toEqual([...catalogue.boxes].sort((a, b) => a.localeCompare(b)))
@@ -122,7 +137,22 @@ describe('the reading', () => {
     await until(() => box.noted.length === 0)
   })
   it('readings of the trips count as written down', () => {
-    const stints = demo.trips.flatMap(t => t.stints).filter(s => s.reading)
-    expect(useReadingStore().written).toHaveLength(stints.length)
+    expect(useReadingStore().written).toHaveLength(stints.filter(s => s.reading).length)
+  })
+})
+
+describe('the look', () => {
+  it.each([
+    ['light', 'no-preference', 'day'], ['no-preference', 'less', 'day'], ['dark', 'no-preference', 'night'], ['dark', 'more', 'glare'], ['light', 'more', 'glare'],
+  ] as const)('a device that asks for %s and contrast %s gets %s', (scheme, contrast, theme) => expect(deviceTheme(scheme, contrast)).toBe(theme))
+  it('follows the device until one is chosen, and the choice is kept', async () => {
+    const settings = useSettingsStore()
+    await settings.open()
+    expect([settings.look, settings.theme]).toEqual(['device', 'day'])
+    settings.look = 'night'
+    expect(settings.theme).toBe('night')
+    const { database } = useBoxStore()
+    for (let i = 0; i < 400 && !await recall(database(), 'settings'); i++) await new Promise(resolve => setTimeout(resolve, 5))
+    expect(await recall(database(), 'settings')).toMatchObject({ theme: 'night' })
   })
 })

@@ -1,4 +1,4 @@
-import type { AdviceReason } from '#core/rotation'
+import type { AdviceReason, Turn } from '#core/rotation'
 import type { Trait } from '#core/match'
 
 export const TRAIT_WORDS: Record<Trait, string> = { colour: 'colour', size: 'size', depth: 'depth', speed: 'speed', action: 'action' }
@@ -15,9 +15,18 @@ export function adviceInWords({ rule, values }: AdviceReason): string {
     case 'clean-up': return 'Found with a moving bait: now slow down and clean up.'
     case 'belief': return `What was fished so far makes it ${values.percent} % likely that ${values.trait} matters today.`
     case 'two-changes': return `Nothing at hand differs in one thing only: this changes ${values.traits}. Sort out later which it was.`
+    case 'place': return `${values.minutes} min and ${values.setups} different set-ups without a touch here: another place is worth as much as another lure.`
     case 'nothing-left': return 'Everything that differs a little has been tried; change the place, or allow several changes at once.'
   }
 }
 
 const COLOUR_WORDS: Record<string, string> = { natural: 'natural', hot: 'hot', dark: 'dark', plain: 'plain', silver: 'silver', gold: 'gold' }
 export const colourWord = (id: string): string => COLOUR_WORDS[id] ?? id
+
+const TURN_WORDS: Record<Turn['turn'], [ahead: string, over: string]> = { 'sun-up': ['The sun rises', 'The sun rose'], 'sun-down': ['The sun sets', 'The sun set'], 'tide': ['The tide turns (by your note)', 'The tide turned (by your note)'] }
+
+/** "The sun rises in 12 min." */
+export function turnInWords({ turn, inMin }: Turn): string {
+  const [ahead, over] = TURN_WORDS[turn]
+  return inMin > 0 ? `${ahead} in ${inMin} min.` : inMin === 0 ? `${ahead} now.` : `${over} ${-inMin} min ago.`
+}

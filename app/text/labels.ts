@@ -18,3 +18,6 @@ export function capital(text: string): string {
 export const KNOWN_LABEL = {
   tested: 'tested by you', stated: 'as you entered it', computed: 'worked out', typical: 'assumed: typical of its kind',
 } as const
+
+/** The names of the looks, as on the buttons. */
+export const lookLabel = (look: string): string => (look === 'device' ? 'as the device' : look)

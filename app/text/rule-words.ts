@@ -39,3 +39,8 @@ export function effectInWords(effect: Effect, system: UnitSystem): string {
 }
 
 const KEY_WORDS: Record<string, string> = { family: '', way: 'ways', weightG: 'grams', lengthMm: 'mm', bladeSize: 'blade sizes', bladeCount: 'blades', bladeMetal: 'blade metal', bladeFinish: 'blade finish' }
+
+/** A rule's sentence with its places open, for where no reading fills them in. */
+export function plainRule(text: string): string {
+  return text.replace(/\{(\w+)\}/g, (_, name: string) => `‹${name.replace(/(M|Mm|C|Ms)$/, '').replace(/([A-Z])/g, ' $1').toLowerCase()}›`)
+}

@@ -15,14 +15,19 @@ export class JudgeClient {
     this.api = Comlink.wrap<JudgeApi>(new Worker(new URL('./judge.worker.ts', import.meta.url), { type: 'module', name }))
   }
 
-  async load(box: Box, own: OwnRules): Promise<void> {
-    await this.api.load(box, own)
+  async load(box: Box, own: OwnRules, useLog: boolean): Promise<void> {
+    await this.api.load(box, own, useLog)
   }
 
   async judge(request: JudgeRequest): Promise<Judgement | null> {
     const mine = ++this.newest
     const judgement = await this.api.judge(request)
     return mine === this.newest ? judgement : null
+  }
+
+  /** An answer for its own sake: it neither ends another question nor is ended by one. */
+  answer(request: JudgeRequest): Promise<Judgement> {
+    return this.api.judge(request)
   }
 
   coverage(reading: Reading, choice: RuleChoice): Promise<Coverage> {

@@ -18,15 +18,28 @@ export interface JudgeRequest extends RuleChoice {
   readonly reading: Reading
   readonly top: number
   readonly units: UnitSystem
+  /** Only these lures and rods are thought of; all when absent. */
+  readonly only?: { readonly lureIds?: readonly string[] | undefined, readonly outfitIds?: readonly string[] | undefined }
 }
 
-/** How one lure's best set-up fits this reading: the score and each asked axis. */
-export interface LureFit { readonly lureId: string, readonly score: number, readonly spine: readonly { readonly axis: AxisId, readonly fit: number, readonly weight: number }[] }
+/** How well one lure's best set-up fits this reading. */
+export interface LureFit { readonly lureId: string, readonly score: number }
+
+/** The fit of one lure on each asked axis, and what the axis weighs. */
+export type Spine = readonly { readonly axis: AxisId, readonly fit: number, readonly weight: number }[]
+
+/** The fits behind the scores, axis by axis; handed over as one block, because thousands of small objects take longer to copy than to work out. */
+export interface Spines {
+  readonly axes: readonly { readonly axis: AxisId, readonly weight: number }[]
+  /** Lure by lure in the order of the fits, each with all its axes [0..1]. */
+  readonly fits: Float32Array
+}
 
 export interface Judgement {
   readonly out: MatchOut
   /** Every lure that can be fished, best first. */
   readonly fits: readonly LureFit[]
+  readonly spines: Spines
   /** The explained set-ups as the course models want them, by lure id. */
   readonly presented: Readonly<Record<string, Presented>>
   /** Rules that speak under this reading: weight × membership, by rule id. */
@@ -46,7 +59,8 @@ export interface Coverage {
 export interface JudgeApi {
   coverage: (reading: Reading, choice: RuleChoice) => Coverage
   worth: (readings: readonly WeightedReading[], choice: RuleChoice) => readonly Addition[]
-  load: (box: Box, own: OwnRules) => void
+  /** `useLog`: the angler's log enters the scores. */
+  load: (box: Box, own: OwnRules, useLog: boolean) => void
   judge: (request: JudgeRequest) => Judgement
   /** What would put another lure first; `null` when `stop` came before the end. */
   flips: (reading: Reading, choice: RuleChoice, progress: (done: number) => void) => Promise<readonly Flip[] | null>

@@ -1,8 +1,8 @@
 import * as Comlink from 'comlink'
 import { askOf, type AskOptions, AXIS_IDS, type OwnRules } from '#core/ask'
 import { clarityByPaint, depthBySpeed, doubled, worthAdding } from '#core/catalogue'
-import { explainRanking, flips, prepareBox, presentedSetups, rank, sweep } from '#core/match'
-import type { JudgeApi, RuleChoice } from './judge.protocol'
+import { explainRanking, flips, prepareBox, type PreparedBox, presentedSetups, rank, type Ranking, sweep } from '#core/match'
+import type { JudgeApi, JudgeRequest, RuleChoice, Spines } from './judge.protocol'
 
 let prepared = prepareBox({ lures: [], parts: [], outfits: [], tests: [], trips: [] })
 let stored: OwnRules = { rules: [], places: [] }
@@ -13,6 +13,23 @@ const options = ({ schools, weights, own }: RuleChoice): AskOptions => ({ school
 /** Lets waiting messages in between two steps of a long search. */
 const breathe = () => new Promise<void>(resolve => setTimeout(resolve))
 
+function narrowed({ lureIds, outfitIds }: NonNullable<JudgeRequest['only']>): PreparedBox {
+  const isIn = (ids: readonly string[] | undefined, id: string) => !ids || ids.includes(id)
+  return {
+    ...prepared, lures: prepared.lures.filter(p => isIn(lureIds, p.lure.id)), trailers: prepared.trailers.filter(p => isIn(lureIds, p.lure.id)), spoons: prepared.spoons.filter(p => isIn(lureIds, p.lure.id)),
+    outfits: prepared.outfits.filter(o => isIn(outfitIds, o.outfit.id)),
+  }
+}
+
+function spinesOf({ ask, candidates }: Ranking): Spines {
+  const axes = AXIS_IDS.filter(axis => ask.axes[axis].weight > 0).map(axis => ({ axis, weight: ask.axes[axis].weight }))
+  const fits = new Float32Array(candidates.length * axes.length)
+  candidates.forEach((candidate, row) => axes.forEach(({ axis }, column) => {
+    fits[row * axes.length + column] = candidate.fits[axis].fit
+  }))
+  return { axes, fits }
+}
+
 const api: JudgeApi = {
   coverage(reading, choice) {
     return {
@@ -21,26 +38,26 @@ const api: JudgeApi = {
     }
   },
   worth: (readings, choice) => worthAdding(prepared, readings, options(choice)),
-  load(box, rules) {
-    prepared = prepareBox(box)
+  load(box, rules, useLog) {
+    prepared = prepareBox(box, { useLog })
     stored = rules
   },
-  judge({ reading, top, units, ...choice }) {
+  judge({ reading, top, units, only, ...choice }) {
     const begun = performance.now()
     const ask = askOf(reading, options(choice))
-    const ranking = rank(prepared, ask)
+    const within = only ? narrowed(only) : prepared
+    const ranking = rank(within, ask)
     const tookMs = performance.now() - begun
-    const asked = AXIS_IDS.filter(axis => ask.axes[axis].weight > 0)
-    const out = explainRanking(prepared, ranking, { top, units })
-    return {
+    const out = explainRanking(within, ranking, { top, units })
+    const spines = spinesOf(ranking)
+    return Comlink.transfer({
       out,
       presented: Object.fromEntries(presentedSetups(ranking, out.setups)),
-      fits: ranking.candidates.map(({ profile, score, fits }) => ({
-        lureId: profile.lure.id, score, spine: asked.map(axis => ({ axis, fit: fits[axis].fit, weight: ask.axes[axis].weight })),
-      })),
+      fits: ranking.candidates.map(({ profile, score }) => ({ lureId: profile.lure.id, score })),
+      spines,
       strengths: Object.fromEntries(AXIS_IDS.flatMap(axis => ask.axes[axis].reasons.map(({ rule, strength }) => [rule.id, strength]))),
       tookMs,
-    }
+    }, [spines.fits.buffer])
   },
   async flips(reading, choice, progress) {
     const mine = ++search

@@ -45,6 +45,13 @@ const SILENT = 0.01
 /** Value for what a rule does not favour (A10). */
 const OTHERS = 0.6
 
+/** What a value is measured by on each axis, worked out once: this is the innermost step of a ranking. */
+const SCALES = recordOf(AXIS_IDS, (axis) => {
+  const { min, max, spacing } = AXES[axis] as Axis
+  const isLog = spacing === 'log'
+  return { min, isLog, span: isLog ? Math.log(max / min) : max - min }
+})
+
 const grids: Record<AxisId, readonly number[]> = recordOf(AXIS_IDS, axis => makeGrid(AXES[axis]))
 
 function makeGrid({ min, max, spacing }: Axis): number[] {
@@ -61,8 +68,8 @@ export function axisGrid(axis: AxisId): readonly number[] {
 
 /** Desirability of `value` on an asked axis, 0..1, straight between grid points; beyond the ends the end value. */
 export function desirabilityAt(asked: AskedAxis, value: number): number {
-  const { min, max, spacing } = AXES[asked.axis] as Axis
-  const t = spacing === 'log' ? Math.log(value / min) / Math.log(max / min) : (value - min) / (max - min)
+  const { min, span, isLog } = SCALES[asked.axis]
+  const t = (isLog ? Math.log(value / min) : value - min) / span
   const place = Math.min(1, Math.max(0, t)) * (GRID_POINTS - 1)
   const i = Math.min(GRID_POINTS - 2, Math.floor(place))
   return asked.curve[i]! + (place - i) * (asked.curve[i + 1]! - asked.curve[i]!)

@@ -1,6 +1,6 @@
-import { ramp } from '#core/numeric'
+import { peak, ramp } from '#core/numeric'
 import type { Features } from './features'
-import type { Condition, Figure } from './rule'
+import type { Condition, Effect, Figure } from './rule'
 
 /** How far a condition holds, 0..1. */
 export function membership(condition: Condition, { numbers, sets }: Features): number {
@@ -23,4 +23,9 @@ export function jointMembership(conditions: readonly Condition[], features: Feat
 
 export function figureValue(figure: Figure, { numbers }: Features): number {
   return typeof figure === 'number' ? figure : numbers[figure.of] * (figure.times ?? 1) + (figure.plus ?? 0)
+}
+
+/** How far a value is what one effect of a rule asks for, 0..1, before other rules are joined to it. */
+export function effectPeak({ best, low, high }: Extract<Effect, { best: Figure }>, value: number, features: Features): number {
+  return peak(value, figureValue(best, features), figureValue(low, features), figureValue(high, features))
 }

@@ -5,8 +5,9 @@ import jStat from 'jstat'
 /** A rate with the interval in which it lies with 90 % probability; events per unit of effort. */
 export interface RateEstimate { readonly mean: number, readonly low: number, readonly high: number }
 
-const LOW = 0.05
-const HIGH = 0.95
+/** Ends of the interval that is told: 90 %. */
+export const LOW = 0.05
+export const HIGH = 0.95
 
 /**
  * Rate of events from a count and its effort: Gamma–Poisson, the prior Gamma(shape, effort) becomes Gamma(shape + events, effort + effort fished).

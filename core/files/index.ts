@@ -1,4 +1,6 @@
-export { boxOf, check, countsOf, type Issue, LISTS, type ListName, type Outcome, ownOf, parseAssembly, parseFile, parseJson, parseLure, parsePart, parsePlace, parseReading, parseRule, parseSchools, parseTest } from './parse'
+export { compareTrips, tripsFromCsv, type TripsRead, tripsToCsv } from './csv-trips'
+export { placedEvents, type Precision, PRECISIONS, tripsToGeoJson, tripsToGpx } from './positions'
+export { boxOf, check, countsOf, type Issue, LISTS, type ListName, type Outcome, ownOf, parseAssembly, parseFile, parseJson, parseLure, parsePack, parsePart, parsePlace, parseReading, parseRule, parseSchools, parseTest } from './parse'
 export { fileSchema, FORMAT, type Place, type Settings, VERSION, type YgrionFile } from './schemas'
 export { CSV_COLUMNS, csvColumn } from './csv-columns'
 export { fieldAt, lureRows, luresToCsv, type LureRow, withField } from './csv-lures'

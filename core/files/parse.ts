@@ -1,9 +1,10 @@
 import * as z from 'zod'
 import { type OwnRules, type Schools, SCHOOLS } from '#core/ask'
 import { recordOf } from '#core/numeric'
+import type { PackList } from '#core/pack'
 import type { Reading } from '#core/reading'
 import type { Assembly, BenchTest, Box, Lure, Part, UserRule } from '#core/tackle'
-import { assemblySchema, fileSchema, FORMAT, lureSchema, partSchema, type Place, placeSchema, ruleSchema, readingSchema, testSchema, VERSION, type YgrionFile } from './schemas'
+import { assemblySchema, fileSchema, FORMAT, lureSchema, packSchema, partSchema, type Place, placeSchema, ruleSchema, readingSchema, testSchema, VERSION, type YgrionFile } from './schemas'
 
 /** What is wrong with the user's data: where, and in words. */
 export interface Issue { readonly path: string, readonly message: string }
@@ -53,6 +54,10 @@ export function parseAssembly(data: unknown): Outcome<Assembly> {
   return check(assemblySchema, data) as Outcome<Assembly>
 }
 
+export function parsePack(data: unknown): Outcome<PackList> {
+  return check(packSchema, data) as Outcome<PackList>
+}
+
 export function parseTest(data: unknown): Outcome<BenchTest> {
   return check(testSchema, data) as Outcome<BenchTest>
 }
@@ -86,10 +91,10 @@ export function ownOf(file: YgrionFile): OwnRules {
   return { rules: file.rules ?? [], places: file.places ?? [] }
 }
 
-export const LISTS = ['lures', 'parts', 'outfits', 'places', 'tests', 'trips', 'rules', 'assemblies', 'readings'] as const
+export const LISTS = ['lures', 'parts', 'outfits', 'places', 'tests', 'trips', 'rules', 'assemblies', 'readings', 'packs'] as const
 export type ListName = typeof LISTS[number]
 /** Lists that the contract does not know. */
-const OUR_LISTS: readonly ListName[] = ['assemblies', 'readings']
+const OUR_LISTS: readonly ListName[] = ['assemblies', 'readings', 'packs']
 
 /** How many of each; lists beyond the contract's are counted only when the file has them. */
 export function countsOf(file: YgrionFile): Partial<Record<ListName, number>> {

@@ -1,7 +1,8 @@
 import type * as z from 'zod'
+import type { PackList } from '#core/pack'
 import type { HomeWater, NotedReading, Reading } from '#core/reading'
 import type { Assembly, BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
-import type { assemblySchema, lureSchema, notedSchema, outfitSchema, partSchema, readingSchema, ruleSchema, placeSchema, testSchema, tripSchema } from './schemas'
+import type { assemblySchema, lureSchema, notedSchema, outfitSchema, packSchema, partSchema, readingSchema, ruleSchema, placeSchema, testSchema, tripSchema } from './schemas'
 
 /**
  * The domain types and the border's schemas are one: this file fails to compile when a field is added, dropped or changed on one side only.
@@ -15,5 +16,5 @@ type Same<Domain, Schema extends z.ZodType> =
 
 export const SAME: [
   Same<Lure, typeof lureSchema>, Same<Outfit, typeof outfitSchema>, Same<Part, typeof partSchema>, Same<BenchTest, typeof testSchema>,
-  Same<Reading, typeof readingSchema>, Same<Trip, typeof tripSchema>, Same<UserRule, typeof ruleSchema>, Same<Assembly, typeof assemblySchema>, Same<HomeWater, typeof placeSchema>, Same<NotedReading, typeof notedSchema>,
-] = [true, true, true, true, true, true, true, true, true, true]
+  Same<Reading, typeof readingSchema>, Same<Trip, typeof tripSchema>, Same<UserRule, typeof ruleSchema>, Same<Assembly, typeof assemblySchema>, Same<HomeWater, typeof placeSchema>, Same<NotedReading, typeof notedSchema>, Same<PackList, typeof packSchema>,
+] = [true, true, true, true, true, true, true, true, true, true, true]

@@ -103,7 +103,7 @@ const stint = z.looseObject({
   depthM: maybe(metres), speedMs: maybe(metresPerS), cadence: maybe(oneOf(CADENCES)), casts: maybe(count), reading: maybe(readingSchema), events: maybe(z.array(event)),
 })
 
-export const tripSchema = z.looseObject({ id, placeId: maybe(z.string().max(200)), start: dateTime, end: maybe(dateTime), stints: maybe(z.array(stint)) })
+export const tripSchema = z.looseObject({ id, placeId: maybe(z.string().max(200)), start: dateTime, end: maybe(dateTime), stints: maybe(z.array(stint)), packId: maybe(z.string().max(200)), rods: maybe(z.array(z.string().max(200)).max(100)) })
 
 export const assemblySchema = z.looseObject({
   id, name: z.string().min(1).max(1000), lureId: id, trailerId: maybe(z.string().max(200)), partIds: maybe(z.array(z.string().max(200)).max(50)),
@@ -111,6 +111,18 @@ export const assemblySchema = z.looseObject({
 })
 
 export const notedSchema = z.looseObject({ id, placeId: maybe(z.string().max(200)), at: dateTime, reading: readingSchema })
+
+const idList = z.array(z.string().max(200)).max(10_000)
+const likelyReading = z.looseObject({ name: z.string().max(200), weight: between(0, 1000), reading: readingSchema })
+const listedSetup = z.looseObject({
+  lureId: id, outfitId: id, rig: z.string().max(100), trailerId: z.string().max(200).nullable(), depthM: metres, speedMs: metresPerS, cadence: z.string().max(100), headG: z.number().nullable(), sinkerG: z.number().nullable(),
+})
+
+export const packSchema = z.looseObject({
+  id, name: z.string().max(1000), at: dateTime, placeId: z.string().max(200).nullable(), planBId: z.string().max(200).nullable(), readings: z.array(likelyReading).max(100),
+  limits: z.looseObject({ rods: count, lures: count, boxes: count, slotsPerBox: count, grams: between(0, 1_000_000).nullable() }),
+  take: idList, leave: idList, pack: z.looseObject({ items: idList, rods: idList, rigged: z.record(z.string(), z.string()) }).nullable(), rigged: z.array(listedSetup).max(100), ticked: idList,
+})
 
 export const placeSchema = z.looseObject({
   id, name: z.string().min(1).max(1000), water: maybe(oneOf(WATERS)), salinityPsu: maybe(salinity), latitude: maybe(latitude), longitude: maybe(longitude),
@@ -124,7 +136,7 @@ export const ruleSchema = z.looseObject({
 })
 
 export const settingsSchema = z.looseObject({
-  units: maybe(oneOf(['metric', 'imperial', 'mixed'])), schools: maybe(z.record(z.string(), z.string())), ruleWeights: maybe(z.record(z.string(), between(0, 2))), cautions: maybe(z.boolean()),
+  units: maybe(oneOf(['metric', 'imperial', 'mixed'])), schools: maybe(z.record(z.string(), z.string())), ruleWeights: maybe(z.record(z.string(), between(0, 2))), useLog: maybe(z.boolean()), cautions: maybe(z.boolean()),
 })
 
 export const FORMAT = 'ygrion'
@@ -142,6 +154,7 @@ export const fileSchema = z.looseObject({
   rules: maybe(z.array(ruleSchema)),
   assemblies: maybe(z.array(assemblySchema)),
   readings: maybe(z.array(notedSchema)),
+  packs: maybe(z.array(packSchema)),
   settings: maybe(settingsSchema),
 })
 

@@ -1,5 +1,5 @@
 import { AXIS_IDS, type Ask } from '#core/ask'
-import { LINE_DENSITY } from '#core/knowledge'
+import { LINE_DENSITY, type TechniqueRow } from '#core/knowledge'
 import type { ColourJudge } from '#core/light'
 import { castLength } from '#core/motion'
 import type { Part } from '#core/tackle'
@@ -20,6 +20,8 @@ export interface Candidate extends Tackle {
   readonly placement: Placement
   readonly fits: AxisFits
   readonly score: number
+  /** The score by rules and physics alone, where the angler's log has moved it. */
+  readonly beforeLog?: number
 }
 
 export type RejectionCode = 'cannot-reach' | 'overload' | 'underload' | 'none-left' | 'switched-off'
@@ -35,13 +37,42 @@ export interface Scene {
   /** Spoons that can carry a fly. */
   readonly spoons: readonly LureProfile[]
   readonly contact: Contact
-  /** How colours look in this water to this fish. */
-  readonly colours: ColourJudge
+  /** The fits that no rod changes. */
+  readonly fitsOf: FitsOf
   readonly trailersFor: TrailersFor
   readonly outfits: readonly PreparedOutfit[]
   readonly inCover: boolean
   /** The fish bites through ordinary leaders. */
   readonly biteProof: boolean
+}
+
+/** The fits of a lure by itself, and as it is rigged. */
+export interface FitsOf {
+  readonly lure: (profile: LureProfile) => LureFits
+  readonly technique: (profile: LureProfile, technique: TechniqueRow) => TechniqueFits
+}
+
+/** Fits under one ask; `colours` judges how colours look in this water to this fish. */
+export function fitsUnder(ask: Ask, colours: ColourJudge): FitsOf {
+  return { lure: profile => lureFits(profile, ask, colours), technique: (profile, technique) => techniqueFits(profile, technique, ask) }
+}
+
+/** The same fits kept, for when every lure is judged several times under one ask. */
+export function remembered({ lure, technique }: FitsOf): FitsOf {
+  const ofLures = new Map<LureProfile, LureFits>()
+  const ofTechniques = new Map<LureProfile, Map<TechniqueRow, TechniqueFits>>()
+  return {
+    lure: profile => ofLures.get(profile) ?? kept(ofLures, profile, lure(profile)),
+    technique: (profile, row) => {
+      const own = ofTechniques.get(profile) ?? kept(ofTechniques, profile, new Map())
+      return own.get(row) ?? kept(own, row, technique(profile, row))
+    },
+  }
+}
+
+function kept<K, V>(map: Map<K, V>, key: K, value: V): V {
+  map.set(key, value)
+  return value
 }
 
 export function sumOfWeights({ axes }: Ask): number {
@@ -68,7 +99,7 @@ export function bestCandidate(profile: LureProfile, scene: Scene): Candidate | R
   const { lure } = profile
   const { ask } = scene
   if (lure.quantity === 0) return { lureId: lure.id, code: 'none-left', why: 'none left in the box' }
-  const own = lureFits(profile, ask, scene.colours)
+  const own = scene.fitsOf.lure(profile)
   const ownLog = weightedLog('lure', own, ask)
   const trailers = scene.trailersFor(profile)
   const outfits = scene.outfits.length > 0 ? scene.outfits : NO_OUTFIT
@@ -77,7 +108,7 @@ export function bestCandidate(profile: LureProfile, scene: Scene): Candidate | R
   let refusal: Refusal | null = null
   for (const technique of profile.techniques) {
     if (technique.from && !technique.from.includes(ask.reading.from)) continue
-    const rigged = techniqueFits(profile, technique, ask)
+    const rigged = scene.fitsOf.technique(profile, technique)
     const riggedLog = ownLog + weightedLog('technique', rigged, ask)
     if (best && cannotBeat(riggedLog, best, scene)) continue
     for (const added of addedWeights(technique, profile, scene)) {

@@ -9,7 +9,7 @@ import { tasteValue } from './tastes'
 import { presenceOf, scale5, vibrationOf } from './with-trailer'
 
 /** A soft axis never falls below this: one poor fit is not a hidden exclusion (contract §3). */
-const SOFT_FLOOR = 0.05
+export const SOFT_FLOOR = 0.05
 /** Fit where the lure says nothing to the question. Assumed. */
 export const NOT_CONCERNED = 0.8
 

@@ -2,13 +2,15 @@ import { type Ask, askOf, type AskOptions, fillIn, jointMembership } from '#core
 import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES } from '#core/knowledge'
 import type { Presented } from '#core/course'
 import type { Reading } from '#core/reading'
+import { sourceText } from '#core/sources'
 import type { UnitSystem } from '#core/units'
 import type { Box } from '#core/tackle'
 import { waterDensity } from '#core/water'
 import type { Candidate } from './candidate'
 import { askedAxes, confidenceOf, round, setupAxes, setupReasons, type UsualFits, usualFits } from './explain'
 import { gapsOf } from './gaps'
-import type { MatchOut, SetupOut } from './output'
+import type { LogVerdict } from './log'
+import type { MatchOut, ReasonOut, SetupOut } from './output'
 import { presentedOf } from './presented'
 import { prepareBox, type PreparedBox, rank, type Ranking } from './rank'
 import { tieOn } from './tie-on'
@@ -17,11 +19,13 @@ export interface MatchOptions extends AskOptions {
   /** How many lures are explained; the contract's default is 10. */
   readonly top?: number
   readonly units?: UnitSystem
+  /** The angler's log enters the scores; it does when absent. */
+  readonly useLog?: boolean
 }
 
 /** From a box and a reading to what to tie on: the whole answer of contract §5. */
 export function match(box: Box, reading: Reading, options: MatchOptions = {}): MatchOut {
-  const prepared = prepareBox(box)
+  const prepared = prepareBox(box, { useLog: options.useLog ?? true })
   return explainRanking(prepared, rank(prepared, askOf(reading, options)), options)
 }
 
@@ -34,7 +38,7 @@ export function presentedSetups({ ask, candidates }: Ranking, setups: readonly S
 }
 
 /** The contract's answer from a ranking that is already there. */
-export function explainRanking(prepared: PreparedBox, { ask, candidates, rejected }: Ranking, { top = 10, units = 'metric' }: MatchOptions = {}): MatchOut {
+export function explainRanking(prepared: PreparedBox, { ask, candidates, rejected, log }: Ranking, { top = 10, units = 'metric' }: MatchOptions = {}): MatchOut {
   const usual = usualFits(candidates)
   const cautions = readingCautions(ask, units)
   if (prepared.outfits.length === 0) cautions.push('No outfits in the file: rods, lines and casts are assumed.')
@@ -42,13 +46,15 @@ export function explainRanking(prepared: PreparedBox, { ask, candidates, rejecte
     assumed: [...ask.assumed],
     cautions,
     ask: { axes: askedAxes(ask, units) },
-    setups: candidates.slice(0, top).map(candidate => setupOut(candidate, prepared, ask, usual, units)),
+    setups: candidates.slice(0, top).map(candidate => setupOut(candidate, prepared, { ask, usual, units, log })),
     rejected: rejected.map(({ lureId, code, why }) => ({ lureId, code, why })),
     gaps: gapsOf(candidates, ask),
   }
 }
 
-function setupOut(candidate: Candidate, { hours, box }: PreparedBox, ask: Ask, usual: UsualFits, units: UnitSystem): SetupOut {
+interface Telling { readonly ask: Ask, readonly usual: UsualFits, readonly units: UnitSystem, readonly log: Ranking['log'] }
+
+function setupOut(candidate: Candidate, { hours, box }: PreparedBox, { ask, usual, units, log }: Telling): SetupOut {
   const { reading } = ask
   const tied = tieOn(candidate, { ask, waterDensity: waterDensity(reading.temperatureC, reading.salinityPsu), parts: box.parts, system: units })
   return {
@@ -56,8 +62,20 @@ function setupOut(candidate: Candidate, { hours, box }: PreparedBox, ask: Ask, u
     score: round(candidate.score),
     confidence: round(confidenceOf(candidate, ask, hours.get(candidate.profile.lure.id) ?? 0)),
     axes: setupAxes(candidate, ask),
-    reasons: setupReasons(candidate, ask, usual, units),
+    reasons: [...setupReasons(candidate, ask, usual, units), ...logReason(candidate, log.get(candidate.profile.lure.id))],
   }
+}
+
+/** A change of the score below this is not worth a line. */
+const TOLD_FROM_PERCENT = 1
+
+function logReason({ score, beforeLog }: Candidate, verdict: LogVerdict | undefined): ReasonOut[] {
+  if (!verdict || !beforeLog) return []
+  const percent = Math.round(100 * (score / beforeLog - 1))
+  if (Math.abs(percent) < TOLD_FROM_PERCENT) return []
+  const { landed, contacts, hours } = verdict
+  const what = `${landed} fish and ${contacts - landed} other contacts in ${hours < 10 ? hours.toFixed(1) : Math.round(hours)} h`
+  return [{ rule: 'log.lure', text: `Your log in water like this: ${what}, ${percent > 0 ? '+' : '−'}${Math.abs(percent)} %.`, source: `your own log; ${sourceText('clayton-1987')}` }]
 }
 
 /** A caution is worth showing from half membership on. */

@@ -168,12 +168,13 @@ function placeOnBottom(tackle: Tackle, ask: Ask, contact: Contact): Placement | 
   if (grams < needed) return { deepestM: 0, why: () => `too light to hold the bottom at ${metres(bottomM)}: ${grams.toFixed(1)} g, needs about ${needed.toFixed(0)} g` }
   if (tackle.technique.control === 'bottom') return still(tackle, ask, bottomM, LOW_TIP_M)
   // On a cast the taut line stands at an angle and the bait hangs lower than the leader is long (motion model §8).
-  const options = LEADERS_M.map((leader) => {
-    const away = tackle.technique.mode === 'drift' ? STRAIGHT_DOWN_M : tackle.castM / 2
+  const away = tackle.technique.mode === 'drift' ? STRAIGHT_DOWN_M : tackle.castM / 2
+  const [best] = LEADERS_M.map((leader) => {
     const { height } = dropShotHeight(leader, bottomM, away, LOW_TIP_M)
-    return { ...still(tackle, ask, Math.max(0, bottomM - height), LOW_TIP_M, height), dropLeaderM: leader }
-  })
-  return options.reduce((a, b) => (b.depthFit > a.depthFit ? b : a))
+    const depthM = Math.max(0, bottomM - height)
+    return { leader, height, depthM, fit: desirabilityAt(ask.axes.depth, depthM) }
+  }).sort((a, b) => b.fit - a.fit)
+  return { ...still(tackle, ask, best!.depthM, LOW_TIP_M, best!.height), dropLeaderM: best!.leader }
 }
 
 /** Best working speed against the asked one: how much it is asked × how well the lure works there. */

@@ -3,8 +3,9 @@ import { SPECIES_TABLE } from '#core/knowledge'
 import type { BenchTest, Box, Trip } from '#core/tackle'
 import { waterDensity } from '#core/water'
 import { contactFor, flySpoons } from './addition'
-import { bestCandidate, type Candidate, type Rejection, type Scene, sumOfWeights } from './candidate'
+import { bestCandidate, type Candidate, fitsUnder, type Rejection, remembered, type Scene, sumOfWeights } from './candidate'
 import { colourJudgeFor } from './fits'
+import { type LoggedStretch, loggedStretches, type LogVerdict, logVerdicts, movedByLog } from './log'
 import { prepareOutfit, type PreparedOutfit } from './outfit'
 import { type LureProfile, profileOf } from './profile'
 import { trailerChoice } from './trailer'
@@ -20,16 +21,21 @@ export interface PreparedBox {
   readonly spoons: readonly LureProfile[]
   /** Hours each lure has been fished, by lure id. */
   readonly hours: ReadonlyMap<string, number>
+  /** The log as far as it may enter a score. */
+  readonly log: readonly LoggedStretch[]
 }
 
 export interface Ranking {
   readonly ask: Ask
   /** One best set-up per lure, best first. */
   readonly candidates: readonly Candidate[]
+  /** What the angler's log says in water like this, by lure id; it is in the scores. */
+  readonly log: ReadonlyMap<string, LogVerdict>
   readonly rejected: readonly Rejection[]
 }
 
-export function prepareBox(box: Box): PreparedBox {
+/** `useLog` false: scores come from the rules and the physics alone. */
+export function prepareBox(box: Box, { useLog = true }: { readonly useLog?: boolean } = {}): PreparedBox {
   const testsOf = new Map<string, BenchTest[]>()
   for (const test of box.tests) testsOf.set(test.lureId, [...(testsOf.get(test.lureId) ?? []), test])
   const profiles = box.lures.map(lure => profileOf(lure, testsOf.get(lure.id) ?? []))
@@ -40,14 +46,35 @@ export function prepareBox(box: Box): PreparedBox {
     outfits: box.outfits.map(prepareOutfit),
     spoons: flySpoons(profiles),
     hours: fishedHours(box.trips),
+    log: useLog ? loggedStretches(box.trips) : [],
   }
 }
 
 /** Ranks the whole box for one ask. Ties by score, then lure id, so that the answer never depends on the order of the file. */
-export function rank({ lures, trailers, outfits, spoons, box }: PreparedBox, ask: Ask): Ranking {
+export function rank(prepared: PreparedBox, ask: Ask): Ranking {
+  const log = logVerdicts(prepared.log, ask)
+  return { ask, log, ...rankIn(sceneOf(prepared, ask), prepared.lures, log) }
+}
+
+/**
+ * The box judged on each outfit by itself: what to tie on if this were the only rod. `bare` are the same lures without trailers, for those that had one.
+ * What the outfits share is worked out once.
+ */
+export function rankOnEach(prepared: PreparedBox, ask: Ask): readonly { readonly outfit: PreparedOutfit, readonly candidates: readonly Candidate[], readonly bare: readonly Candidate[] }[] {
+  const shared = sceneOf(prepared, ask)
+  const scene: Scene = { ...shared, fitsOf: remembered(shared.fitsOf) }
+  const log = logVerdicts(prepared.log, ask)
+  return prepared.outfits.map((outfit) => {
+    const { candidates } = rankIn({ ...scene, outfits: [outfit] }, prepared.lures, log)
+    const dressed = candidates.filter(c => c.trailer).map(c => c.profile)
+    return { outfit, candidates, bare: rankIn({ ...scene, outfits: [outfit], trailersFor: () => [null] }, dressed, log).candidates }
+  })
+}
+
+function sceneOf({ trailers, outfits, spoons, box }: PreparedBox, ask: Ask): Scene {
   const { reading } = ask
   const density = waterDensity(reading.temperatureC, reading.salinityPsu)
-  const scene: Scene = {
+  return {
     ask, outfits,
     trailersFor: trailerChoice(trailers, ask),
     totalWeight: sumOfWeights(ask),
@@ -55,19 +82,27 @@ export function rank({ lures, trailers, outfits, spoons, box }: PreparedBox, ask
     contact: contactFor(ask, density),
     parts: box.parts, spoons,
     inCover: ask.axes.snagGuard.best > 2,
-    colours: colourJudgeFor(ask),
+    fitsOf: fitsUnder(ask, colourJudgeFor(ask)),
     biteProof: SPECIES_TABLE[reading.species].toothy === 'yes',
   }
+}
+
+function rankIn(scene: Scene, lures: readonly LureProfile[], log: Ranking['log']): Pick<Ranking, 'candidates' | 'rejected'> {
   const candidates: Candidate[] = []
   const rejected: Rejection[] = []
   for (const profile of lures) {
     const found = bestCandidate(profile, scene)
     if ('code' in found) rejected.push(found)
-    else candidates.push(found)
+    else candidates.push(withLog(found, log.get(profile.lure.id)))
   }
   candidates.sort((a, b) => b.score - a.score || compareIds(a.profile.lure.id, b.profile.lure.id))
   rejected.sort((a, b) => compareIds(a.lureId, b.lureId))
-  return { ask, candidates, rejected }
+  return { candidates, rejected }
+}
+
+/** The log moves the score of a set-up, never whether it can be fished. */
+function withLog(candidate: Candidate, verdict: LogVerdict | undefined): Candidate {
+  return verdict ? { ...candidate, score: movedByLog(candidate.score, verdict), beforeLog: candidate.score } : candidate
 }
 
 function compareIds(a: string, b: string): number {

@@ -16,31 +16,43 @@ export function wayOf(control: TechniqueRow['control'], cadence: Cadence): Way {
   return FALLING_CADENCES.includes(cadence) ? 'falling' : WAY_OF_CONTROL[control]
 }
 
+type Check<K extends keyof Favour> = (favoured: NonNullable<Favour[K]>, profile: LureProfile, technique: TechniqueRow | null) => boolean
+const among = <T>(list: readonly T[], value: T | null | undefined) => value != null && list.includes(value)
+
+/** How each mark of a favour is looked for. */
+const CHECKS: { readonly [K in keyof Favour]-?: Check<K> } = {
+  family: (list, { lure }) => among(list, lure.family),
+  style: (list, { lure }) => among(list, lure.style),
+  pattern: (list, { colours }) => among(list, colours.value.pattern),
+  metal: (list, { colours }) => among(list, colours.value.metal),
+  finish: (list, { colours }) => among(list, colours.value.finish),
+  action: (list, { action }) => among(list, action.value),
+  blade: (list, { blades }) => blades.some(b => list.includes(b.shape)),
+  fluorescent: (wanted, { colours }) => wanted === colours.value.fluorescent,
+  rig: (list, _, technique) => among(list, technique?.rig),
+  way: (list, _, technique) => technique !== null && list.includes(wayOf(technique.control, technique.cadences[0]!)),
+  buoyancy: (list, { buoyancy }) => among(list, buoyancy.value),
+  bladeFinish: (list, { blades }) => blades.some(b => list.includes(b.finish ?? 'smooth')),
+  bladeMetal: (list, { blades }) => blades.some(b => list.includes(b.metal ?? 'silver')),
+  bladeCount: (range, { blades }) => isWithin(range, blades.length),
+  bladeSize: (range, profile) => isWithin(range, largestBlade(profile)),
+  weightG: (range, { weightG }) => isWithin(range, weightG.value),
+  lengthMm: (range, { lengthMm }) => isWithin(range, lengthMm.value),
+}
+const MARKS = Object.keys(CHECKS) as (keyof Favour)[]
+
+/** The marks that a favour names: it is asked of every lure, and names but one or two. */
+const marksOf = new WeakMap<Favour, readonly (keyof Favour)[]>()
+
 /** Whether a rule's favour is about this lure fished this way; without a technique only the lure's own marks can match. */
 export function isFavoured(favour: Favour, profile: LureProfile, technique: TechniqueRow | null): boolean {
-  const { lure, colours, blades, action } = profile
-  const among = <T>(list: readonly T[] | undefined, value: T | null | undefined) => !list || (value != null && list.includes(value))
-  return among(favour.family, lure.family)
-    && among(favour.style, lure.style)
-    && among(favour.pattern, colours.value.pattern)
-    && among(favour.metal, colours.value.metal)
-    && among(favour.finish, colours.value.finish)
-    && among(favour.action, action.value)
-    && (!favour.blade || blades.some(b => favour.blade!.includes(b.shape)))
-    && (favour.fluorescent === undefined || favour.fluorescent === colours.value.fluorescent)
-    && among(favour.rig, technique?.rig)
-    && among(favour.way, technique ? wayOf(technique.control, technique.cadences[0]!) : null)
-    && among(favour.buoyancy, profile.buoyancy.value)
-    && (!favour.bladeFinish || blades.some(b => favour.bladeFinish!.includes(b.finish ?? 'smooth')))
-    && (!favour.bladeMetal || blades.some(b => favour.bladeMetal!.includes(b.metal ?? 'silver')))
-    && isWithin(favour.bladeCount, blades.length)
-    && isWithin(favour.bladeSize, largestBlade(profile))
-    && isWithin(favour.weightG, profile.weightG.value)
-    && isWithin(favour.lengthMm, profile.lengthMm.value)
+  let marks = marksOf.get(favour)
+  if (!marks) marksOf.set(favour, marks = MARKS.filter(mark => favour[mark] !== undefined))
+  return marks.every(mark => (CHECKS[mark] as Check<typeof mark>)(favour[mark] as never, profile, technique))
 }
 
-function isWithin(range: readonly [number, number] | undefined, value: number): boolean {
-  return !range || (value >= range[0] && value <= range[1])
+function isWithin(range: readonly [number, number], value: number): boolean {
+  return value >= range[0] && value <= range[1]
 }
 
 /** A blade whose size nobody noted. Assumed. */
@@ -51,7 +63,7 @@ function largestBlade({ blades }: LureProfile): number {
 }
 
 /** A blade rule says nothing about lures without blades, a metal rule nothing about painted ones, a rule among some families nothing about others. */
-function concerns({ favours: favour, within }: Taste, profile: LureProfile): boolean {
+export function concerns({ favours: favour, within }: { readonly favours: Favour, readonly within?: Taste['within'] | undefined }, profile: LureProfile): boolean {
   if (within && !within.includes(profile.lure.family)) return false
   const isOfBlades = favour.blade || favour.bladeFinish || favour.bladeMetal || favour.bladeCount || favour.bladeSize
   if (isOfBlades && !favour.family && profile.blades.length === 0) return false

@@ -24,6 +24,11 @@ export function classOf(classes: readonly number[], value: number): number {
   return classes.findIndex(border => value <= border)
 }
 
+/** From where to where a class goes; the last one may be endless. */
+export function classRange(classes: readonly number[], index: number): readonly [number, number] {
+  return [index === 0 ? 0 : classes[index - 1]!, classes[index]!]
+}
+
 /** Metal counts before paint: a gold blade is gold, whatever the skirt. */
 export function colourClass({ colours, blades }: Pick<LureProfile, 'colours' | 'blades'>): string {
   const metal = colours.value.metal !== 'none' ? colours.value.metal : blades[0]?.metal ?? 'none'

@@ -5,7 +5,7 @@ import { readSigns, type SignRead } from './signs'
 import { contactsOf, fellSilent, type Offer, sinceContact, type Tried } from './tally'
 
 /** Why something is advised; worded by the screen from its id and figures. */
-export interface AdviceReason { readonly rule: 'area' | 'thin' | 'works' | 'untried' | 'review' | 'conditioned' | 'clean-up' | 'belief' | 'nothing-left' | 'two-changes', readonly values: Readonly<Record<string, number | string>> }
+export interface AdviceReason { readonly rule: 'area' | 'thin' | 'works' | 'untried' | 'review' | 'conditioned' | 'clean-up' | 'belief' | 'nothing-left' | 'two-changes' | 'place', readonly values: Readonly<Record<string, number | string>> }
 
 export interface NextChange {
   readonly do: 'stay' | 'change'
@@ -14,6 +14,8 @@ export interface NextChange {
   readonly offer: Offer | null
   readonly reasons: readonly AdviceReason[]
   readonly signs: readonly SignRead[]
+  /** Why another place is worth as much as another lure; `null`: stay here. */
+  readonly place: AdviceReason | null
 }
 
 export interface Today {
@@ -27,15 +29,15 @@ export interface Today {
 }
 
 /** Minutes to stay after a bite (trade §15: 5 to 10). */
-const AREA_MIN = 8
+const AREA_MIN = 5
 /** Shorter stretches have shown nothing [min]. Assumed: ten minutes without a touch begins to say something. */
 const LEAST_MIN = 9
 /** At the latest after so long without a contact everything is looked at again [min] (trade §15: two hours). */
 const REVIEW_MIN = 120
 /** A stretch that gives at least this share of the best rate is kept. Assumed. */
-const KEEP_FROM = 0.95
+const KEEP_FROM = 0.7
 /** An offer fished so long without a contact is refuted [min]; it comes back only when the day has turned. Assumed. */
-const REFUTED_MIN = 12
+const REFUTED_MIN = 9
 const FORGIVEN_MIN = 200
 /** A change must promise this much more than staying. Assumed: what re-tying costs. */
 const WORTH = 1.0
@@ -47,15 +49,15 @@ const WORTH = 1.0
 export function nextChange({ offers, tried, nowMin, family, several = false }: Today, random: () => number): NextChange {
   const now = tried[tried.length - 1]
   const signs = now ? readSigns(now, family) : []
-  const stay = (...reasons: AdviceReason[]): NextChange => ({ do: 'stay', traits: [], offer: null, reasons, signs })
+  const quiet = now ? sinceContact(tried, nowMin) ?? nowMin - tried[0]!.beganMin : 0
+  const stay = (...reasons: AdviceReason[]): NextChange => ({ do: 'stay', traits: [], offer: null, reasons, signs, place: placeReason(tried, signs, quiet) })
   if (!now) return stay({ rule: 'thin', values: { minutes: 0 } })
   const silent = sinceContact([now], nowMin)
-  const quiet = sinceContact(tried, nowMin) ?? nowMin - tried[0]!.beganMin
   if (silent !== null && silent <= AREA_MIN) return stay({ rule: 'area', values: { minutes: Math.ceil(AREA_MIN - silent) } })
   const contacts = contactsOf(now.events)
   const conditioned = fellSilent(now)
   if (now.minutes < LEAST_MIN && !conditioned) return stay({ rule: 'thin', values: { minutes: Math.round(now.minutes) } })
-  const belief = beliefOf(offers, tried, nowMin)
+  const belief = beliefOf(offers, tried)
   const pushed = pushOf(signs)
   const promise = promiseOf(now, belief)
   if (!conditioned && contacts > 0 && (pushed.stay ?? 0) >= 0 && promise >= KEEP_FROM) return stay({ rule: 'works', values: { contacts, percent: Math.round(100 * promise) } })
@@ -89,7 +91,20 @@ export function nextChange({ offers, tried, nowMin, family, several = false }: T
     ...(traits.length > 1 ? [{ rule: 'two-changes' as const, values: { traits: traits.join(', ') } }] : []),
     { rule: 'belief', values: { trait: traits[0] ?? '', percent: Math.round(100 * matters(belief)[traits[0] ?? TRAITS[0]]) } },
   ]
-  return { do: 'change', traits, offer: best, reasons, signs }
+  return { do: 'change', traits, offer: best, reasons, signs, place: placeReason(tried, signs, quiet) }
+}
+
+/** A place is given up when nothing touched for so long [min], over so many set-ups that differ, each fished long enough to say something (trade §15). Figures assumed. */
+const PLACE_SILENT = { minutes: 50, setups: 3 }
+
+/** Whether the place is in question: signs that speak of it, or silence over several set-ups that differ. */
+function placeReason(tried: readonly Tried[], signs: readonly SignRead[], quietMin: number): AdviceReason | null {
+  const fair = tried.filter(t => t.minutes >= LEAST_MIN)
+  const silent = fair.slice(-PLACE_SILENT.setups)
+  const differ = new Set(silent.flatMap(t => TRAITS.map(trait => `${trait} ${t.traits[trait]}`))).size - TRAITS.length
+  const isSilent = silent.length === PLACE_SILENT.setups && silent.every(t => contactsOf(t.events) === 0) && differ >= PLACE_SILENT.setups - 1 && quietMin >= PLACE_SILENT.minutes
+  const isPushed = signs.some(({ sign }) => (sign.pushes.place ?? 0) > 0)
+  return isSilent || isPushed ? { rule: 'place', values: { minutes: Math.round(quietMin), setups: silent.length } } : null
 }
 
 function pushOf(signs: readonly SignRead[]): Partial<Record<Trait | 'stay' | 'cadence' | 'place', number>> {

@@ -1,5 +1,6 @@
 export { type AdviceReason, type NextChange, nextChange, type Today } from './adviser'
 export { beliefOf, type Hypothesis, matters } from './belief'
 export { CASTS_IN_TURN, type FairVerdict, fairVerdict, type Side } from './fair-test'
+export { type Turn, turnsAbout } from './moments'
 export { readSigns, type SignRead } from './signs'
 export { catchesOf, contactsOf, type Offer, sinceContact, type Tried } from './tally'

@@ -45,17 +45,23 @@ describe('the next change', () => {
     expect(found.do).toBe('change')
     expect(found.reasons.some(r => r.rule === 'review')).toBe(true)
   })
+  it('speaks of the place after three different set-ups and 50 min without a touch, and not before', () => {
+    const silent = [stretch(20), stretch(20, [], 20, 'hot', { colour: 'hot' }), stretch(20, [], 40, 'deep', { depth: 3 })]
+    expect(advise(silent, 60).place).toMatchObject({ rule: 'place', values: { minutes: 60, setups: 3 } })
+    expect(advise(silent.slice(0, 2), 40).place).toBeNull()
+    expect(advise([silent[0]!, silent[1]!, stretch(20, [event('peck', 45)], 40, 'deep', { depth: 3 })], 60).place).toBeNull()
+  })
   it('the same day has the same advice', () => expect(advise([stretch(40)], 40)).toEqual(advise([stretch(40)], 40)))
 })
 
 describe('belief', () => {
   it('adds up to 1, and contacts on a value raise it', () => {
     const tried = [stretch(60), stretch(40, [event('landed', 65), event('hit', 75), event('landed', 90)], 60, 'small', { size: 0 })]
-    const belief = beliefOf(OFFERS, tried, 100)
+    const belief = beliefOf(OFFERS, tried)
     expect(belief.reduce((sum, h) => sum + h.share, 0)).toBeCloseTo(1, 9)
     const wanting = (value: number) => belief.filter(h => h.wants.length === 1 && h.wants[0]!.trait === 'size' && h.wants[0]!.value === value).reduce((s, h) => s + h.share, 0)
     expect(wanting(0)).toBeGreaterThan(3 * wanting(1))
-    expect(matters(belief).size).toBeGreaterThan(matters(beliefOf(OFFERS, [], 0)).size)
+    expect(matters(belief).size).toBeGreaterThan(matters(beliefOf(OFFERS, [])).size)
   })
 })
 

@@ -61,6 +61,14 @@ export const CITATIONS = {
     text: 'V. I. Govardovskii et al. (2000): In search of the visual pigment template. Visual Neuroscience 17, 509–528.',
     held: 'from memory, reproduces known values',
   },
+  'clayton-1987': {
+    text: 'D. Clayton, J. Kaldor (1987): Empirical Bayes estimates of age-standardized relative risks for use in disease mapping. Biometrics 43, 671–681.',
+    held: 'from memory, reproduces known values',
+  },
+  'ibrahim-2000': {
+    text: 'J. G. Ibrahim, M.-H. Chen (2000): Power prior distributions for regression models. Statistical Science 15, 46–60.',
+    held: 'from memory, unconfirmed',
+  },
 } as const satisfies Record<string, Citation>
 
 export type CitationId = keyof typeof CITATIONS

@@ -11,5 +11,5 @@ export type {
   Assembly, BenchTest, Blade, Box, Colours, Leader, LineSpec, Lure, LureHook, Maybe, Outfit, Part, RunsAt, Scale5, SpeedWindow, Stint, Trip, TripEvent, UserRule,
 } from './types'
 export {
-  ended, minutesOf, momentIn, openStint, type StintStart, withCasts, withDetail, withEvent, withoutEvent, withStint, withStock,
+  ended, merged, minutesOf, momentIn, openStint, type StintStart, withCasts, withChanged, withDetail, withEvent, withoutEvent, withoutStint, withStint, withStock,
 } from './trip-log'

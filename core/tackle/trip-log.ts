@@ -75,3 +75,18 @@ export function minutesOf(stint: Stint, now: string | null): number {
   const end = stint.end ?? now ?? last
   return Math.max(0, (Date.parse(end) - Date.parse(stint.start)) / MS_PER_MINUTE)
 }
+
+/** Two trips as one: all stints in their order of time. The earlier one keeps its id and its water; a stint that stands in both is kept once. */
+export function merged<R>(one: Trip<R>, other: Trip<R>): Trip<R> {
+  const [first, second] = Date.parse(one.start) <= Date.parse(other.start) ? [one, other] : [other, one]
+  const known = new Set((first.stints ?? []).map(s => s.id))
+  const stints = [...first.stints ?? [], ...(second.stints ?? []).filter(s => !known.has(s.id))].sort((a, b) => Date.parse(a.start) - Date.parse(b.start))
+  const open = !first.end || !second.end
+  const end = open ? null : Date.parse(first.end!) >= Date.parse(second.end!) ? first.end : second.end
+  return { ...second, ...first, placeId: first.placeId ?? second.placeId ?? null, end: end ?? null, stints }
+}
+
+/** A trip without one of its stints. */
+export function withoutStint<R>(trip: Trip<R>, stintId: string): Trip<R> {
+  return { ...trip, stints: (trip.stints ?? []).filter(s => s.id !== stintId) }
+}

@@ -175,6 +175,9 @@ export interface Trip<R = unknown> {
   start: string
   end?: Maybe<string>
   stints?: Maybe<Stint<R>[]>
+  /** Pack list that it was begun with, and the rods that are rigged: advice keeps to them. Additions of ours. */
+  packId?: Maybe<string>
+  rods?: Maybe<string[]>
 }
 
 export interface UserRule {

@@ -1,30 +1,21 @@
+import * as z from 'zod'
 import { seededRandom } from '#core/numeric'
-import { scaleReading, type ScaleState } from '../utils/simulated-scale'
+import { questionOf } from '../utils/question'
+import { scaleReading } from '../utils/simulated-scale'
+import { streamEvery } from '../utils/stream'
 
-/** Readings a second; a kitchen scale shows about four. Invented. */
-const EVERY_MS = 250
-/** A forgotten page does not hold the line for ever. */
-const LONGEST_MS = 10 * 60_000
+/** A kitchen scale shows about four readings a second. Invented. */
+const PACE = { everyMs: 250, longestS: 600 }
 const HEAVIEST_G = 5000
+
+const question = z.object({ grams: z.coerce.number({ error: 'must be a weight in grams' }).min(0, { error: 'must be at least 0 g' }).max(HEAVIEST_G, { error: `must be at most ${HEAVIEST_G} g` }).default(0) })
 
 /**
  * A simulated digital scale as server-sent events: `{ "grams", "stable", "overload", "simulated": true }`.
- * `?grams=` is what lies on it; a real scale would answer in the same form.
+ * `?grams=` is what lies on it, 0–5000; a real scale would answer in the same form.
  */
-export default defineEventHandler(async (event) => {
-  const asked = Number(getQuery(event).grams ?? 0)
-  const load = Number.isFinite(asked) ? Math.min(HEAVIEST_G, Math.max(0, asked)) : 0
-  const stream = createEventStream(event)
+export default defineEventHandler((event) => {
+  const { grams: load } = questionOf(event, question)
   const random = seededRandom(Math.round(load * 100) + 1)
-  let state: ScaleState = { seconds: 0, load }
-  const timer = setInterval(() => {
-    state = { ...state, seconds: state.seconds + EVERY_MS / 1000 }
-    void stream.push(JSON.stringify(scaleReading(state, random)))
-    if (state.seconds * 1000 > LONGEST_MS) void stream.close()
-  }, EVERY_MS)
-  stream.onClosed(async () => {
-    clearInterval(timer)
-    await stream.close()
-  })
-  return stream.send()
+  return streamEvery(event, PACE, seconds => scaleReading({ seconds, load }, random))
 })

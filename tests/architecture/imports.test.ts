@@ -13,18 +13,20 @@ const MAY: Record<string, readonly string[]> = {
   season: ['numeric', 'sources', 'knowledge', 'water'],
   reading: ['knowledge'],
   ask: ['numeric', 'sources', 'units', 'knowledge', 'water', 'light', 'motion', 'season', 'tackle', 'reading'],
-  match: ['numeric', 'sources', 'units', 'knowledge', 'water', 'light', 'motion', 'season', 'tackle', 'reading', 'ask'],
+  match: ['numeric', 'evidence', 'sources', 'units', 'knowledge', 'water', 'light', 'motion', 'season', 'tackle', 'reading', 'ask'],
   catalogue: ['numeric', 'units', 'knowledge', 'tackle', 'reading', 'ask', 'match', 'bench'],
   files: ['numeric', 'units', 'ask', 'tackle', 'reading', 'catalogue'],
   palette: ['numeric'],
   bench: ['numeric', 'sources', 'units', 'knowledge', 'water', 'motion', 'tackle'],
   course: ['numeric', 'knowledge', 'motion', 'tackle'],
   evidence: ['numeric', 'tackle'],
-  rotation: ['numeric', 'knowledge', 'match', 'tackle'],
+  pack: ['numeric', 'light', 'season', 'match', 'ask', 'reading', 'tackle'],
+  logbook: ['numeric', 'evidence', 'knowledge', 'light', 'match', 'ask', 'reading', 'tackle'],
+  rotation: ['numeric', 'knowledge', 'light', 'match', 'reading', 'tackle'],
   calc: ['numeric', 'evidence', 'knowledge', 'water', 'light', 'motion', 'season', 'tackle', 'reading', 'units'],
 }
 /** Small pure packages that core/ may lean on, and where. */
-const PACKAGES: Record<string, readonly string[]> = { 'zod': ['files', 'calc'], 'papaparse': ['files'], 'dequal/lite': ['files'], 'ml-kmeans': ['palette'], 'd3-color': ['palette'], 'fraction.js': ['units'], 'astronomy-engine': ['light'], 'jstat': ['rotation', 'evidence'] }
+const PACKAGES: Record<string, readonly string[]> = { 'zod': ['files', 'calc'], 'papaparse': ['files'], 'fast-xml-parser': ['files'], 'dequal/lite': ['files'], 'ml-kmeans': ['palette'], 'd3-color': ['palette'], 'fraction.js': ['units'], 'astronomy-engine': ['light'], 'jstat': ['rotation', 'evidence'], 'highs': ['pack'] }
 
 const root = join(import.meta.dirname, '../..')
 

@@ -3,7 +3,7 @@ import { expect, test, type Page } from '@playwright/test'
 
 async function toBench(page: Page, lure: string) {
   await page.goto('/bench')
-  await expect(page.getByText('Demo box: invented lures')).toBeVisible()
+  await expect(page.getByText('Demo box, all invented')).toBeVisible()
   await pick(page, lure)
 }
 

@@ -1,21 +1,18 @@
 import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
 import demo from '../../demo/box.json' with { type: 'json' }
+import { comeBack, open } from './support'
 
 const ALL = demo.lures.length
 const JIGS = demo.lures.filter(l => l.box === 'Jigs').length
 const RATTLES = demo.lures.filter(l => l.sound === 'rattle').length
 
-async function open(page: Page, path = '/box') {
-  await page.goto(path)
-  await expect(page.getByText('Demo box: invented lures')).toBeVisible()
-}
 const row = (page: Page, name: string) => page.locator('.box-table tbody tr').filter({ has: page.getByRole('button', { name, exact: true }) })
 const csv = (name: string, text: string | Buffer) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text as string) })
 const chooseFile = (page: Page, file: { name: string, mimeType: string, buffer: Buffer }) => page.locator('.zone input[type=file]').setInputFiles(file)
 
 test('the search understands a weight, a metal, a kind and a box, and is kept', async ({ page }) => {
-  await open(page)
+  await open(page, '/box')
   const search = page.getByLabel('Search the box')
   await search.fill('28g gold spinnerbait pike')
   await expect(page.locator('.box-table .open')).toHaveText(['Moor blade'])
@@ -24,14 +21,14 @@ test('the search understands a weight, a metal, a kind and a box, and is kept', 
   await expect(row(page, 'Hearth jig')).toBeVisible()
   await expect(row(page, 'Moor blade')).toHaveCount(0)
   await page.getByRole('button', { name: 'keep this search' }).click()
-  await page.reload()
+  await comeBack(page)
   await page.getByRole('list', { name: 'Kept searches' }).getByRole('button').first().click()
   await expect(row(page, 'Hearth jig')).toBeVisible()
   await expect(row(page, 'Moor blade')).toHaveCount(0)
 })
 
 test('any attribute narrows the table, and any can be a column to sort by', async ({ page }) => {
-  await open(page)
+  await open(page, '/box')
   await page.getByRole('button', { name: 'Narrow by…' }).click()
   const form = page.getByRole('form', { name: 'Narrow by an attribute' })
   await form.locator('.value').click()
@@ -46,7 +43,7 @@ test('any attribute narrows the table, and any can be a column to sort by', asyn
 })
 
 test('many are changed at once, many are taken out, and both come back', async ({ page }) => {
-  await open(page)
+  await open(page, '/box')
   await page.getByLabel('Search the box').fill('box:jigs')
   await page.getByLabel('Pick all that are found').click()
   const bar = page.getByRole('region', { name: 'Picked lures' })
@@ -69,7 +66,7 @@ test('many are changed at once, many are taken out, and both come back', async (
 })
 
 test('two lures side by side, with what differs marked', async ({ page }) => {
-  await open(page)
+  await open(page, '/box')
   await page.getByLabel('Pick Weir runner', { exact: true }).click()
   await page.getByLabel('Pick Weir runner, ember').click()
   await page.getByRole('link', { name: 'Side by side' }).click()
@@ -101,7 +98,7 @@ test('a lure is dragged to another slot, carried there by keys, and put back', a
   await expect(slot('B2').getByRole('button', { name: 'Grannet, tin' })).toBeVisible()
   await page.getByRole('button', { name: 'Take it back' }).click()
   await expect(slot('C3').getByRole('button', { name: 'Grannet, tin' })).toBeVisible()
-  await page.reload()
+  await comeBack(page)
   await page.getByRole('button', { name: /^River/ }).click()
   await expect(slot('C3').getByRole('button', { name: 'Grannet, tin' })).toBeVisible()
 })
@@ -186,7 +183,7 @@ test('what goes out comes in again the same: the file and the table', async ({ p
 })
 
 test('colours are picked from a photo, and the photo can stand for the drawing', async ({ page }) => {
-  await open(page)
+  await open(page, '/box')
   await page.getByLabel('Search the box').fill('tern kind:hair-jig')
   await page.getByRole('button', { name: 'Tern', exact: true }).click()
   const editor = page.getByRole('complementary', { name: 'Edit Tern' })

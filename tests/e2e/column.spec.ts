@@ -1,9 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
+import { open } from './support'
 
-async function open(page: Page, path = '/') {
-  await page.goto(path)
-  await expect(page.getByText('Demo box: invented lures')).toBeVisible()
-}
 const words = (page: Page) => page.locator('.in-words')
 const deepest = async (page: Page) => Number(/deepest ([\d.]+)/.exec((await words(page).textContent())!.replace(/\u00A0/g, ' '))![1])
 
@@ -13,7 +10,7 @@ const rod = (kind: string) => ({ id: 't1', name: 'Own stick', rod: { kind, actio
 /** A box of one plug and one rod, with its set-up opened. */
 async function choosePlug(page: Page, kind = 'casting') {
   await page.goto('/box/exchange')
-  await expect(page.getByText('Demo box: invented lures')).toBeVisible()
+  await expect(page.getByText('Demo box, all invented')).toBeVisible()
   const file = { format: 'ygrion', version: 1, lures: [PLUG], outfits: [rod(kind)] }
   await page.locator('input[type=file]').setInputFiles({ name: 'own.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) })
   await page.getByRole('button', { name: 'Put it in place of everything' }).click()

@@ -1,13 +1,10 @@
 import { expect, test, type Page } from '@playwright/test'
+import { comeBack, open } from './support'
 
 const names = (page: Page) => page.locator('.setups li .name').allTextContents()
 const heads = (page: Page) => page.locator('.setups li .head').allTextContents()
 const order = (page: Page) => page.getByRole('list', { name: 'The order now' }).getByRole('listitem')
 
-async function open(page: Page, path = '/') {
-  await page.goto(path)
-  await expect(page.getByText('Demo box: invented lures')).toBeVisible()
-}
 
 test('a set-up opens into advice, its parts, and why it stands before the next', async ({ page }) => {
   await open(page)
@@ -45,7 +42,7 @@ test('a school changed for this reading reorders at once, and goes with a reload
   await page.getByRole('radiogroup', { name: 'Colour', exact: true }).getByRole('radio', { name: 'contrast' }).click()
   await expect.poll(() => heads(page)).not.toEqual(before)
   await expect(page.getByRole('button', { name: '1 school changed for this reading' })).toBeVisible()
-  await page.reload()
+  await comeBack(page)
   await expect.poll(() => heads(page)).toEqual(before)
 })
 
@@ -57,7 +54,7 @@ test('a school held for good, and a rule switched off: the order beside follows,
   await expect.poll(() => order(page).allTextContents()).not.toEqual(before)
   await expect(page.getByText('Arrows: places since the last change.')).toBeVisible()
   const withFinesse = await order(page).locator('.name').allTextContents()
-  await page.reload()
+  await comeBack(page)
   await expect.poll(() => order(page).locator('.name').allTextContents()).toEqual(withFinesse)
 
   await page.getByRole('link', { name: 'The handbook' }).click()
@@ -79,15 +76,15 @@ test('an own rule is tried while it is written, kept, switched off, removed and 
   const form = page.getByRole('form', { name: 'Your rule' })
   await form.getByRole('button', { name: 'Keep this rule' }).click()
   await expect(form.getByRole('alert')).toContainText('Not stored')
-  await form.getByLabel('What you would say of it').fill('Spoons, whatever they say')
-  await form.getByLabel('What to prefer').selectOption({ label: 'kind' })
+  await form.getByLabel('What you would say of it').fill('Hot ones, whatever they say')
+  await form.getByLabel('What to prefer').selectOption({ label: 'pattern' })
   await form.getByRole('combobox', { name: 'which' }).press('ArrowDown')
-  await page.getByRole('option', { name: 'Thin spoon' }).click()
+  await page.getByRole('option', { name: 'Hot', exact: true }).click()
   await page.keyboard.press('Escape')
   await form.getByLabel('How much it counts, from against to for').fill('1')
   await expect(form.getByRole('list', { name: 'The order with this rule' })).toBeVisible()
   await form.getByRole('button', { name: 'Keep this rule' }).click()
-  const kept = page.getByRole('listitem').filter({ hasText: 'Spoons, whatever they say' })
+  const kept = page.getByRole('listitem').filter({ hasText: 'Hot ones, whatever they say' })
   await expect(kept).toContainText('speaks now')
   await expect.poll(() => order(page).locator('.name').allTextContents()).not.toEqual(before)
   await kept.getByRole('button', { name: 'switch off' }).click()

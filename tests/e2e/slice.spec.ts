@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
+import { comeBack, EVERY_PAGE } from './support'
 
 const names = (page: Page) => page.locator('.setups li .name').allTextContents()
 
@@ -9,7 +10,7 @@ async function open(page: Page, path = '/') {
     if (!/^(http:\/\/127\.0\.0\.1|blob:|data:)/.test(request.url())) outside.push(request.url())
   })
   await page.goto(path)
-  await expect(page.getByText('Demo box: invented lures')).toBeVisible()
+  await expect(page.getByText('Demo box, all invented')).toBeVisible()
   return outside
 }
 
@@ -37,7 +38,7 @@ test('a reading changes, the order changes, undo brings it back, and a reload ke
   await page.keyboard.press('Escape')
   await expect.poll(() => names(page)).not.toEqual(before)
   const after = await names(page)
-  await page.reload()
+  await comeBack(page)
   await expect.poll(() => names(page)).toEqual(after)
   await expect(page.getByRole('button', { name: /a lure vanishes at/ })).toContainText('6.0')
 })
@@ -80,7 +81,7 @@ test('a lure is entered in one line and is still there after a reload; taken out
   const row = page.getByRole('row', { name: /Ford rattler/ })
   await expect(row).toContainText('14.2 g')
   await expect(row).toContainText('89 mm')
-  await page.reload()
+  await comeBack(page)
   await expect(row).toBeVisible()
   await row.getByRole('button', { name: 'Ford rattler' }).click()
   await page.getByRole('button', { name: 'Take out of the box' }).click()
@@ -121,7 +122,6 @@ test('an own, empty box teaches what to do, and the demo can be taken back', asy
   await expect(page.locator('.setups li')).toHaveCount(12)
 })
 
-const EVERY_PAGE = ['/', '/trip', '/rules', '/rules?part=schools', '/rules?part=own', '/box?lure=l1', '/box/trays', '/box/parts', '/box/coverage', '/box/compare?ids=l1,l2', '/box/labels', '/box/exchange', '/bench', '/colours', '/waters', '/sums']
 
 for (const theme of ['day', 'glare', 'night'] as const) {
   test(`axe finds nothing serious in the ${theme} look`, async ({ page }) => {
@@ -130,7 +130,7 @@ for (const theme of ['day', 'glare', 'night'] as const) {
     await open(page)
     await page.getByRole('button', { name: theme, exact: true }).click()
     await expect(page.locator('.setups li')).toHaveCount(12)
-    for (const path of theme === 'day' ? EVERY_PAGE : ['/', '/trip', '/rules', '/box?lure=l1', '/box/coverage']) {
+    for (const path of theme === 'day' ? EVERY_PAGE : ['/', '/trip', '/rules', '/box?lure=l1', '/box/coverage', '/logbook', '/logbook/charts', '/logbook/rates']) {
       await page.goto(path)
       await expect(page.locator(`.theme-${theme}`)).toBeVisible()
       await page.waitForTimeout(600)
@@ -145,7 +145,7 @@ test('on a phone nothing scrolls sideways and the first set-up is in sight', asy
   await page.setViewportSize({ width: 390, height: 844 })
   await open(page)
   await expect(page.locator('.setups li').first()).toBeInViewport()
-  for (const path of ['/', '/trip', '/rules', '/rules?part=own', '/box', '/box?lure=l1', '/box/trays', '/box/parts', '/box/coverage', '/box/exchange', '/bench', '/colours', '/waters', '/sums']) {
+  for (const path of ['/', '/trip', '/keep', '/rules', '/rules?part=own', '/box', '/box?lure=l1', '/box/trays', '/box/parts', '/box/coverage', '/box/exchange', '/bench', '/colours', '/waters', '/sums']) {
     await page.goto(path)
     await page.waitForTimeout(400)
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)

@@ -82,3 +82,20 @@ test('the count-down runs and stops', async ({ page }) => {
   await page.getByRole('timer').getByRole('button', { name: 'stop' }).click()
   await expect(page.getByRole('timer')).toHaveCount(0)
 })
+
+test('the place of an event is kept when one wishes it, and only then', async ({ page, context }) => {
+  await context.grantPermissions(['geolocation'])
+  await context.setGeolocation({ latitude: 58.4012, longitude: 13.2034 })
+  await begin(page)
+  await tap(page, 'hit')
+  await page.getByRole('checkbox', { name: /Keep the place/ }).check()
+  await tap(page, 'landed')
+  const places = () => page.evaluate(() => new Promise<(number | null)[]>((resolve) => {
+    const open = indexedDB.open('ygrion')
+    open.onsuccess = () => {
+      const all = open.result.transaction('trips').objectStore('trips').getAll()
+      all.onsuccess = () => resolve((all.result as { end: string | null, stints: { events: { latitude?: number | null }[] }[] }[]).filter(t => !t.end).flatMap(t => t.stints.flatMap(s => s.events.map(e => e.latitude ?? null))))
+    }
+  }))
+  await expect.poll(places).toEqual([null, 58.4012])
+})

@@ -1,9 +1,6 @@
 import { expect, test, type Page } from '@playwright/test'
+import { comeBack, open } from './support'
 
-async function open(page: Page, path = '/') {
-  await page.goto(path)
-  await expect(page.getByText('Demo box: invented lures')).toBeVisible()
-}
 const figure = (page: Page, label: RegExp) => page.locator('.strip').getByRole('button', { name: label })
 const names = (page: Page) => page.locator('.setups li .name').allTextContents()
 
@@ -103,7 +100,8 @@ test('a home water is added and refuses what cannot be', async ({ page }) => {
   await expect(editor.getByRole('alert')).toContainText('latitude must be at most 90, got 98')
   await editor.getByLabel('Name').fill('Moss Tarn')
   await editor.getByLabel('Name').press('Tab')
-  await page.reload()
+  await expect(page.getByRole('region', { name: 'Moss Tarn' })).toBeVisible()
+  await comeBack(page)
   await expect(page.getByRole('button', { name: 'Moss Tarn', exact: true })).toBeVisible()
 })
 

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { simulate } from './simulate'
 
 /** Fewer days than the published table (docs/rotation.md, 500 of each kind), so the bounds are looser; they fail when the adviser stops learning. */
-const DAYS = 60
+const DAYS = 200
 
 describe('the adviser against simulated fish', () => {
   it.each(['size', 'depth', 'action'] as const)('%s wanted: beats never changing by 30 %, the rules’ order by 10 %', { timeout: 120_000 }, (kind) => {

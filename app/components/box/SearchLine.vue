@@ -77,4 +77,5 @@ function forget(text: string) {
 .kept { list-style: none; display: flex; flex-wrap: wrap; gap: 0 14px; padding: 0; margin: 2px 0 0; }
 .x { min-width: 32px; }
 @media (max-width: 700px) { .search-line { padding-inline: 10px; } }
+@media print { .bar { display: none !important; } }
 </style>

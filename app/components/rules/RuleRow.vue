@@ -3,7 +3,7 @@ import { computed, ref, shallowRef } from 'vue'
 import type { Rule } from '#core/ask'
 import { sourceText } from '#core/sources'
 import { places, type PlaceInOrder } from '~/composables/useOrderMoves'
-import { effectInWords, whenInWords } from '~/text/rule-words'
+import { effectInWords, plainRule, whenInWords } from '~/text/rule-words'
 
 const props = defineProps<{
   rule: Rule
@@ -15,7 +15,7 @@ const judgement = useJudgementStore()
 const factor = computed(() => settings.ruleWeights[props.rule.id] ?? 1)
 const FACTORS = [{ value: 0, label: 'off' }, { value: 0.5, label: 'half' }, { value: 1, label: 'as is' }, { value: 1.5, label: 'more' }, { value: 2, label: 'double' }]
 /** Sentences stand with their places open; filled in only where the rule speaks. */
-const sentence = computed(() => props.rule.text.replace(/\{(\w+)\}/g, (_, name: string) => `‹${name.replace(/(M|Mm|C|Ms)$/, '').replace(/([A-Z])/g, ' $1').toLowerCase()}›`))
+const sentence = computed(() => plainRule(props.rule.text))
 const without = shallowRef<readonly PlaceInOrder[] | null>(null)
 const isBusy = ref(false)
 const MOVED_SHOWN = 6

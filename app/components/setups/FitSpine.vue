@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { AXES, type AxisId } from '#core/ask'
+import { AXES } from '#core/ask'
+import type { Spine } from '~/workers/judge.protocol'
 
 defineProps<{
   /** One segment an axis: filled by fit, as wide as the axis weighs. */
-  spine: readonly { readonly axis: AxisId, readonly fit: number, readonly weight: number }[]
+  spine: Spine
   small?: boolean
 }>()
 const WEAK = 0.45

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { BOTTOMS, COVERS, FORAGE, GROUPINGS, MOODS, PHASES, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS, type Bottom, type ForageId, type Grouping, type Phase, type SpeciesId, type Tide } from '#core/reading'
 import { activityAt, isStressed, phaseShares, usualDepth, usualForageLength } from '#core/season'
 import { FORAGE_HABITS, SPECIES_HABITS } from '#core/knowledge'
@@ -24,6 +24,9 @@ const handling = computed(() => SPECIES_HABITS[reading.value.species].handling)
 const shares = computed(() => Object.entries(phases.value).filter(([, share]) => share >= 0.05).sort((a, b) => b[1] - a[1]))
 const phaseText = computed(() => words(reading.value.phase ?? shares.value[0]?.[0] ?? ''))
 const phaseReason = computed(() => `Worked out from temperature, trend and date: ${shares.value.map(([phase, share]) => `${words(phase)} ${Math.round(share * 100)} %`).join(', ')}. Activity ${Math.round(activityAt(reading.value.species, reading.value.temperatureC) * 100)} %.`)
+/** On a narrow screen the figures are folded into a line of words until they are asked for. */
+const isUnfolded = ref(false)
+const inWords = computed(() => [speciesLabel(reading.value.species), quantity('temperature', reading.value.temperatureC), `${quantity('depth', reading.value.visibilityM)} ${reading.value.stain}`, SKY_WORDS[reading.value.sky], `wind ${quantity('speed', reading.value.windMs, 0)}`, `at ${band.value}`].join(' · '))
 const stressed = computed(() => isStressed(reading.value.species, reading.value.temperatureC))
 
 /** The band moves with the bottom: fish cannot lie below it. */
@@ -33,8 +36,9 @@ function setBottom(bottomM: number) {
 </script>
 
 <template>
-  <section class="strip" aria-label="The water now">
-    <div class="figures">
+  <section class="strip" :class="{ unfolded: isUnfolded }" aria-label="The water now">
+    <button type="button" class="fold" :aria-expanded="isUnfolded" aria-controls="water-figures" @click="isUnfolded = !isUnfolded"><span class="figure">{{ capital(inWords) }}</span><span class="small-label">{{ isUnfolded ? 'fold' : 'change' }}</span></button>
+    <div id="water-figures" class="figures">
       <StripFigure label="at">
         <template #value>{{ store.place?.name ?? 'no home water' }}</template>
         <PlaceSlip />
@@ -133,5 +137,19 @@ function setBottom(bottomM: number) {
 .units { display: flex; align-items: center; gap: 6px; padding: 0 16px; }
 .units select { font: inherit; text-transform: none; letter-spacing: 0; font-size: 13px; color: inherit; background: transparent; border: 0; border-bottom: 1px solid var(--rule); min-height: 32px; }
 .units option { background: var(--leaf); color: var(--ink); }
-@media (max-width: 700px) { .units { display: none; } }
+.fold { display: none; }
+.fold .small-label { white-space: nowrap; }
+@media (max-width: 700px) {
+  .fold { display: flex; justify-content: space-between; align-items: center; gap: 12px; width: 100%; min-height: 52px; padding: 6px 12px; background: none; border: 0; text-align: left; cursor: pointer; }
+  .figures, .units { display: none; }
+  .unfolded { position: static; }
+  .unfolded .figures { display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); flex-basis: 100%; padding: 0; border-top: 1px solid var(--rule); }
+  .unfolded .figures > :deep(.strip-figure) { border-bottom: 1px solid var(--rule); white-space: normal; min-height: 58px; padding: 5px 8px 6px; justify-content: flex-start; }
+  .unfolded .units { display: flex; padding: 6px 12px; }
+}
+@media print {
+  .strip { position: static; }
+  .fold { display: block; border: 0; background: none; padding: 0 18px 6px; text-align: left; }
+  .fold .small-label, .figures, .units { display: none; }
+}
 </style>

@@ -6,7 +6,7 @@ import { EVENT_WHENS, HOOKED_AT, type TripEvent } from '#core/tackle'
 import { formatNumber, parseQuantity, shownUnit, type Dimension } from '#core/units'
 
 /** More about one event, each part optional; written as it is tapped. */
-const props = defineProps<{ event: TripEvent }>()
+const props = defineProps<{ event: TripEvent, tripId: string }>()
 const emit = defineEmits<{ detail: [about: Partial<TripEvent>], remove: [], close: [] }>()
 const { units } = storeToRefs(useSettingsStore())
 const problem = ref('')
@@ -36,6 +36,7 @@ const typed = (event: Event) => (event.target as HTMLInputElement).value
       <label class="wide"><span class="small-label">fish</span><select :value="event.species ?? ''" aria-label="fish" @change="emit('detail', { species: (($event.target as HTMLSelectElement).value || null) })"><option value="">not known</option><option v-for="id in SPECIES" :key="id" :value="id">{{ capital(speciesLabel(id)) }}</option></select></label>
       <label class="wide"><span class="small-label">note</span><input :value="event.note ?? ''" aria-label="note" @change="emit('detail', { note: typed($event) })" /></label>
     </div>
+    <EventPhoto :event-id="event.id" :trip-id="tripId" />
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
     <div class="act"><button type="button" class="plain" @click="emit('close')">Done</button><button type="button" class="quiet" @click="emit('remove')">take it out</button></div>
   </div>

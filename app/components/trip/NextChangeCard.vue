@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { SetupOut } from '#core/match'
-import type { NextChange } from '#core/rotation'
+import type { NextChange, Turn } from '#core/rotation'
 import { formatQuantity } from '#core/units'
-import { adviceInWords, TRAIT_WORDS } from '~/text/advice-words'
+import { adviceInWords, TRAIT_WORDS, turnInWords } from '~/text/advice-words'
 import { words } from '~/text/labels'
 
-const props = defineProps<{ advice: NextChange | null, setups: readonly SetupOut[], several: boolean }>()
+const props = defineProps<{ advice: NextChange | null, setups: readonly SetupOut[], several: boolean, turns: readonly Turn[] }>()
 const emit = defineEmits<{ tie: [setup: SetupOut], several: [on: boolean] }>()
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
@@ -25,6 +25,8 @@ const title = computed(() => (!props.advice ? 'Fish on' : props.advice.do === 's
       <button type="button" class="hot big" @click="emit('tie', setup)">Tie it on</button>
     </div>
     <ul><li v-for="reason in advice?.reasons ?? []" :key="reason.rule" class="reason">{{ adviceInWords(reason) }}</li></ul>
+    <p v-if="advice?.place" class="reason place"><b>Or change the place.</b> {{ adviceInWords(advice.place) }} What was tried here stays tried only here.</p>
+    <p v-for="turn in turns" :key="turn.turn" class="reason turn"><b>{{ turnInWords(turn) }}</b> Light or current changes what they want: look at the water again, and set the strip anew.</p>
     <div v-for="read in advice?.signs ?? []" :key="read.sign.id" class="sign reason"><b>{{ read.sign.means }}</b> {{ read.sign.do }} <span class="source">{{ read.seen }} of the last {{ read.of }}; common practice, no source</span></div>
     <label class="several"><input type="checkbox" :checked="several" @change="emit('several', ($event.target as HTMLInputElement).checked)" /> allow several changes at once</label>
   </section>
@@ -37,6 +39,7 @@ h3 { font-size: 20px; }
 .drawing { width: 84px; height: 42px; }
 .how { color: var(--soft-ink); font-size: 13.5px; }
 .big { min-height: 56px; }
+.place, .turn { margin: 5px 0; border-left: 3px solid var(--float); padding-left: 8px; }
 ul { margin: 4px 0; padding-left: 18px; }
 .sign { border-left: 3px solid var(--brass); padding-left: 8px; margin: 5px 0; }
 .source { color: var(--soft-ink); font-style: italic; font-size: 13px; }

@@ -1,23 +1,24 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Trait } from '#core/match'
+import { classRange, DEPTH_CLASSES_M, SIZE_CLASSES_MM, SPEED_CLASSES_MS, type Trait } from '#core/match'
 import type { Offer, Tried } from '#core/rotation'
-import { formatNumber, formatQuantity, type Dimension } from '#core/units'
-import { classRange, type TriedCell, triedGrid } from '~/charts/tried-grid'
+import type { Dimension } from '#core/units'
+import { type TriedCell, triedGrid } from '~/charts/tried-grid'
 import { colourWord, TRAIT_WORDS } from '~/text/advice-words'
+import { classInWords } from '~/text/class-words'
 
 const props = defineProps<{ offers: readonly Offer[], tried: readonly Tried[], mattering: Readonly<Record<Trait, number>> | null }>()
 const { units } = storeToRefs(useSettingsStore())
 const rows = computed(() => triedGrid(props.offers, props.tried))
 const most = computed(() => Math.max(30, ...rows.value.flatMap(r => r.cells.map(c => c.minutes))))
-const DIMENSION: Partial<Record<Trait, Dimension>> = { size: 'length', depth: 'depth', speed: 'speed' }
+const CLASSED: Partial<Record<Trait, { dimension: Dimension, borders: readonly number[] }>> = {
+  size: { dimension: 'length', borders: SIZE_CLASSES_MM }, depth: { dimension: 'depth', borders: DEPTH_CLASSES_M }, speed: { dimension: 'speed', borders: SPEED_CLASSES_MS },
+}
 
 function name(trait: Trait, value: string | number): string {
-  const dimension = DIMENSION[trait]
-  if (!dimension || typeof value === 'string') return trait === 'colour' ? colourWord(String(value)) : String(value)
-  const [from, to] = classRange(trait as 'size' | 'depth' | 'speed', value)
-  if (to === Infinity) return `over ${formatQuantity(dimension, from, { system: units.value })}`
-  return `${formatNumber(dimension, from, { system: units.value })}–${formatQuantity(dimension, to, { system: units.value })}`
+  const classed = CLASSED[trait]
+  if (!classed || typeof value === 'string') return trait === 'colour' ? colourWord(String(value)) : String(value)
+  return classInWords(classed.dimension, classRange(classed.borders, value), units.value)
 }
 function spoken(trait: Trait, cell: TriedCell): string {
   return `${TRAIT_WORDS[trait]} ${name(trait, cell.value)}: ${cell.minutes < 1 ? 'not tried' : `${Math.round(cell.minutes)} min, ${cell.contacts} contacts, ${cell.catches} landed`}${cell.isNow ? ', on the line now' : ''}`

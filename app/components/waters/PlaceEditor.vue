@@ -15,7 +15,7 @@ const forage = FORAGE.map(id => ({ value: id, title: capital(forageLabel(id)) })
 const visibility = computed(() => (props.place.visibilityM == null ? '' : formatNumber('depth', props.place.visibilityM, { system: units.value })))
 
 async function save(part: Partial<Place>) {
-  const issues = await box.savePlace({ ...props.place, ...part } as Place)
+  const issues = await box.edit('places', props.place.id, () => part)
   problem.value = issues.length > 0 ? `Not stored: ${issues[0]!.path} ${issues[0]!.message}.` : ''
 }
 function saveNumber(key: 'latitude' | 'longitude' | 'salinityPsu', text: string) {

@@ -10,7 +10,7 @@ const download = useDownload()
 const zone = useTemplateRef<HTMLElement>('zone')
 const { isOverDropZone } = useDropZone(zone, { onDrop: files => files?.[0] && void choose(files[0]), multiple: false })
 const MERGE = { id: 'by id', name: 'by name' } as const
-const LIST_WORDS = { lures: 'lures', parts: 'parts', outfits: 'outfits', places: 'waters', tests: 'tests', trips: 'trips', rules: 'own rules', assemblies: 'dressed lures', readings: 'noted readings' } as const
+const LIST_WORDS = { lures: 'lures', parts: 'parts', outfits: 'outfits', places: 'waters', tests: 'tests', trips: 'trips', rules: 'own rules', assemblies: 'dressed lures', packs: 'pack lists', readings: 'noted readings' } as const
 const DELIMITERS: Record<string, string> = { ',': 'commas', ';': 'semicolons', '\t': 'tabs', '|': 'bars' }
 
 function picked(event: Event) {

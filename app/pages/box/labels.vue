@@ -84,6 +84,6 @@ function print() {
 </style>
 <style>
 @media print {
-  .top-line, .strip, .water-strip, .undo { display: none !important; }
+  .strip { display: none !important; }
 }
 </style>

@@ -3,7 +3,6 @@ import { computed, ref, watch } from 'vue'
 import { SPECIES_TABLE } from '#core/knowledge'
 import type { Reading } from '#core/reading'
 import { formatQuantity } from '#core/units'
-import { capital, familyLabel, words } from '~/text/labels'
 
 const box = useBoxStore()
 const readings = useReadingStore()
@@ -21,7 +20,6 @@ const waters = computed(() => {
 })
 const ticked = ref<string[]>(['now'])
 const asked = computed(() => waters.value.filter(w => ticked.value.includes(w.key)))
-const most = computed(() => Math.max(...(additions.value ?? []).map(a => a.gain), Number.EPSILON))
 /** The answer belongs to the waters that were ticked when it was asked for. */
 const answered = ref('')
 const isStale = computed(() => additions.value !== null && answered.value !== asked.value.map(w => w.key).join(' '))
@@ -49,20 +47,7 @@ async function workOut(): Promise<void> {
     <p v-if="asked.length === 0" class="reason">Tick the waters that count.</p>
     <p v-if="problem" class="reason" role="alert">{{ problem }}</p>
     <p v-else-if="isStale" class="reason">Other waters are ticked now: work it out again.</p>
-    <p v-else-if="additions?.length === 0" class="reason">Nothing typical would do better than what is in the box.</p>
-    <ol v-if="additions && !isStale">
-      <li v-for="a in additions" :key="a.lure.id">
-        <LureDrawing :lure="a.lure" small class="drawing" />
-        <div>
-          <b>{{ capital(familyLabel(a.lure.family)) }}{{ a.lure.style ? `, ${words(a.lure.style)}` : '' }}, {{ formatQuantity('length', a.lure.lengthMm ?? 0, { system: units }) }}, {{ a.lure.colours?.metal !== 'none' ? a.lure.colours?.metal : a.lure.colours?.pattern }}</b>
-          <p class="reason">
-            <template v-if="a.under.some(u => u.rise >= 0.005)">would raise the best fit by {{ a.under.map(u => Math.round(u.rise * 100)).join(', ') }} points, to {{ a.under.map(u => Math.round(u.score * 100)).join(', ') }}</template>
-            <template v-else>would be no better than the best that is there ({{ a.under.map(u => Math.round(u.score * 100)).join(', ') }}), but above what comes after it</template>
-          </p>
-          <span class="gain" :style="{ width: `${Math.round(100 * a.gain / most)}%` }" />
-        </div>
-      </li>
-    </ol>
+    <WorthList v-if="additions && !isStale" :additions="additions" />
     <p class="reason note">A lure typical of its kind, on your rods and with your parts: what is worth looking for, not a product.</p>
   </section>
 </template>
@@ -71,10 +56,5 @@ async function workOut(): Promise<void> {
 h2 { font-size: 18px; margin: 8px 0 4px; }
 .water { display: flex; align-items: center; gap: 10px; min-height: 40px; cursor: pointer; }
 .water input { width: 18px; height: 18px; accent-color: var(--ink); }
-ol { list-style: none; padding: 0; margin: 8px 0; }
-li { display: grid; grid-template-columns: 72px 1fr; gap: 12px; align-items: center; padding: 7px 0; border-top: 1px solid var(--rule); }
-.drawing { width: 72px; height: 34px; }
-li p { margin: 0; }
-.gain { display: block; height: 3px; background: var(--water-ink); margin-top: 3px; }
 .note { color: var(--soft-ink); max-width: 60ch; }
 </style>

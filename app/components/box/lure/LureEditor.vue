@@ -1,22 +1,31 @@
 <script setup lang="ts">
-import { computed, ref, toRaw, watch } from 'vue'
+import { useMediaQuery } from '@vueuse/core'
+import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { STYLE_TABLE, typicalOf } from '#core/knowledge'
 import { BUOYANCIES, FAMILIES, FINISHES, METALS, PATTERNS, ROLES, SOUNDS, type Colours, type Lure } from '#core/tackle'
 import { formatQuantity, parseQuantity, type Dimension } from '#core/units'
 import { capital, familyLabel, KNOWN_LABEL, words } from '~/text/labels'
 
-const props = defineProps<{ lure: Lure }>()
+const props = defineProps<{ lure: Lure, takesFocus?: boolean }>()
 const emit = defineEmits<{ close: [], open: [id: string] }>()
 const box = useBoxStore()
 const judgement = useJudgementStore()
 const catalogue = useCatalogueStore()
 const { units } = storeToRefs(useSettingsStore())
+const editor = useTemplateRef<HTMLElement>('editor')
+/** On a narrow screen it stands above the list, and has to be brought into sight; on a wide one it stays there by itself. */
+const isNarrow = useMediaQuery('(max-width: 900px)')
+onMounted(() => {
+  if (!props.takesFocus) return
+  editor.value?.focus({ preventScroll: true })
+  if (isNarrow.value) editor.value?.scrollIntoView()
+})
 const problem = ref('')
 const typed = ref<Record<string, string>>({})
 const typical = computed(() => typicalOf(props.lure.family, props.lure.style))
 const styles = computed(() => Object.keys(STYLE_TABLE[props.lure.family] ?? {}))
 const families = FAMILIES.map(id => ({ value: id, title: capital(familyLabel(id)) }))
-const fit = computed(() => judgement.fitById.get(props.lure.id))
+const spine = computed(() => judgement.spineOf(props.lure.id))
 const weight = computed(() => catalogue.profiles.get(props.lure.id)?.weightG)
 const lastUsed = computed(() => catalogue.entryById.get(props.lure.id)?.lastUsed?.slice(0, 10) ?? null)
 const CONDITIONS = ['new', 'good', 'worn', 'damaged']
@@ -38,9 +47,9 @@ watch(() => [props.lure, units.value] as const, () => {
   problem.value = ''
 }, { immediate: true })
 
-async function save(part: Partial<Lure>) {
-  const before = structuredClone(toRaw(props.lure))
-  const issues = await box.saveLure({ ...before, ...part })
+const save = (part: Partial<Lure>) => alter(() => part)
+async function alter(part: (lure: Lure) => Partial<Lure>) {
+  const issues = await box.edit('lures', props.lure.id, part)
   problem.value = issues.length > 0 ? `Not stored: ${issues[0]!.path} ${issues[0]!.message}.` : ''
 }
 
@@ -66,12 +75,12 @@ async function remove() {
 }
 
 function saveColours(part: Partial<Colours>) {
-  return save({ colours: { ...props.lure.colours, ...part } })
+  return alter(({ colours }) => ({ colours: { ...colours, ...part } }))
 }
 </script>
 
 <template>
-  <aside class="editor" :aria-label="`Edit ${lure.name}`">
+  <aside ref="editor" class="editor" tabindex="-1" :aria-label="`Edit ${lure.name}`">
     <div class="title">
       <input class="name" :value="lure.name" aria-label="Name" @change="save({ name: ($event.target as HTMLInputElement).value })" />
       <button type="button" class="quiet" @click="emit('close')">close</button>
@@ -80,7 +89,7 @@ function saveColours(part: Partial<Colours>) {
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
     <LureLineage :lure="lure" @open="id => emit('open', id)" />
     <p v-if="weight" class="weighs"><span class="small-label">counts as</span> <KnownFigure dimension="weight" :figure="weight" /> <span class="how">{{ KNOWN_LABEL[weight.known] }}</span><span v-if="lure.labelWeightG != null && Math.abs(lure.labelWeightG - weight.value) > 0.05" class="how">; the packet says {{ shown(lure.labelWeightG, 'weight') }}</span></p>
-    <div v-if="fit" class="fit"><span class="small-label">fits the water now</span><FitSpine :spine="fit.spine" /></div>
+    <div v-if="spine.length > 0" class="fit"><span class="small-label">fits the water now</span><FitSpine :spine="spine" /></div>
 
     <div class="grid">
       <v-autocomplete :model-value="lure.family" :items="families" label="Kind" auto-select-first @update:model-value="family => family && save({ family, style: null })" />
@@ -115,7 +124,8 @@ function saveColours(part: Partial<Colours>) {
 </template>
 
 <style scoped>
-.editor { padding: 12px 18px 30px; border-left: 1px solid var(--ink); background: var(--leaf); }
+.editor { padding: 12px 18px 30px; border-left: 1px solid var(--ink); background: var(--leaf); scroll-margin-top: 60px; }
+@media (min-width: 901px) { .editor { position: sticky; top: 54px; max-height: calc(100vh - 54px - var(--foot)); overflow-y: auto; scrollbar-width: thin; } }
 .title { display: flex; align-items: center; gap: 10px; }
 .name { flex: 1; min-width: 0; font: 680 22px var(--font-figure); font-stretch: 82%; background: none; border: 0; border-bottom: 1px solid var(--rule); color: inherit; min-height: 44px; }
 .big { display: flex; justify-content: center; padding: 10px 0; }

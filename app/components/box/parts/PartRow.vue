@@ -16,8 +16,10 @@ watch(() => [props.part, units.value] as const, () => {
   weight.value = props.part.weightG == null ? '' : formatQuantity('weight', props.part.weightG, { system: units.value })
 }, { immediate: true })
 
-async function save(change: Partial<Part>) {
-  const issues = await box.savePart({ ...props.part, ...change })
+const save = (change: Partial<Part>) => alter(() => change)
+const count = (more: number) => alter(({ quantity }) => ({ quantity: Math.max(0, (quantity ?? 1) + more) }))
+async function alter(change: (part: Part) => Partial<Part>) {
+  const issues = await box.edit('parts', props.part.id, change)
   problem.value = issues.length > 0 ? `Not stored: ${issues[0]!.path} ${issues[0]!.message}.` : ''
 }
 
@@ -39,9 +41,9 @@ function saveWeight() {
     <td><v-text-field :model-value="part.material ?? ''" aria-label="Material" @change="save({ material: ($event.target as HTMLInputElement).value || null })" /></td>
     <td><v-select :model-value="part.hookKind" :items="HOOKS" aria-label="Hook" clearable @update:model-value="(hookKind: HookKind | null) => save({ hookKind })" /></td>
     <td class="stock">
-      <button type="button" class="plain" :aria-label="`One ${part.name} less`" :disabled="(part.quantity ?? 1) <= 0" @click="save({ quantity: (part.quantity ?? 1) - 1 })">−</button>
+      <button type="button" class="plain" :aria-label="`One ${part.name} less`" :disabled="(part.quantity ?? 1) <= 0" @click="count(-1)">−</button>
       <b :class="{ out: part.quantity === 0 }">{{ part.quantity ?? 1 }}</b>
-      <button type="button" class="plain" :aria-label="`One ${part.name} more`" @click="save({ quantity: (part.quantity ?? 1) + 1 })">+</button>
+      <button type="button" class="plain" :aria-label="`One ${part.name} more`" @click="count(1)">+</button>
     </td>
     <td class="used">{{ usedBy === 0 ? '–' : `${usedBy} ${usedBy === 1 ? 'lure' : 'lures'}` }}</td>
     <td><button type="button" class="quiet" :aria-label="`Take out ${part.name}`" @click="box.change({ remove: { parts: [part.id] } }, `${part.name} is out of the box.`)">×</button></td>

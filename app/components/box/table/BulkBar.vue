@@ -64,7 +64,7 @@ async function setAll() {
 </template>
 
 <style scoped>
-.bulk { position: sticky; bottom: 0; z-index: 5; display: flex; flex-wrap: wrap; align-items: center; gap: 8px 14px; padding: 8px 18px; background: var(--leaf); border-block: 1px solid var(--ink); }
+.bulk { position: sticky; bottom: var(--foot); z-index: 5; display: flex; flex-wrap: wrap; align-items: center; gap: 8px 14px; padding: 8px 18px; background: var(--leaf); border-block: 1px solid var(--ink); }
 .set { display: flex; gap: 8px; align-items: center; flex: 1 1 320px; max-width: 520px; }
 .by { flex: 1 1 130px; }
 .value { flex: 1 1 150px; }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
-import { useElementBounding } from '@vueuse/core'
+import { useElementBounding, useMediaQuery } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { attribute, type Attribute, type Entry } from '#core/catalogue'
 import type { Dimension } from '#core/units'
@@ -31,18 +31,33 @@ watch(top, (value) => {
   margin.value = value + window.scrollY
 })
 const virtual = useWindowVirtualizer(computed(() => ({ count: sorted.value.length, estimateSize: () => ROW, overscan: BEYOND, scrollMargin: margin.value })))
-const rows = computed(() => virtual.value.getVirtualItems().flatMap(item => (sorted.value[item.index] ? [{ index: item.index, entry: sorted.value[item.index]!, id: sorted.value[item.index]!.profile.lure.id }] : [])))
-const before = computed(() => Math.max(0, (virtual.value.getVirtualItems()[0]?.start ?? margin.value) - margin.value))
+/** On paper every row is there. */
+const isPrinting = useMediaQuery('print')
+const shownRows = computed(() => (isPrinting.value ? sorted.value.map((_, index) => index) : virtual.value.getVirtualItems().map(item => item.index).filter(index => index < sorted.value.length)))
+const rows = computed(() => shownRows.value.map(index => ({ index, entry: sorted.value[index]!, id: sorted.value[index]!.profile.lure.id })))
+const before = computed(() => isPrinting.value ? 0 : Math.max(0, (virtual.value.getVirtualItems()[0]?.start ?? margin.value) - margin.value))
 const after = computed(() => Math.max(0, sorted.value.length * ROW - before.value - rows.value.length * ROW))
 const allPicked = computed(() => props.entries.length > 0 && props.entries.every(e => catalogue.picked.has(e.profile.lure.id)))
 
-/** A lure that is opened from elsewhere, or has just come in, is brought into sight. */
+/** A lure that is opened from elsewhere, or has just come in, is brought into sight; on a narrow screen its editor is what must be seen. */
+const isNarrow = useMediaQuery('(max-width: 900px)')
 watch(() => [props.openId, props.entries.length] as const, async ([id]) => {
   const index = id === null ? -1 : sorted.value.findIndex(e => e.profile.lure.id === id)
-  if (index < 0 || rows.value.some(r => r.id === id)) return
+  if (isNarrow.value || index < 0 || rows.value.some(r => r.id === id)) return
   await nextTick()
   virtual.value.scrollToIndex(index, { align: 'center' })
 })
+
+/** A lure that is closed gives the focus back to its row. */
+watch(() => props.openId, async (now, was) => {
+  if (isNarrow.value || now !== null || was === null) return
+  await nextTick()
+  focusRow(sorted.value.findIndex(e => e.profile.lure.id === was))
+})
+
+function focusRow(index: number) {
+  table.value?.querySelector<HTMLElement>(`[data-index='${index}'] .open`)?.focus({ preventScroll: true })
+}
 
 function pickRow(index: number, event: MouseEvent | KeyboardEvent) {
   const on = !catalogue.picked.has(sorted.value[index]!.profile.lure.id)
@@ -55,7 +70,7 @@ function pickRow(index: number, event: MouseEvent | KeyboardEvent) {
 function move(by: number) {
   current.value = Math.min(sorted.value.length - 1, Math.max(0, current.value + by))
   virtual.value.scrollToIndex(current.value)
-  requestAnimationFrame(() => table.value?.querySelector<HTMLElement>(`[data-index='${current.value}'] .open`)?.focus({ preventScroll: true }))
+  requestAnimationFrame(() => focusRow(current.value))
 }
 
 function cell(column: Attribute, entry: Entry) {
@@ -87,7 +102,7 @@ function isFigure({ kind }: Attribute): boolean {
           <td class="picture"><LureDrawing :lure="entry.profile.lure" small /></td>
           <template v-for="c in columns" :key="c.id">
             <td v-if="c.id === 'fit'" class="fit">
-              <span v-if="entry.fit !== null" class="fit-cell"><b>{{ Math.round(entry.fit * 100) }}</b><FitSpine small :spine="judgement.fitById.get(id)!.spine" /></span>
+              <span v-if="entry.fit !== null" class="fit-cell"><b>{{ Math.round(entry.fit * 100) }}</b><FitSpine small :spine="judgement.spineOf(id)" /></span>
               <span v-else class="none">{{ entry.profile.lure.role === 'trailer' ? 'trailer' : 'not here' }}</span>
             </td>
             <td v-else-if="c.id === 'name'" class="name">
@@ -127,6 +142,11 @@ td { padding: 2px 8px; max-width: 260px; overflow: hidden; text-overflow: ellips
 .number button { text-align: right; }
 .nothing { color: var(--soft-ink); }
 .condition .known, .box .known, .slot .known { border: 0; }
+@media print {
+  .pick, th.condition, td.condition { display: none; }
+  tbody tr { break-inside: avoid; }
+  thead th { position: static; }
+}
 @media (max-width: 700px) {
   th:not(.pick, .picture, .name, .weight), td:not(.pick, .picture, .name, .weight) { display: none; }
   .gap td { display: table-cell !important; }

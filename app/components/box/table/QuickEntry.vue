@@ -89,4 +89,5 @@ async function add() {
   .opener { display: inline-flex; align-items: center; min-height: 44px; }
   .quick.closed { display: none; }
 }
+@media print { .quick, .opener { display: none !important; } }
 </style>

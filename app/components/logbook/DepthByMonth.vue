@@ -1,0 +1,38 @@
+<script setup lang="ts">
+import { scaleLinear } from 'd3'
+import { computed } from 'vue'
+import { formatNumber, formatQuantity } from '#core/units'
+import { monthName } from '~/text/log-words'
+import { speciesLabel, words } from '~/text/labels'
+import type { SpeciesId } from '#core/reading'
+import type { EventMark } from '~/workers/logbook.protocol'
+
+/** Where in the water fish touched the lure through the year: ● landed, ○ other contacts. */
+const props = defineProps<{ marks: readonly EventMark[] }>()
+const { units } = storeToRefs(useSettingsStore())
+const SIZE = { width: 560, height: 250 }
+const DAYS_IN_MONTH = 31
+const x = scaleLinear([0, 12], [0, SIZE.width])
+const deepest = computed(() => Math.max(2, ...props.marks.map(m => m.depthM ?? 0)))
+const y = computed(() => scaleLinear([0, deepest.value], [0, SIZE.height]).nice(5))
+const at = (m: EventMark) => x(m.month + (m.day - 0.5) / DAYS_IN_MONTH)
+</script>
+
+<template>
+  <svg class="depths" :viewBox="`-46 -24 ${SIZE.width + 56} ${SIZE.height + 30}`" role="img" :aria-label="`Depth by month: ${marks.length} contacts between the surface and ${formatQuantity('depth', deepest, { system: units })}`">
+    <text v-for="m in 12" :key="m" :x="x(m - 0.5)" y="-9" text-anchor="middle">{{ monthName(m - 1) }}</text>
+    <g v-for="t in y.ticks(6)" :key="t"><line :x2="SIZE.width" :y1="y(t)" :y2="y(t)" :class="t === 0 ? 'surface' : 'rule'" /><text x="-8" :y="y(t)" text-anchor="end" dominant-baseline="middle">{{ formatNumber('depth', t, { system: units }) }}</text></g>
+    <line v-for="m in 11" :key="`v${m}`" :x1="x(m)" :x2="x(m)" y1="0" :y2="SIZE.height" class="month" />
+    <circle v-for="(m, i) in marks" :key="i" :cx="at(m)" :cy="y(m.depthM ?? 0)" r="4" :class="m.kind === 'landed' ? 'landed' : 'other'"><title>{{ m.at.slice(0, 10) }}, {{ words(m.kind) }}{{ m.species ? `, ${speciesLabel(m.species as SpeciesId)}` : '' }}: {{ formatQuantity('depth', m.depthM ?? 0, { system: units }) }}</title></circle>
+  </svg>
+</template>
+
+<style scoped>
+.depths { width: 100%; max-width: 720px; display: block; }
+text { font-size: 11.5px; fill: var(--ink); }
+.rule { stroke: var(--rule); }
+.surface { stroke: var(--water-ink); stroke-width: 2; }
+.month { stroke: var(--rule); stroke-dasharray: 1 5; }
+.landed { fill: var(--float); stroke: var(--paper); }
+.other { fill: none; stroke: var(--water-ink); stroke-width: 1.6; }
+</style>

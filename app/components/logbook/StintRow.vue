@@ -1,0 +1,90 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { tallyOf } from '#core/evidence'
+import { EVENT_KINDS, type Stint, type TripEvent } from '#core/tackle'
+import { formatNumber, parseQuantity, shownUnit, type Dimension } from '#core/units'
+import { words } from '~/text/labels'
+import { hoursFigure } from '~/text/log-words'
+
+/** One stretch of a trip: what was fished and how, everything correctable, with its events. */
+const props = defineProps<{ stint: Stint, tripId: string, chosenId: string | null }>()
+const emit = defineEmits<{ change: [about: Partial<Stint>], remove: [], choose: [eventId: string | null], detail: [eventId: string, about: Partial<TripEvent>], removeEvent: [eventId: string], add: [kind: TripEvent['kind']] }>()
+const box = useBoxStore()
+const { units } = storeToRefs(useSettingsStore())
+const problem = ref('')
+const editing = ref(false)
+const adding = ref(false)
+const tally = computed(() => tallyOf(props.stint))
+const lure = computed(() => box.lureById.get(props.stint.lureId) ?? null)
+const items = computed(() => box.box.lures.map(l => ({ value: l.id, title: l.name })))
+const clock = (at: string | null | undefined) => (at ? new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }) : '')
+/** For an input of date and time, by the wall clock here. */
+const local = (at: string | null | undefined) => (at ? new Date(Date.parse(at) - new Date(at).getTimezoneOffset() * 60_000).toISOString().slice(0, 16) : '')
+const typed = (event: Event) => (event.target as HTMLInputElement).value
+const QUANTITIES = [{ key: 'depthM', label: 'depth', dimension: 'depth' }, { key: 'speedMs', label: 'speed', dimension: 'speed' }] as const
+const shown = (key: 'depthM' | 'speedMs', dimension: Dimension) => (props.stint[key] == null ? '' : formatNumber(dimension, props.stint[key], { system: units.value }))
+
+function time(key: 'start' | 'end', text: string) {
+  problem.value = ''
+  const at = Date.parse(text)
+  if (Number.isNaN(at)) problem.value = `Not stored: the ${key === 'start' ? 'beginning' : 'end'} must be a date and time.`
+  else if (key === 'end' && at < Date.parse(props.stint.start)) problem.value = 'Not stored: the end lies before the beginning.'
+  else emit('change', { [key]: new Date(at).toISOString() })
+}
+function quantity(key: 'depthM' | 'speedMs', dimension: Dimension, text: string) {
+  problem.value = ''
+  if (text.trim() === '') return emit('change', { [key]: null })
+  const parsed = parseQuantity(dimension, text, units.value)
+  if (parsed.ok) emit('change', { [key]: parsed.value })
+  else problem.value = `Not stored: ${parsed.message}.`
+}
+function casts(text: string) {
+  problem.value = ''
+  const count = text.trim() === '' ? null : Number(text)
+  if (count !== null && !(Number.isInteger(count) && count >= 0)) problem.value = `Not stored: casts must be a whole number, got "${text}".`
+  else emit('change', { casts: count })
+}
+</script>
+
+<template>
+  <section class="stint" :aria-label="lure?.name ?? stint.lureId">
+    <LureDrawing v-if="lure" :lure="lure" small class="drawing" />
+    <div class="what">
+      <p class="line"><b>{{ lure?.name ?? `gone from the box (${stint.lureId})` }}</b> <span class="figure">{{ clock(stint.start) }}–{{ clock(stint.end) }}</span> · {{ hoursFigure(tally.hours) }} h<template v-if="stint.casts != null"> · {{ stint.casts }} casts</template> · {{ tally.contacts }} contacts, {{ tally.landed }} landed <button type="button" class="quiet" :aria-expanded="editing" @click="editing = !editing">{{ editing ? 'done' : 'correct' }}</button></p>
+      <div v-if="editing" class="fields">
+        <label class="wide"><span class="small-label">lure</span><v-autocomplete :model-value="stint.lureId" :items="items" aria-label="lure" @update:model-value="id => id && emit('change', { lureId: id })" /></label>
+        <label><span class="small-label">from</span><input type="datetime-local" :value="local(stint.start)" @change="time('start', typed($event))" /></label>
+        <label><span class="small-label">to</span><input type="datetime-local" :value="local(stint.end)" @change="time('end', typed($event))" /></label>
+        <label><span class="small-label">casts</span><input :value="stint.casts ?? ''" inputmode="numeric" @change="casts(typed($event))" /></label>
+        <label v-for="q in QUANTITIES" :key="q.key"><span class="small-label">{{ q.label }}, {{ shownUnit(q.dimension, units).symbol }}</span><input :value="shown(q.key, q.dimension)" inputmode="decimal" @change="quantity(q.key, q.dimension, typed($event))" /></label>
+        <button type="button" class="quiet" @click="emit('remove')">take this stretch out</button>
+      </div>
+      <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
+      <div class="events">
+        <template v-for="e in stint.events ?? []" :key="e.id">
+          <button type="button" class="mark" :class="e.kind" :aria-expanded="chosenId === e.id" @click="emit('choose', chosenId === e.id ? null : e.id)">{{ clock(e.at) }} {{ words(e.kind) }}</button>
+        </template>
+        <button type="button" class="quiet" :aria-expanded="adding" @click="adding = !adding">+ add</button>
+        <span v-if="adding" class="choices" role="group" aria-label="What happened"><button v-for="kind in EVENT_KINDS" :key="kind" type="button" class="choice" @click="emit('add', kind); adding = false">{{ words(kind) }}</button></span>
+      </div>
+      <template v-for="e in stint.events ?? []" :key="`d${e.id}`"><EventDetail v-if="chosenId === e.id" :event="e" :trip-id="tripId" class="open" @detail="about => emit('detail', e.id, about)" @remove="emit('removeEvent', e.id)" @close="emit('choose', null)" /></template>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.stint { display: grid; grid-template-columns: 120px 1fr; gap: 14px; border-top: 1px solid var(--rule); padding: 8px 0; align-items: start; }
+.drawing { width: 120px; height: 50px; }
+.line { margin: 0; }
+.line b { font-size: 16px; }
+.fields { display: grid; grid-template-columns: repeat(auto-fit, minmax(140px, 1fr)); gap: 8px 14px; margin: 6px 0; align-items: end; }
+.fields label { display: flex; flex-direction: column; }
+input { font: inherit; min-height: 40px; border: 0; border-bottom: 1px solid var(--soft-ink); background: transparent; color: var(--ink); min-width: 0; color-scheme: light; }
+.events { display: flex; flex-wrap: wrap; gap: 5px; margin-top: 5px; align-items: center; }
+.mark { border: 1px solid var(--rule); background: transparent; border-radius: 3px; padding: 3px 8px; min-height: 34px; cursor: pointer; }
+.mark.landed { border-color: var(--float); font-weight: 620; }
+.mark[aria-expanded='true'] { background: var(--ink); color: var(--leaf); }
+.open { border-left: 4px solid var(--float); padding-left: 12px; margin-top: 6px; max-width: 560px; }
+.problem { color: var(--float); margin: 4px 0; }
+@media (max-width: 700px) { .stint { grid-template-columns: 1fr; } .drawing { display: none; } .mark { min-height: 44px; } }
+</style>

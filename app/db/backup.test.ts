@@ -1,0 +1,121 @@
+import 'fake-indexeddb/auto'
+import Dexie from 'dexie'
+import fc from 'fast-check'
+import { strToU8, zipSync } from 'fflate'
+import { describe, expect, it } from 'vitest'
+import { parseFile, parseJson, type YgrionFile } from '#core/files'
+import { seededRandom } from '#core/numeric'
+import demo from '../../demo/box.json'
+import { packBackup, readBackup, readKept, restoreKept } from './backup'
+import { readAll, replaceAll } from './box'
+import { openDatabase } from './database'
+
+const file = demo as unknown as YgrionFile
+const photo = { lureId: 'l1', blob: new Blob([new Uint8Array([255, 216, 1, 2])], { type: 'image/jpeg' }), width: 4, height: 3, swatches: [], instead: true }
+const eventPhoto = { id: 'e1', tripId: 'trip1', blob: new Blob([new Uint8Array([255, 216, 9])], { type: 'image/jpeg' }), width: 4, height: 3 }
+const kept = { file, photos: [photo], eventPhotos: [eventPhoto] }
+let count = 0
+const fresh = () => openDatabase(`backup-${++count}`)
+
+describe('a backup', () => {
+  it('comes back as it went: everything, pictures too', async () => {
+    const back = readBackup(await packBackup(kept))
+    expect(back.ok).toBe(true)
+    if (!back.ok) return
+    expect(back.value.file).toEqual(file)
+    expect(new Uint8Array(await back.value.photos[0]!.blob.arrayBuffer())).toEqual(new Uint8Array([255, 216, 1, 2]))
+    expect(back.value.photos[0]).toMatchObject({ lureId: 'l1', instead: true, width: 4 })
+    expect(back.value.eventPhotos[0]).toMatchObject({ id: 'e1', tripId: 'trip1' })
+  })
+  it('is put back whole into a browser that holds something else', async () => {
+    const db = fresh()
+    await replaceAll(db, { format: 'ygrion', version: 1, lures: [{ id: 'other', name: 'other', family: 'tube' }] } as never)
+    await restoreKept(db, kept)
+    expect((await readAll(db)).lures).toEqual(file.lures)
+    const now = await readKept(db)
+    expect([now.photos.length, now.eventPhotos.length]).toEqual([1, 1])
+  })
+  it('fails whole: what was there stays', async () => {
+    const db = fresh()
+    await restoreKept(db, kept)
+    const torn = { ...kept, eventPhotos: [{ get id(): string { throw new Error('torn') } } as never] }
+    await expect(restoreKept(db, torn)).rejects.toThrow()
+    expect((await readAll(db)).trips).toEqual(file.trips)
+    expect(await db.eventPhotos.count()).toBe(1)
+  })
+  it('says what is wrong with a damaged one, by its part', async () => {
+    const whole = await packBackup(kept)
+    const issue = (bytes: Uint8Array) => {
+      const outcome = readBackup(bytes)
+      return outcome.ok ? 'ok' : `${outcome.issues[0]!.path}: ${outcome.issues[0]!.message}`
+    }
+    expect(issue(new Uint8Array())).toMatch(/empty/)
+    expect(issue(whole.slice(0, whole.length / 2))).toMatch(/zip is damaged/)
+    expect(issue(zipSync({ 'other.txt': strToU8('x') }))).toMatch(/box.json: is missing/)
+    expect(issue(zipSync({ 'box.json': strToU8('{"format":"ygrion","version":9}') }))).toMatch(/newer Ygrion/)
+    expect(issue(zipSync({ 'box.json': strToU8('{"format":"ygrion","version":1}'), 'pictures.json': strToU8('{"lures":[{"name":"pictures/gone.jpg","lureId":"l1","width":1,"height":1,"swatches":[],"instead":true}],"events":[]}') }))).toMatch(/pictures\/gone.jpg: is missing/)
+    expect(issue(zipSync({ 'box.json': strToU8('{"format":"ygrion","version":1}'), 'pictures.json': strToU8('{"lures":[{"name":3}]}') }))).toMatch(/pictures.json/)
+  })
+  it('a plain Ygrion file is a backup without pictures', () => expect(readBackup(strToU8(JSON.stringify(file)))).toMatchObject({ ok: true, value: { photos: [] } }))
+})
+
+describe('10,000 damaged files', () => {
+  /** A few rows of every list, so that ten thousand can be read. */
+  const small = JSON.stringify({ ...file, ...Object.fromEntries(Object.entries(file).filter(([, v]) => Array.isArray(v)).map(([k, v]) => [k, (v as unknown[]).slice(0, 2)])) })
+  it('are never a crash: each is read, or refused with its place', () => {
+    const random = seededRandom(3)
+    const at = (length: number) => Math.floor(random() * length)
+    const outcomes = { read: 0, refused: 0 }
+    for (let i = 0; i < 10_000; i++) {
+      let text = small
+      for (let hits = 1 + at(4); hits > 0; hits--) {
+        const [from, kind] = [at(text.length), at(6)]
+        text = [
+          () => text.slice(0, from), () => text.slice(0, from) + text.slice(from + 1 + at(40)), () => text.slice(0, from) + String.fromCharCode(at(256)) + text.slice(from + 1),
+          () => text.slice(0, from) + ['null', '{}', '[]', '-1e9', '"\u0000"', 'true'][at(6)] + text.slice(from), () => text.replace(/:\d+/, `:${[-5, 1e12, 0][at(3)]}`), () => text.replace(/"id"/, '"di"'),
+        ][kind]!()
+      }
+      const json = parseJson(text)
+      const outcome = json.ok ? parseFile(json.value) : json
+      outcomes[outcome.ok ? 'read' : 'refused']++
+      if (!outcome.ok) expect(outcome.issues[0]!.message.length).toBeGreaterThan(3)
+    }
+    expect(outcomes.refused).toBeGreaterThan(5000)
+    expect(outcomes.read).toBeGreaterThan(50)
+  })
+  it('a refused one writes nothing; a zip of any bytes is refused or read, never a crash', async () => {
+    const whole = await packBackup(kept)
+    fc.assert(fc.property(fc.integer({ min: 0, max: whole.length - 1 }), fc.uint8Array({ minLength: 1, maxLength: 30 }), (place, bytes) => {
+      const damaged = whole.slice()
+      damaged.set(bytes.slice(0, damaged.length - place), place)
+      const outcome = readBackup(damaged)
+      expect(outcome.ok || outcome.issues.length > 0).toBe(true)
+    }), { numRuns: 300 })
+  })
+})
+
+describe('databases of earlier versions', () => {
+  const STORES: Record<string, string>[] = [
+    { lures: 'id, family, box', parts: 'id, kind', outfits: 'id', places: 'id', tests: 'id, lureId', trips: 'id, start', rules: 'id', memory: 'key' },
+    { assemblies: 'id, lureId', photos: 'lureId' },
+    { readings: 'id, placeId, at' },
+  ]
+  it.each([1, 2, 3])('version %i is opened with everything in it, and can be written to', async (version) => {
+    const name = `old-${version}`
+    const old = new Dexie(name)
+    for (let v = 1; v <= version; v++) old.version(v).stores(STORES[v - 1]!)
+    await old.table('lures').bulkPut(file.lures!)
+    await old.table('trips').bulkPut(file.trips!)
+    if (version >= 2) await old.table('photos').put(photo)
+    if (version >= 3) await old.table('readings').put({ id: 'n', at: '2026-01-01T00:00:00Z', reading: { species: 'perch', temperatureC: 4 } })
+    old.close()
+    const db = openDatabase(name)
+    const now = await readAll(db)
+    expect(now.lures).toHaveLength(file.lures!.length)
+    expect(now.trips).toEqual([...file.trips!].sort((a, b) => (a.id < b.id ? -1 : 1)))
+    expect(await db.photos.count()).toBe(version >= 2 ? 1 : 0)
+    expect(now.readings?.length ?? 0).toBe(version >= 3 ? 1 : 0)
+    await db.eventPhotos.put(eventPhoto)
+    expect(await db.eventPhotos.count()).toBe(1)
+  })
+})

@@ -1,0 +1,92 @@
+import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
+import * as z from 'zod'
+import { check, type Issue, LISTS, type Outcome, parseFile, parseJson, type YgrionFile } from '#core/files'
+import { readAll, recall, remember, replaceAll } from './box'
+import type { Database, EventPhoto, Photo } from './database'
+
+/** Everything that is kept: the file, and the pictures beside it. */
+export interface Kept { readonly file: YgrionFile, readonly photos: readonly Photo[], readonly eventPhotos: readonly EventPhoto[] }
+
+const BOX = 'box.json'
+const PICTURES = 'pictures.json'
+const text = z.string().max(500)
+const size = z.number().int().min(1).max(20_000)
+/** What stands of each picture in `pictures.json`; its pixels lie beside it, under `name`. */
+const picturesSchema = z.object({
+  lures: z.array(z.object({ name: text, lureId: text, width: size, height: size, swatches: z.array(z.object({ hex: text, share: z.number(), at: z.number(), isBackground: z.boolean() })), instead: z.boolean() })),
+  events: z.array(z.object({ name: text, id: text, tripId: text, width: size, height: size })),
+})
+const JPEG = 'image/jpeg'
+/** Pictures are pressed already: they are stored as they are. */
+const STORED = 0
+/** Backups beyond this are not opened, so that a damaged or a malicious one cannot fill the memory [bytes]. Assumed. */
+const LARGEST = 500 * 1024 * 1024
+
+const bytesOf = async (blob: Blob) => new Uint8Array(await blob.arrayBuffer())
+
+/** All of it as one zip: an Ygrion file, and the pictures beside it. */
+export async function packBackup({ file, photos, eventPhotos }: Kept): Promise<Uint8Array> {
+  const lures = await Promise.all(photos.map(async ({ blob, ...photo }, i) => ({ bytes: await bytesOf(blob), row: { ...photo, name: `pictures/lure-${i + 1}.jpg` } })))
+  const events = await Promise.all(eventPhotos.map(async ({ blob, ...photo }, i) => ({ bytes: await bytesOf(blob), row: { ...photo, name: `pictures/event-${i + 1}.jpg` } })))
+  return zipSync({
+    [BOX]: strToU8(JSON.stringify(file)),
+    [PICTURES]: strToU8(JSON.stringify({ lures: lures.map(l => l.row), events: events.map(e => e.row) })),
+    ...Object.fromEntries([...lures, ...events].map(({ bytes, row }) => [row.name, [bytes, { level: STORED }]])),
+  })
+}
+
+/** Reads a backup; whatever is wrong with it is told, and nothing of it is used. A plain Ygrion file is a backup without pictures. */
+export function readBackup(bytes: Uint8Array): Outcome<Kept> {
+  const bad = (path: string, message: string): { ok: false, issues: readonly Issue[] } => ({ ok: false, issues: [{ path, message }] })
+  if (bytes.length === 0) return bad('', 'the file is empty')
+  if (bytes.length > LARGEST) return bad('', `is larger than ${LARGEST / 1024 / 1024} MB`)
+  if (strFromU8(bytes.subarray(0, 2)) !== 'PK') {
+    const json = parseJson(strFromU8(bytes))
+    const file = json.ok ? parseFile(json.value) : json
+    return file.ok ? { ok: true, value: { file: file.value, photos: [], eventPhotos: [] } } : file
+  }
+  let parts: Record<string, Uint8Array>
+  try {
+    let sum = 0
+    parts = unzipSync(bytes, { filter: ({ originalSize }) => (sum += originalSize) <= LARGEST })
+  }
+  catch (error) {
+    return bad('', `the zip is damaged (${(error as Error).message})`)
+  }
+  if (!parts[BOX]) return bad(BOX, 'is missing: this is no backup of Ygrion')
+  const json = parseJson(strFromU8(parts[BOX]))
+  const file = json.ok ? parseFile(json.value) : json
+  if (!file.ok) return { ok: false, issues: file.issues.map(i => ({ ...i, path: [BOX, i.path].filter(Boolean).join(': ') })) }
+  const listed = parts[PICTURES] ? parseJson(strFromU8(parts[PICTURES])) : { ok: true as const, value: { lures: [], events: [] } }
+  const pictures = listed.ok ? check(picturesSchema, listed.value) : listed
+  if (!pictures.ok) return { ok: false, issues: pictures.issues.map(i => ({ ...i, path: `${PICTURES}: ${i.path}` })) }
+  const lost = [...pictures.value.lures, ...pictures.value.events].filter(p => !parts[p.name])
+  if (lost.length > 0) return bad(lost[0]!.name, `is missing, and ${lost.length - 1} more pictures`)
+  const blob = (name: string) => new Blob([parts[name] as Uint8Array<ArrayBuffer>], { type: JPEG })
+  return {
+    ok: true, value: {
+      file: file.value,
+      photos: pictures.value.lures.map(({ name, ...photo }) => ({ ...photo, blob: blob(name) })),
+      eventPhotos: pictures.value.events.map(({ name, ...photo }) => ({ ...photo, blob: blob(name) })),
+    },
+  }
+}
+
+export async function readKept(db: Database): Promise<Kept> {
+  return { file: await readAll(db), photos: await db.photos.toArray(), eventPhotos: await db.eventPhotos.toArray() }
+}
+
+/** Puts everything back, pictures too, in one transaction: all of it or nothing. */
+export async function restoreKept(db: Database, { file, photos, eventPhotos }: Kept): Promise<void> {
+  await db.transaction('rw', [...LISTS.map(list => db.table(list)), db.memory, db.photos, db.eventPhotos], async () => {
+    await replaceAll(db, file)
+    await db.photos.clear()
+    await db.photos.bulkPut([...photos])
+    await db.eventPhotos.clear()
+    await db.eventPhotos.bulkPut([...eventPhotos])
+  })
+}
+
+const LAST_BACKUP = 'last-backup'
+export const lastBackup = (db: Database) => recall<string>(db, LAST_BACKUP)
+export const noteBackup = (db: Database, at: string) => remember(db, LAST_BACKUP, at)

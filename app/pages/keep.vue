@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { LOOKS } from '~/stores/settings'
+import { lookLabel } from '~/text/labels'
+
+const box = useBoxStore()
+const settings = useSettingsStore()
+const { last, days, isDue, preview, issues, isBusy, storage, backup, open, restore, persist } = useKeeping()
+const { $pwa } = useNuxtApp()
+const { version } = useRuntimeConfig().public
+const UNITS = ['metric', 'imperial', 'mixed'] as const
+const MB = 1024 * 1024
+const megabytes = (bytes: number) => (bytes < MB ? `${Math.round(bytes / 1024)} kB` : `${(bytes / MB).toFixed(bytes < 10 * MB ? 1 : 0)} MB`)
+const counted = computed(() => preview.value?.plan.filter(p => p.fresh + p.changed + p.same > 0) ?? [])
+const pictures = computed(() => (preview.value ? preview.value.kept.photos.length + preview.value.kept.eventPhotos.length : 0))
+function picked(event: Event) {
+  const input = event.target as HTMLInputElement
+  if (input.files?.[0]) void open(input.files[0])
+  input.value = ''
+}
+</script>
+
+<template>
+  <div class="keep">
+    <h1>Keeping</h1>
+    <section aria-label="Backup">
+      <h2>Backup</h2>
+      <p class="reason">Everything lives in this browser, on this device. A lost phone or a cleared browser takes it along; one file kept elsewhere does not: box, bench, trips, rules, pack lists, pictures.</p>
+      <p :class="{ due: isDue }"><template v-if="last === null">No backup was ever made here.</template><template v-else>Last backup {{ days === 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago` }}.</template><template v-if="isDue"> It is time for one.</template></p>
+      <button type="button" :class="isDue ? 'hot' : 'plain'" :disabled="isBusy || !box.ready" @click="backup">Make a backup now</button>
+    </section>
+    <section aria-label="Restore">
+      <h2>Put one back</h2>
+      <label class="plain file">Choose a backup<input type="file" class="sr" accept=".zip,.json,application/zip,application/json" :disabled="isBusy" @change="picked" /></label>
+      <div v-if="issues.length > 0" class="reason problem" role="alert"><p v-for="i in issues.slice(0, 6)" :key="i.path + i.message"><b v-if="i.path">{{ i.path }}: </b>{{ i.message }}.</p></div>
+      <div v-if="preview" class="preview">
+        <p><b>{{ preview.name }}</b> holds:</p>
+        <table><thead><tr><th /><th scope="col">not here yet</th><th scope="col">different here</th><th scope="col">the same</th></tr></thead><tbody><tr v-for="p in counted" :key="p.list"><th scope="row">{{ p.list }}</th><td>{{ p.fresh }}</td><td>{{ p.changed }}</td><td>{{ p.same }}</td></tr></tbody></table>
+        <p v-if="pictures > 0">{{ pictures }} pictures.</p>
+        <p class="reason">It takes the place of everything that is here now; that can be taken back until the page is closed. To join a file to what is here, use <NuxtLink to="/box/exchange">Box, In and out</NuxtLink>.</p>
+        <button type="button" class="hot" :disabled="isBusy" @click="restore">Put it in place of what is here</button> <button type="button" class="quiet" @click="preview = null">leave it</button>
+      </div>
+    </section>
+    <section aria-label="Storage">
+      <h2>Storage</h2>
+      <p v-if="storage"><b class="figure">{{ megabytes(storage.usedBytes) }}</b> used of {{ megabytes(storage.quotaBytes) }} that this browser allows. <template v-if="storage.isPersistent">It has promised not to clear it by itself.</template><template v-else>It may clear it when the disk is full.</template></p>
+      <p v-else class="reason">This browser does not tell.</p>
+      <button v-if="storage && !storage.isPersistent" type="button" class="plain" @click="persist">Ask it to keep everything</button>
+    </section>
+    <section aria-label="On this device">
+      <h2>On this device</h2>
+      <p>Version {{ version }}. <template v-if="$pwa?.offlineReady || $pwa?.isPWAInstalled">All of it is here: it works without signal.</template><template v-else>After one visit it works without signal.</template></p>
+      <button v-if="$pwa?.showInstallPrompt" type="button" class="plain" @click="$pwa.install()">Install it as an app</button>
+      <p v-else-if="!$pwa?.isPWAInstalled" class="reason note">The browser’s menu can put it on the home screen.</p>
+    </section>
+    <section aria-label="Units and look">
+      <h2>Units and look</h2>
+      <div class="choices" role="group" aria-label="Units"><button v-for="u in UNITS" :key="u" type="button" class="choice" :aria-pressed="settings.units === u" @click="settings.units = u">{{ u }}</button></div>
+      <div class="choices" role="group" aria-label="Look"><button v-for="l in LOOKS" :key="l" type="button" class="choice" :aria-pressed="settings.look === l" @click="settings.look = l">{{ lookLabel(l) }}</button></div>
+    </section>
+    <section aria-label="Demo">
+      <h2>The demo box</h2>
+      <p class="reason">{{ box.isDemo ? 'You look at the demo: invented lures and waters. Starting your own puts it away; nothing of it is mixed in.' : 'The demo takes the place of what is here; what is here can be taken back at once, and a backup is safer.' }}</p>
+      <button v-if="!box.isDemo" type="button" class="plain" @click="box.visitDemo()">Look at the demo</button>
+      <button v-else type="button" class="plain" @click="box.startOwn()">Start my own</button>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.keep { padding: 10px 18px 60px; display: grid; grid-template-columns: repeat(auto-fit, minmax(320px, 1fr)); gap: 18px 40px; max-width: 1180px; align-items: start; }
+h1 { font-size: 24px; grid-column: 1 / -1; }
+section { border-top: 1px solid var(--ink); padding-top: 6px; }
+h2 { font-size: 17px; }
+p { margin: 6px 0; max-width: 62ch; }
+.due { border-left: 4px solid var(--float); padding-left: 10px; font-weight: 600; }
+.file { display: inline-flex; align-items: center; }
+.file:focus-within { outline: 2px solid var(--float); outline-offset: 2px; }
+.problem { color: var(--float); }
+.note { color: var(--soft-ink); font-size: 13.5px; }
+table { border-collapse: collapse; }
+th, td { padding: 2px 14px 2px 0; text-align: left; border-bottom: 1px solid var(--rule); }
+thead th { font-size: 12px; color: var(--soft-ink); font-weight: 550; }
+.choices { margin: 6px 0; }
+@media (max-width: 700px) { .keep { padding-inline: 10px; grid-template-columns: minmax(0, 1fr); } .choice { min-height: 44px; } }
+</style>

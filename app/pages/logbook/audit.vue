@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
+import type { RuleAudit } from '#core/logbook'
+import { RULES } from '#core/knowledge'
+import { plainRule } from '~/text/rule-words'
+import { hoursFigure, rateFigure } from '~/text/log-words'
+
+const log = useLogbookStore()
+const settings = useSettingsStore()
+const audits = shallowRef<readonly RuleAudit[] | null>(null)
+const done = ref(0)
+const problem = ref('')
+const shown = ref<RuleAudit['verdict']>('supported')
+const VERDICTS = { supported: 'borne out', contradicted: 'spoken against', open: 'no difference yet', untested: 'not tested' } as const
+const rule = new Map(RULES.map(r => [r.id, r]))
+const counts = computed(() => Object.fromEntries(Object.keys(VERDICTS).map(v => [v, (audits.value ?? []).filter(a => a.verdict === v).length])))
+const list = computed(() => (audits.value ?? []).filter(a => a.verdict === shown.value).sort((a, b) => Math.abs(b.better - 0.5) - Math.abs(a.better - 0.5) || b.followed.effort + b.against.effort - a.followed.effort - a.against.effort))
+const side = ({ events, effort, rate }: RuleAudit['followed']) => (rate ? `${events} in ${hoursFigure(effort)} h (${rateFigure(rate.mean)} an hour)` : 'never fished')
+
+watch(() => log.version, async (version) => {
+  if (version === 0) return
+  try {
+    const found = await log.audit((share) => {
+      done.value = share
+    })
+    if (found) audits.value = found
+    problem.value = ''
+  }
+  catch (error) {
+    problem.value = `The rules could not be held against the log: ${(error as Error).message}.`
+  }
+}, { immediate: true })
+onScopeDispose(() => void log.stop())
+</script>
+
+<template>
+  <div class="audit">
+    <p class="reason lead">Every rule of the handbook against your own hours: while it spoke, did the lures that followed it draw more than those that did not? Two hours on each side at least; nine chances in ten before anything is said. Of hundreds of rules some come out right or wrong by luck, and whatever else differed between the lures is in it too.</p>
+    <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
+    <p v-if="!audits && !problem" class="reason" role="status">Reading the log… {{ Math.round(100 * done) }} %</p>
+    <template v-if="audits">
+      <div class="choices" role="group" aria-label="Verdict"><button v-for="(word, id) in VERDICTS" :key="id" type="button" class="choice" :aria-pressed="shown === id" @click="shown = id">{{ word }} <span class="figure">{{ counts[id] }}</span></button></div>
+      <p v-if="list.length === 0" class="reason">None.</p>
+      <ul>
+        <li v-for="a in list.slice(0, 60)" :key="a.ruleId">
+          <p class="reason">{{ rule.get(a.ruleId) ? plainRule(rule.get(a.ruleId)!.text) : a.ruleId }}</p>
+          <div class="sides"><span><b>with it</b> {{ side(a.followed) }}</span><span><b>against it</b> {{ side(a.against) }}</span><span v-if="a.verdict !== 'untested'" class="figure">{{ Math.round(100 * a.better) }} % that following draws more</span>
+            <span v-if="a.verdict === 'contradicted'" class="weigh"><button v-if="settings.ruleWeights[a.ruleId] === undefined" type="button" class="quiet" @click="settings.setWeight(a.ruleId, 0.5)">let it count half</button><button v-else type="button" class="quiet" @click="settings.setWeight(a.ruleId, 1)">let it count in full again</button></span>
+          </div>
+        </li>
+      </ul>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.audit { padding: 6px 18px 40px; max-width: 980px; }
+.lead { max-width: 78ch; }
+ul { list-style: none; padding: 0; margin: 10px 0 0; }
+li { border-top: 1px solid var(--rule); padding: 6px 0 8px; }
+li p { margin: 0 0 2px; max-width: 84ch; }
+.sides { display: flex; flex-wrap: wrap; gap: 2px 22px; color: var(--soft-ink); }
+.sides b { font-weight: 600; color: var(--ink); }
+.problem { color: var(--float); }
+@media (max-width: 700px) { .audit { padding-inline: 10px; } }
+</style>

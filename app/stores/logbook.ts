@@ -1,0 +1,40 @@
+import { defineStore } from 'pinia'
+import { ref, toRaw, watch } from 'vue'
+import type { Precision } from '#core/files'
+import type { CutId, RateOptions, Return } from '#core/logbook'
+import type { Reading } from '#core/reading'
+import type { Trip } from '#core/tackle'
+import { openLogbook } from '~/workers/logbook.client'
+import type { TripFormat } from '~/workers/logbook.protocol'
+import { useBoxStore } from './box'
+import { useSettingsStore } from './settings'
+
+/** What the log says, worked out in its worker; `version` rises with every log that the worker has taken in. */
+export const useLogbookStore = defineStore('logbook', () => {
+  const box = useBoxStore()
+  const settings = useSettingsStore()
+  const version = ref(0)
+  let worker: ReturnType<typeof openLogbook> | null = null
+  const plain = <T>(value: T): T => structuredClone(toRaw(value))
+  const open = () => (worker ??= openLogbook())
+
+  watch(() => [box.ready, box.box, box.own] as const, async ([ready, holdings, own]) => {
+    if (!ready) return
+    await open().api.load(plain(holdings), plain(own))
+    version.value++
+  }, { immediate: true })
+
+  return {
+    version,
+    rates: (cut: CutId, options: RateOptions) => open().api.rates(cut, plain(options)),
+    crossed: (row: CutId, column: CutId, of: Return) => open().api.crossed(row, column, of),
+    marks: () => open().api.marks(),
+    like: (reading: Reading) => open().api.like(plain(reading)),
+    years: () => open().api.years(),
+    year: (year: number) => open().api.year(year),
+    audit: (progress: (done: number) => void) => open().audit({ schools: { ...settings.schools }, weights: { ...settings.ruleWeights } }, progress),
+    stop: () => open().api.stop(),
+    written: (trips: readonly Trip[], format: TripFormat, precision: Precision) => open().api.written(plain(trips), format, precision),
+    read: (bytes: Uint8Array) => open().api.read(bytes, box.places.map(({ id, name }) => ({ id, name }))),
+  }
+})

@@ -1,0 +1,20 @@
+import 'fake-indexeddb/auto'
+import Dexie from 'dexie'
+import { IDBFactory } from 'fake-indexeddb'
+import { createPinia, setActivePinia } from 'pinia'
+import { expect } from 'vitest'
+import { useBoxStore } from '~/stores/box'
+
+/** Waits for the live queries to bring what was written. */
+export async function until(holds: () => boolean): Promise<void> {
+  for (let i = 0; i < 400 && !holds(); i++) await new Promise(resolve => setTimeout(resolve, 5))
+  expect(holds()).toBe(true)
+}
+
+/** New stores on a new, empty disk: the demo opens as on a first visit. */
+export async function openFreshBox(): Promise<void> {
+  Dexie.dependencies.indexedDB = new IDBFactory()
+  setActivePinia(createPinia())
+  await useBoxStore().open()
+  await until(() => useBoxStore().ready)
+}

@@ -1,0 +1,28 @@
+import type { OwnRules } from '#core/ask'
+import type { Precision, TripsRead } from '#core/files'
+import type { CrossTable, CutId, LikeDay, RateOptions, RateTable, Return, RuleAudit, YearSheet } from '#core/logbook'
+import type { Reading } from '#core/reading'
+import type { Box, Trip } from '#core/tackle'
+import type { RuleChoice } from './judge.protocol'
+
+/** An event as the charts place it. */
+export interface EventMark { readonly at: string, readonly kind: string, readonly lureId: string, readonly species: string | null, readonly depthM: number | null, readonly month: number, readonly day: number }
+
+export type TripFormat = 'csv' | 'gpx' | 'geojson'
+
+/** What the page may ask of the logbook. */
+export interface LogbookApi {
+  load: (box: Box, own: OwnRules) => void
+  rates: (cut: CutId, options: RateOptions) => RateTable
+  crossed: (row: CutId, column: CutId, of: Return) => CrossTable
+  marks: () => readonly EventMark[]
+  like: (reading: Reading) => readonly LikeDay[]
+  years: () => readonly number[]
+  year: (year: number) => YearSheet
+  /** `null` when `stop` came before the end. */
+  audit: (choice: RuleChoice, progress: (done: number) => void) => Promise<readonly RuleAudit[] | null>
+  stop: () => void
+  written: (trips: readonly Trip[], format: TripFormat, precision: Precision) => string
+  /** Trips of a table; lures and waters may stand by name. */
+  read: (bytes: Uint8Array, places: readonly { readonly id: string, readonly name: string }[]) => TripsRead
+}

@@ -1,0 +1,107 @@
+import * as Comlink from 'comlink'
+import loadHighs, { type Highs } from 'highs'
+import wasmUrl from 'highs/runtime?url'
+import { askOf, type AskOptions, type OwnRules } from '#core/ask'
+import { explainRanking, prepareBox, rank, type SetupOut } from '#core/match'
+import { breachesOf, conflictsOf, coverOf, finished, greedyPack, nextToAdd, type Pack, packProblem, type PackProblem, type PackRequest, purposesOf, solvePack, type Sorted, sortedOptions, swapsFor, usedBy, valueOf } from '#core/pack'
+import type { RuleChoice } from './judge.protocol'
+import type { Explained, PackApi } from './pack.protocol'
+
+/** Lures named as next to add. */
+const NEXT = 4
+const SWAPS = 6
+
+let prepared = prepareBox({ lures: [], parts: [], outfits: [], tests: [], trips: [] })
+let own: OwnRules = { rules: [], places: [] }
+let highs: Promise<Highs> | undefined
+/** The problem that was judged last, and for what request. */
+let judged: { readonly key: string, readonly problem: PackProblem, readonly sorted: Sorted, readonly setups: Map<string, SetupOut | null> } | null = null
+
+const options = ({ schools, weights }: RuleChoice): AskOptions => ({ schools, weights, own })
+/** What the judging depends on; limits and locks of lures do not change it. */
+const keyOf = ({ readings, locks }: PackRequest, choice: RuleChoice) => JSON.stringify([readings, [...locks.leave], [...locks.take], choice])
+
+function problemFor(request: PackRequest, choice: RuleChoice, step: (done: number) => void) {
+  const key = keyOf(request, choice)
+  if (judged?.key !== key) {
+    const steps = packProblem(prepared, request, options(choice))
+    const problem = finished(function* () {
+      for (;;) {
+        const next = steps.next()
+        if (next.done) return next.value
+        step(next.value)
+        yield
+      }
+    }())
+    judged = { key, problem, sorted: sortedOptions(problem), setups: new Map() }
+  }
+  return { ...judged, problem: { ...judged.problem, limits: request.limits, locks: request.locks } }
+}
+
+/** One lure on one rod under one reading, as it is tied on. */
+function setupOf(request: PackRequest, choice: RuleChoice, reading: number, lureId: string, outfitId: string): SetupOut | null {
+  const key = `${reading} ${lureId} ${outfitId}`
+  const known = judged?.setups.get(key)
+  if (known !== undefined) return known
+  const only = { ...prepared, lures: prepared.lures.filter(p => p.lure.id === lureId), outfits: prepared.outfits.filter(o => o.outfit.id === outfitId) }
+  const setup = explainRanking(only, rank(only, askOf(request.readings[reading]!.reading, options(choice))), { top: 1 }).setups[0] ?? null
+  judged?.setups.set(key, setup)
+  return setup
+}
+
+function explained(request: PackRequest, choice: RuleChoice, pack: Pack): Explained {
+  const { problem, sorted } = problemFor(request, choice, () => undefined)
+  const value = valueOf(problem, sorted, pack)
+  const ids = new Set(pack.items)
+  return {
+    pack, value: value.total, met: value.met, wishes: problem.wishes.map(w => w.id), items: problem.items.filter(i => ids.has(i.id)), purposes: purposesOf(problem, sorted, pack),
+    covers: coverOf(sorted, pack).map(({ pack: own, box, counted }, reading) => ({
+      pack: own, box, setups: counted.flatMap(({ option, isRigged }) => {
+        const setup = setupOf(request, choice, reading, option.lureId, option.outfitId)
+        return setup ? [{ setup, isRigged }] : []
+      }),
+    })),
+    next: nextToAdd(problem, sorted, pack, NEXT), used: usedBy(problem, ids), breaches: breachesOf(problem, pack),
+    rigged: Object.entries(pack.rigged).flatMap(([rod, lure]) => firstSetup(request, choice, lure, rod)),
+  }
+}
+
+/** Under the first reading in which the lure can be fished on that rod: first light, when it can. */
+function firstSetup(request: PackRequest, choice: RuleChoice, lureId: string, outfitId: string): readonly SetupOut[] {
+  for (const reading of request.readings.keys()) {
+    const setup = setupOf(request, choice, reading, lureId, outfitId)
+    if (setup) return [setup]
+  }
+  return []
+}
+
+const api: PackApi = {
+  load(box, rules, useLog) {
+    prepared = prepareBox(box, { useLog })
+    own = rules
+    judged = null
+  },
+  async plan(request, choice, { seconds, gap }, step) {
+    const { problem, sorted } = problemFor(request, choice, done => step({ kind: 'judged', done }))
+    const conflicts = conflictsOf(problem)
+    if (conflicts.length > 0) return { conflicts }
+    const greedy = greedyPack(problem, sorted)
+    step({ kind: 'greedy', explained: explained(request, choice, greedy) })
+    const solver = await (highs ??= loadHighs({ locateFile: () => wasmUrl }))
+    const plan = solvePack(solver, problem, {
+      seconds, gap, start: greedy, clock: () => performance.now(),
+      progress: ({ value, bound, pack }) => {
+        step({ kind: 'bound', value, bound, pack })
+        return true
+      },
+    })
+    return { explained: explained(request, choice, plan.pack), bound: plan.bound, gap: plan.gap, ended: plan.ended }
+  },
+  explain: explained,
+  swaps(request, choice, pack, out) {
+    const { problem, sorted } = problemFor(request, choice, () => undefined)
+    return swapsFor(problem, sorted, pack, out, SWAPS)
+  },
+}
+
+Comlink.expose(api)

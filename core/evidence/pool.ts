@@ -1,0 +1,100 @@
+/* eslint-disable-next-line @typescript-eslint/triple-slash-reference -- the package brings no types; projects that include this file must find ours */
+/// <reference path="../jstat.d.ts" />
+import jStat from 'jstat'
+import { LOW, HIGH, type RateEstimate } from './rate'
+
+/** What one group (a lure, a colour, a depth …) gave, and the effort it was given; effort in any unit, weights may make both fractional. */
+export interface Group { readonly events: number, readonly effort: number }
+
+export interface PooledRates {
+  /** The usual rate of a group that nothing is known of, with the interval of that usual rate. */
+  readonly overall: RateEstimate
+  /** One for each group, in the order given. */
+  readonly groups: readonly RateEstimate[]
+  /** How alike the groups are: shape of the Gamma that their rates are taken from. Small: they differ much. */
+  readonly alike: number
+}
+
+/** Shapes considered: from groups that differ by factors (0.5) to groups that hardly differ (60), equally likely on the log scale. Assumed. */
+const SHAPES = Array.from({ length: 9 }, (_, i) => 0.5 * (60 / 0.5) ** (i / 8))
+/** The usual rate is laid out over so many of its own standard deviations on each side, with this many points. */
+const SPAN_SD = 3.5
+const MEANS = 15
+/** Half an event is added where the grid is laid out, so that a blank day has a place on the log scale (Jeffreys). */
+const HALF = 0.5
+
+/**
+ * Rates of several groups with partial pooling: each group's rate is drawn toward the usual one, the more so the less it was fished and the more alike the groups are.
+ *
+ * Model:  events ~ Poisson(rate × effort), rates ~ Gamma(shape, shape ÷ mean); mean and shape flat on the log scale and summed over a grid, so that their own
+ *         uncertainty is in the intervals. Each group's posterior is a mixture of Gammas; its interval is that of the Gamma with the same mean and variance.
+ * Source: Clayton & Kaldor 1987 for the model; the full-Bayes form as in Gelman et al., Bayesian Data Analysis. From memory.
+ * Valid:  groups fished at random; where the best lure was fished at the best hour, the rate is that of both.
+ *
+ * @returns `null` when no effort was made at all
+ * @throws {RangeError} if a count or an effort is negative or not a number
+ */
+export function pooledRates(groups: readonly Group[]): PooledRates | null {
+  for (const { events, effort } of groups) {
+    if (!(events >= 0 && effort >= 0 && Number.isFinite(events + effort))) throw new RangeError(`pooledRates: events and effort must be 0 or more, got ${events} in ${effort}`)
+  }
+  const fished = groups.filter(g => g.effort > 0)
+  const events = fished.reduce((sum, g) => sum + g.events, 0)
+  const effort = fished.reduce((sum, g) => sum + g.effort, 0)
+  if (fished.length === 0) return null
+
+  const centre = Math.log((events + HALF) / effort)
+  const span = SPAN_SD * Math.sqrt(1 / (events + HALF) + 1 / fished.length)
+  const means = Array.from({ length: MEANS }, (_, i) => Math.exp(centre + span * ((2 * i) / (MEANS - 1) - 1)))
+  const cells = SHAPES.flatMap((shape) => {
+    const counts = fished.reduce((sum, g) => sum + jStat.gammaln(shape + g.events) - jStat.gammaln(shape), 0)
+    return means.map((mean) => {
+      const rate = shape / mean
+      let log = counts
+      for (const g of fished) log += shape * Math.log(rate) - (shape + g.events) * Math.log(rate + g.effort)
+      return { shape, mean, rate, log }
+    })
+  })
+  const top = Math.max(...cells.map(c => c.log))
+  const sum = cells.reduce((s, c) => s + Math.exp(c.log - top), 0)
+  const weighed = cells.map(c => ({ ...c, share: Math.exp(c.log - top) / sum })).filter(c => c.share > NEGLIGIBLE)
+
+  const mixed = (moments: (cell: typeof weighed[number]) => readonly [first: number, second: number]): RateEstimate => {
+    let [first, second, share] = [0, 0, 0]
+    for (const cell of weighed) {
+      const [a, b] = moments(cell)
+      first += cell.share * a
+      second += cell.share * b
+      share += cell.share
+    }
+    return likeGamma(first / share, second / share)
+  }
+  return {
+    overall: usualRate(weighed),
+    groups: groups.map(g => mixed(({ shape, rate }) => {
+      const [a, b] = [shape + g.events, rate + g.effort]
+      return [a / b, (a * (a + 1)) / (b * b)]
+    })),
+    alike: Math.exp(weighed.reduce((s, c) => s + c.share * Math.log(c.shape), 0)),
+  }
+}
+
+/** Half-width of a 90 % interval of a normal, in standard deviations. */
+const NINETY = 1.6449
+
+/** The usual rate and its interval, on the log scale: with few groups its upper tail is long, and a plain mean would be drawn up by it. */
+function usualRate(cells: readonly { readonly mean: number, readonly share: number }[]): RateEstimate {
+  const centre = cells.reduce((s, c) => s + c.share * Math.log(c.mean), 0)
+  const sd = Math.sqrt(cells.reduce((s, c) => s + c.share * (Math.log(c.mean) - centre) ** 2, 0))
+  return { mean: Math.exp(centre), low: Math.exp(centre - NINETY * sd), high: Math.exp(centre + NINETY * sd) }
+}
+
+/** Grid points that hold less than this of the belief are left out. */
+const NEGLIGIBLE = 1e-6
+
+/** The Gamma with this mean and second moment, as an estimate. */
+function likeGamma(mean: number, second: number): RateEstimate {
+  const variance = Math.max(second - mean * mean, 1e-12 * mean * mean)
+  const shape = (mean * mean) / variance
+  return { mean, low: jStat.gamma.inv(LOW, shape, variance / mean), high: jStat.gamma.inv(HIGH, shape, variance / mean) }
+}

@@ -1,0 +1,79 @@
+import { askOf, type AskOptions, type Effect, effectPeak, type Rule } from '#core/ask'
+import { probabilityHigher, type RateEstimate, rateOf } from '#core/evidence'
+import { RULES } from '#core/knowledge'
+import { type Candidate, concernsLure, isFavoured, type PreparedBox, rank } from '#core/match'
+import type { Reading } from '#core/reading'
+import type { Stretch } from './stretch'
+
+/** What the angler's own water says of a rule of the handbook. */
+export interface RuleAudit {
+  readonly ruleId: string
+  readonly verdict: 'supported' | 'contradicted' | 'open' | 'untested'
+  /** Effort and contacts while the rule spoke: with what it favours, and against it. */
+  readonly followed: Side
+  readonly against: Side
+  /** Probability that following it draws more contacts an hour. */
+  readonly better: number
+}
+export interface Side { readonly events: number, readonly effort: number, readonly rate: RateEstimate | null }
+
+/** A rule speaks here when its conditions hold at least by half. */
+const SPEAKS_FROM = 0.5
+/** Less than this on either side says nothing [h]. Assumed. */
+const LEAST_HOURS = 2
+/** A probability beyond these is worth a word; with hundreds of rules some are met by chance, and the page says so. Assumed. */
+const SUPPORTED_FROM = 0.9
+/** Prior of a single side: half an event, so that a blank side has bounds (Jeffreys), over a minute of effort. */
+const PRIOR = { priorShape: 0.5, priorEffort: 1 / 60 }
+
+/**
+ * For every rule: contacts per hour of the stretches that did what it asks against those that did not, among the stretches in which it spoke.
+ * Nobody fished these by lot: a lure that was favoured for other reasons too takes its rule with it.
+ * A search in steps, so that a caller can show progress or stop.
+ */
+export function* auditRules(prepared: PreparedBox, stretches: readonly Stretch[], options: AskOptions = {}): Generator<number, readonly RuleAudit[]> {
+  const sides = new Map<string, { followed: { events: number, effort: number }, against: { events: number, effort: number } }>()
+  const asks = new Map<object, ReturnType<typeof askOf>>()
+  const blank = () => ({ followed: { events: 0, effort: 0 }, against: { events: 0, effort: 0 } })
+  for (const [i, stretch] of stretches.entries()) {
+    const { reading, profile, hours, contacts, stint } = stretch
+    if (!reading || !profile || hours <= 0) continue
+    const ask = asks.get(reading) ?? askOf(reading as Reading, options)
+    asks.set(reading, ask)
+    const candidate = rank({ ...prepared, lures: [profile], log: [] }, ask).candidates[0]
+    if (!candidate) continue
+    const spoken = new Map(Object.values(ask.axes).flatMap(axis => axis.reasons.map(({ rule, strength }) => [rule.id, { rule, strength }] as const)))
+    for (const { rule, strength } of spoken.values()) {
+      if (strength < SPEAKS_FROM * rule.weight * (options.weights?.[rule.id] ?? 1)) continue
+      const follows = doesFollow(rule, candidate, { depth: stint.depthM, speed: stint.speedMs }, ask)
+      if (follows === null) continue
+      const side = (sides.get(rule.id) ?? sides.set(rule.id, blank()).get(rule.id)!)[follows ? 'followed' : 'against']
+      side.events += contacts
+      side.effort += hours
+    }
+    if (i % 50 === 49) yield (i + 1) / stretches.length
+  }
+  return RULES.map((rule): RuleAudit => {
+    const { followed, against } = sides.get(rule.id) ?? blank()
+    const better = probabilityHigher(followed, against)
+    const verdict = Math.min(followed.effort, against.effort) < LEAST_HOURS ? 'untested' : better >= SUPPORTED_FROM ? 'supported' : better <= 1 - SUPPORTED_FROM ? 'contradicted' : 'open'
+    return { ruleId: rule.id, verdict, better, followed: withRate(followed), against: withRate(against) }
+  })
+}
+
+function withRate(side: { events: number, effort: number }): Side {
+  return { ...side, rate: side.effort > 0 ? rateOf({ ...side, ...PRIOR }) : null }
+}
+
+/** Whether a set-up does what a rule asks, on most of its axes; `null`: the rule says nothing of this lure. */
+function doesFollow(rule: Rule, candidate: Candidate, fished: Partial<Record<string, number | null>>, ask: ReturnType<typeof askOf>): boolean | null {
+  const answers = rule.effects.flatMap((effect: Effect) => {
+    if ('favours' in effect) {
+      if (!concernsLure(effect, candidate.profile)) return []
+      const liked = isFavoured(effect.favours, candidate.profile, candidate.technique)
+      return [(effect.to ?? 1) >= (effect.others ?? 0) ? liked : !liked]
+    }
+    return [effectPeak(effect, fished[effect.axis] ?? candidate.fits[effect.axis].offers, ask.features) >= SPEAKS_FROM]
+  })
+  return answers.length === 0 ? null : answers.filter(Boolean).length * 2 > answers.length
+}

@@ -1,0 +1,172 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { askOf } from '#core/ask'
+import { seededRandom } from '#core/numeric'
+import { logBound, logVerdicts, movedByLog, prepareBox, rank } from '#core/match'
+import { completeReading, type Reading, readingDistance } from '#core/reading'
+import { type Box, type Lure, merged, type Trip } from '#core/tackle'
+import demo from '../../demo/box.json'
+import { poissonSample } from '../../tests/chance'
+import { auditRules, CUT_IDS, daysLike, ratesBy, ratesByTwo, stretchesOf, yearSheet, yearsOf } from './index'
+
+const box = { ...demo } as unknown as Box
+const prepared = prepareBox(box)
+const stretches = stretchesOf(prepared)
+const pike: Reading = { species: 'northern-pike', temperatureC: 11.5, at: '2026-05-06T06:40:00+02:00', latitude: 58.4, longitude: 13.2, visibilityM: 1.2, stain: 'brown', bottomM: 4, fishFromM: 1, fishToM: 3 }
+
+describe('rates by cuts', () => {
+  it('every cut accounts for every hour and contact, once', () => {
+    const hours = stretches.reduce((sum, s) => sum + s.hours, 0)
+    const contacts = stretches.reduce((sum, s) => sum + s.contacts, 0)
+    for (const cut of CUT_IDS) {
+      const table = ratesBy(stretches, cut, { of: 'contacts', per: 'hour' })
+      expect(table.rows.reduce((sum, r) => sum + r.hours, table.unknownHours)).toBeCloseTo(hours, 6)
+      if (table.unknownHours === 0) expect(table.rows.reduce((sum, r) => sum + r.contacts, 0)).toBe(contacts)
+    }
+  })
+  it('names what was never fished', () => {
+    const lures = ratesBy(stretches, 'lure', { of: 'landed', per: 'hour' }, box.lures.map(l => l.id))
+    expect(lures.rows.length + lures.unfished.length).toBe(box.lures.length)
+    expect(ratesBy([], 'light', { of: 'landed', per: 'hour' }).unfished).toEqual(['night', 'low sun', 'dull', 'bright'])
+  })
+  it('crossed cells add up to the single cut; blanks have no rate', () => {
+    const crossed = ratesByTwo(stretches, 'colour', 'clarity', 'contacts')
+    for (const row of crossed.rows) {
+      const single = ratesBy(stretches, 'colour', { of: 'contacts', per: 'hour' }).rows.find(r => r.value === row)!
+      expect(crossed.cells.filter(c => c.row === row).reduce((sum, c) => sum + c.contacts, 0)).toBe(single.contacts)
+    }
+    expect(crossed.cells.filter(c => c.hours === 0).every(c => c.rate === null)).toBe(true)
+  })
+  it('per 100 casts counts casts, not hours', () => {
+    const [row] = ratesBy([{ ...stretches[0]!, casts: 50, contacts: 400, hours: 9 }], 'lure', { of: 'contacts', per: '100 casts' }).rows
+    expect(row!.rate.mean).toBeCloseTo(800, -1.5)
+  })
+})
+
+describe('a simulated log', () => {
+  it('the colour that draws twice the bites is found, with the truth inside its interval in nine logs of ten', () => {
+    const random = seededRandom(11)
+    const colours = ['hot', 'natural', 'dark', 'plain'] as const
+    const lures = colours.map((pattern, i): Lure => ({ id: `c${i}`, name: pattern, family: 'crankbait', lengthMm: 60, colours: { pattern } }))
+    let [best, held, of] = [0, 0, 0]
+    for (let run = 0; run < 100; run++) {
+      const trips: Trip[] = Array.from({ length: 12 }, (_, t) => ({
+        id: `t${t}`, start: '2026-05-01T06:00:00Z', end: '2026-05-01T08:00:00Z',
+        stints: lures.map((lure, i) => ({ id: `t${t}s${i}`, start: '2026-05-01T06:00:00Z', end: '2026-05-01T08:00:00Z', lureId: lure.id, events: Array.from({ length: poissonSample(2 * (i === 0 ? 2 : 1), random) }, (_, e) => ({ id: `${t} ${i} ${e}`, kind: 'hit' as const })) })),
+      }))
+      const { rows } = ratesBy(stretchesOf(prepareBox({ ...box, lures, trips })), 'colour', { of: 'contacts', per: 'hour' })
+      if (rows[0]!.value === 'hot') best++
+      for (const { value, rate } of rows) {
+        of++
+        const truth = value === 'hot' ? 2 : 1
+        if (truth >= rate.low && truth <= rate.high) held++
+      }
+    }
+    expect(best).toBeGreaterThan(97)
+    expect(held / of).toBeGreaterThan(0.85)
+  })
+})
+
+describe('the log in the judgement', () => {
+  const ask = askOf(pike)
+  const fished = (lureId: string, contacts: number, hours: number) => ({ lureId, contacts, landed: contacts, hours, reading: completeReading(pike).reading })
+  it('lifts what caught and lowers what did not, within the bound', () => {
+    const verdicts = logVerdicts([fished('a', 30, 10), fished('b', 1, 12), fished('c', 8, 10)], ask)
+    expect(movedByLog(0.6, verdicts.get('a')!)).toBeGreaterThan(0.6)
+    expect(movedByLog(0.6, verdicts.get('b')!)).toBeLessThan(0.6)
+    fc.assert(fc.property(fc.array(fc.tuple(fc.integer({ min: 0, max: 200 }), fc.double({ min: 0.1, max: 50, noNaN: true })), { minLength: 1, maxLength: 8 }), (lures) => {
+      for (const verdict of logVerdicts(lures.map(([c, h], i) => fished(`l${i}`, c, h)), ask).values()) {
+        for (const score of [0.1, 0.5, 0.9, 0.99]) {
+          const moved = movedByLog(score, verdict)
+          expect(Math.abs(Math.log(moved / score))).toBeLessThanOrEqual(logBound(ask) + 1e-12)
+          expect(moved).toBeLessThan(1)
+        }
+      }
+    }), { numRuns: 40 })
+  })
+  it('two bites in under an hour move less than the same rate over ten hours', () => {
+    const few = logVerdicts([fished('a', 2, 0.8), fished('b', 22, 10), fished('c', 20, 10)], ask).get('a')!.ratio
+    const many = logVerdicts([fished('a', 25, 10), fished('b', 22, 10), fished('c', 20, 10)], ask).get('a')!.ratio
+    expect(few).toBeGreaterThan(1)
+    expect(few).toBeLessThan(many)
+  })
+  it('never outvotes physics: a set-up that misses the depth, the speed or the rod stays behind the one that does not, whatever the logs say', () => {
+    for (const reading of [pike, { species: 'perch', temperatureC: 4 }, { species: 'sea-bass', temperatureC: 14, water: 'surf', from: 'bank' }] as Reading[]) {
+      const { axes } = askOf(reading)
+      const total = Object.values(axes).reduce((sum, a) => sum + a.weight, 0)
+      for (const axis of ['depth', 'speed', 'rod'] as const) expect(2 * logBound({ axes })).toBeLessThan((axes[axis].weight * Math.log(1 / 0.05)) / total)
+    }
+  })
+  it('never brings back what is excluded, and can be left out', () => {
+    const trips: Trip[] = [{ id: 't', start: pike.at!, end: '2026-05-06T12:40:00+02:00', stints: [{ id: 's', start: pike.at!, end: '2026-05-06T12:40:00+02:00', lureId: 'l70', reading: pike, events: Array.from({ length: 50 }, (_, i) => ({ id: `e${i}`, kind: 'landed' as const })) }] }]
+    const with0 = { ...box, lures: box.lures.map(l => (l.id === 'l70' ? { ...l, quantity: 0 } : l)), trips }
+    expect(rank(prepareBox(with0), ask).rejected.find(r => r.lureId === 'l70')?.code).toBe('none-left')
+    const scores = (useLog: boolean, log: readonly Trip[]) => rank(prepareBox({ ...box, trips: log }, { useLog }), ask).candidates.map(c => [c.profile.lure.id, c.score])
+    expect(scores(false, box.trips)).toEqual(scores(true, []))
+    expect(scores(true, box.trips)).not.toEqual(scores(true, []))
+  })
+})
+
+describe('days like today', () => {
+  it('the day itself comes first, at no distance', () => {
+    const [first, second] = daysLike(stretches, pike)
+    expect(first!.tripId).toBe('trip6')
+    expect(first!.distance).toBeLessThan(second!.distance)
+  })
+  it('distance: nought to itself, the same both ways, farther for another fish or season', () => {
+    const at = (change: Partial<Reading>) => completeReading({ ...pike, ...change }).reading
+    fc.assert(fc.property(fc.double({ min: 0, max: 28, noNaN: true }), fc.double({ min: 0.2, max: 8, noNaN: true }), (temperatureC, visibilityM) => {
+      const [a, b] = [at({}), at({ temperatureC, visibilityM })]
+      expect(readingDistance(a, a)).toBe(0)
+      expect(readingDistance(a, b)).toBeCloseTo(readingDistance(b, a), 12)
+    }))
+    expect(readingDistance(at({}), at({ species: 'sea-bass' }))).toBeGreaterThan(1)
+    expect(readingDistance(at({}), at({ at: '2026-11-06T06:40:00+01:00' }))).toBeGreaterThan(readingDistance(at({}), at({ at: '2026-06-06T06:40:00+01:00' })))
+  })
+})
+
+describe('what the own water says of the rules', () => {
+  const lures: Lure[] = [{ id: 'hot', name: 'hot', family: 'spinnerbait', lengthMm: 100, weightG: 20, colours: { pattern: 'hot' } }, { id: 'drab', name: 'drab', family: 'spinnerbait', lengthMm: 100, weightG: 20, colours: { pattern: 'natural' } }]
+  const logOf = (hot: number, drab: number, hours = 20): Trip[] => [{ id: 't', start: '2026-05-01T06:00:00Z', stints: [['hot', hot], ['drab', drab]].map(([lureId, n]) => ({
+    id: String(lureId), start: '2026-05-01T06:00:00Z', end: new Date(Date.parse('2026-05-01T06:00:00Z') + hours * 3_600_000).toISOString(), lureId: String(lureId), reading: { ...pike, visibilityM: 0.4, stain: 'mud', at: null }, events: Array.from({ length: Number(n) }, (_, i) => ({ id: `${lureId}${i}`, kind: 'hit' as const })),
+  })) }]
+  const audit = (trips: Trip[]) => {
+    const own = prepareBox({ ...box, lures, tests: [], trips })
+    const steps = auditRules(own, stretchesOf(own))
+    let step = steps.next()
+    while (!step.done) step = steps.next()
+    return new Map(step.value.map(a => [a.ruleId, a]))
+  }
+  const about = [...audit(logOf(40, 10)).values()].filter(a => a.verdict === 'supported').map(a => a.ruleId)
+  it('supports what the log bears out, contradicts what it denies', () => {
+    expect(about.length).toBeGreaterThan(0)
+    const denied = audit(logOf(10, 40))
+    for (const id of about) expect(denied.get(id)!.verdict).toBe('contradicted')
+  })
+  it('says "open" when both sides gave the same, and "untested" of what was hardly fished', () => {
+    const even = audit(logOf(12, 12))
+    for (const id of about) expect(even.get(id)!.verdict).toBe('open')
+    const thin = audit(logOf(4, 1, 0.5))
+    for (const id of about) expect(thin.get(id)!.verdict).toBe('untested')
+  })
+})
+
+describe('a year on a sheet, and trips joined', () => {
+  it('holds what the log holds', () => {
+    expect(yearsOf(stretches)).toEqual([2026, 2025])
+    const sheets = yearsOf(stretches).map(year => yearSheet(stretches, year))
+    expect(sheets.reduce((sum, s) => sum + s.trips, 0)).toBe(box.trips.length)
+    for (const { months, all, species } of sheets) {
+      expect(months.reduce((sum, m) => sum + m.contacts, 0)).toBe(all.contacts)
+      expect(species.reduce((sum, s) => sum + s.landed, 0)).toBe(all.landed)
+    }
+  })
+  it('joining two trips loses nothing, whichever way round', () => {
+    const [a, b] = [box.trips[0]!, box.trips[1]!]
+    const joined = merged(b, a)
+    expect(joined).toEqual(merged(a, b))
+    expect(joined.id).toBe(a.id)
+    expect(joined.stints!.map(s => s.id).sort()).toEqual([...a.stints!, ...b.stints!].map(s => s.id).sort())
+    expect(merged(joined, a).stints!.length).toBe(joined.stints!.length)
+  })
+})

@@ -1,0 +1,78 @@
+import { askOf, type AskOptions } from '#core/ask'
+import { type PreparedBox, rankOnEach, wayOf } from '#core/match'
+import type { Reading } from '#core/reading'
+import { isSoftBody } from '#core/tackle'
+import type { PackItem, PackLimits, PackLocks, PackOption, PackProblem, PackWish, WishId } from './problem'
+
+/** A reading that tomorrow may bring, and how likely it is against the others. */
+export interface LikelyReading { readonly name: string, readonly reading: Reading, readonly weight: number }
+
+export interface PackRequest { readonly readings: readonly LikelyReading[], readonly limits: PackLimits, readonly locks: PackLocks }
+
+/** Pieces that go along, as far as there are so many: soft bodies tear, what is fished on the bottom or in cover is lost, weights more so. Assumed. */
+const PIECES = { soft: 4, snags: 2, part: 3 }
+/** Lures longer than this fill two slots [mm]. Assumed. */
+const LONG_MM = 130
+/** Open hooks in such places are lost. */
+const SNAGS: readonly string[] = ['wood', 'brush', 'boulders', 'rock', 'kelp', 'mangrove', 'reeds', 'grass']
+/** Ways of fishing with which one searches; with the others one cleans up (trade §12). */
+const SEARCHING: readonly string[] = ['surface', 'moving']
+/** A lure meets a wish only where it does at least this share of the best on that rod. Assumed. */
+const MEANT_FROM = 0.75
+
+/**
+ * The planner's problem from a box: every way of fishing every lure on every rod under every likely reading, judged as on the water,
+ * with what each needs beside itself. Steps, so that a caller can show progress or stop; yields the share done.
+ */
+export function* packProblem(box: PreparedBox, { readings, limits, locks }: PackRequest, options: AskOptions = {}): Generator<number, PackProblem> {
+  const total = readings.reduce((sum, r) => sum + r.weight, 0)
+  const outfits = box.outfits.filter(o => !locks.leave.has(o.outfit.id))
+  const found: PackOption[] = []
+  const wishes = new Map<WishId, Set<string>>()
+  const wish = (id: WishId, lureId: string) => wishes.set(id, (wishes.get(id) ?? new Set()).add(lureId))
+  const atRisk = new Set<string>()
+  let step = 0
+  for (const [r, { reading }] of readings.entries()) {
+    const ask = askOf(reading, options)
+    const inSnags = ask.reading.cover.some(c => SNAGS.includes(c))
+    for (const { outfit, candidates, bare } of rankOnEach({ ...box, outfits }, ask)) {
+      const best = candidates[0]?.score ?? 0
+      for (const { profile, trailer, added, technique, placement, score } of [...candidates, ...bare]) {
+        const { lure } = profile
+        const needs = [...trailer ? [trailer.lure.id] : [], ...added.part ? [added.part.id] : [], ...added.spoon ? [added.spoon.lure.id] : []]
+        found.push({ reading: r, lureId: lure.id, outfitId: outfit.outfit.id, score, needs })
+        const way = wayOf(technique.control, technique.cadences[0]!)
+        if (way === 'bottom' || (inSnags && profile.snagGuard.value < 2)) atRisk.add(lure.id)
+        if (score < MEANT_FROM * best) continue
+        const { pattern } = profile.colours.value
+        const zone = placement.depthM < ask.reading.fishFromM ? 'above' : placement.depthM > ask.reading.fishToM ? 'under' : 'at'
+        if (pattern === 'natural' || pattern === 'hot') wish(`${zone}-${pattern}`, lure.id)
+        wish(profile.sound.value > 0 ? 'noisy' : 'silent', lure.id)
+        wish(SEARCHING.includes(way) ? 'search' : 'clean-up', lure.id)
+      }
+    }
+    yield ++step / readings.length
+  }
+  const used = new Set(found.flatMap(o => [o.lureId, ...o.needs]))
+  const wanted = (id: string) => used.has(id) || locks.take.has(id)
+  const lures = [...box.lures, ...box.trailers.filter(t => t.lure.role === 'trailer')].filter(({ lure }) => wanted(lure.id) && lure.quantity !== 0).map(({ lure, weightG, lengthMm }): PackItem => {
+    const pieces = Math.min(lure.quantity ?? 1, isSoftBody(lure.family) ? PIECES.soft : atRisk.has(lure.id) ? PIECES.snags : 1)
+    return { id: lure.id, kind: 'lure', pieces, grams: pieces * weightG.value, slots: lengthMm.value > LONG_MM && !isSoftBody(lure.family) ? 2 : 1 }
+  })
+  const parts = box.box.parts.filter(p => wanted(p.id) && p.quantity !== 0).map((part): PackItem => {
+    const pieces = Math.min(part.quantity ?? 1, PIECES.part)
+    return { id: part.id, kind: 'part', pieces, grams: pieces * (part.weightG ?? 0), slots: 0 }
+  })
+  return {
+    weights: readings.map(r => (total > 0 ? r.weight / total : 0)), items: [...lures, ...parts], outfitIds: outfits.map(o => o.outfit.id),
+    options: found, wishes: [...wishes].map(([id, ids]): PackWish => ({ id, lureIds: [...ids] })), limits, locks,
+  }
+}
+
+/** Runs a search in steps to its end. */
+export function finished<T>(steps: Generator<unknown, T>): T {
+  for (;;) {
+    const step = steps.next()
+    if (step.done) return step.value
+  }
+}

@@ -1,0 +1,149 @@
+import { breachesOf, slotsOf, usedBy } from './limits'
+import { EMPTY_PACK, type Pack, type PackItem, type PackProblem } from './problem'
+import { countedUnder, type Sorted, takenIn, valueOf } from './value'
+
+/** Rounds of exchange after the first pack; each tries to give up one thing for a better one. */
+const EXCHANGES = 2
+/** Lures that are tried in the place of another: the best few under each reading. */
+const TRIED_UNDER_EACH = 6
+
+/**
+ * A good pack at once: what is locked, then again and again the lure (with what it needs, on what rod) that adds most for its room, then a few exchanges.
+ * The value rises with every item and each adds less than before, so that this never does badly (Nemhauser, Wolsey & Fisher 1978), but nothing is proven of it here.
+ */
+export function greedyPack(problem: PackProblem, sorted: Sorted): Pack {
+  const { locks, items, outfitIds } = problem
+  const itemById = new Map(items.map(i => [i.id, i]))
+  let pack: Pack = { ...EMPTY_PACK, items: items.filter(i => locks.take.has(i.id)).map(i => i.id), rods: outfitIds.filter(id => locks.take.has(id)) }
+  const value = (p: Pack) => valueOf(problem, sorted, p).total
+  /** Gain for the room it takes, as last worked out: it only falls as the pack fills, so that what is not first need not be looked at again (Minoux 1978). */
+  const gainOf = (bundle: Bundle, at: number): Waiting => {
+    const next = withBundle(pack, bundle)
+    if (next === null || !fits(problem, next)) return { bundle, next: null, gain: -Infinity }
+    return { bundle, next, gain: (value(next) - at) / roomOf(next, pack, itemById, problem) }
+  }
+  let now = value(pack)
+  let waiting = bundlesOf(problem, sorted).map(bundle => gainOf(bundle, now))
+  for (;;) {
+    waiting.sort((a, b) => b.gain - a.gain)
+    const first = waiting[0]
+    if (!first || first.gain <= LEAST_GAIN) break
+    const again = gainOf(first.bundle, now)
+    if (again.gain < (waiting[1]?.gain ?? -Infinity)) {
+      waiting[0] = again
+      continue
+    }
+    waiting.shift()
+    if (!again.next || again.gain <= LEAST_GAIN) continue
+    const newRod = again.next.rods.length > pack.rods.length ? first.bundle.rod : null
+    pack = again.next
+    now = value(pack)
+    // With a rod along, everything that is thrown with it takes less room than before.
+    if (newRod !== null) waiting = waiting.map(w => (w.bundle.rod === newRod ? gainOf(w.bundle, now) : w))
+  }
+  pack = rigged(problem, sorted, pack)
+  for (let round = 0; round < EXCHANGES; round++) {
+    const better = exchanged(problem, sorted, pack)
+    if (better === pack) break
+    pack = rigged(problem, sorted, better)
+  }
+  return withoutIdle(problem, sorted, pack)
+}
+
+/** Gains below this are rounding. */
+const LEAST_GAIN = 1e-9
+
+interface Waiting { readonly bundle: Bundle, readonly next: Pack | null, readonly gain: number }
+
+interface Bundle { readonly items: readonly string[], readonly rod: string }
+
+/** Best lures under each reading that are thought of at first; as many again as may go along. */
+const THOUGHT_OF = 24
+
+/** Lures with what they need and the rod they are thrown with, each way once. */
+function bundlesOf({ locks, limits }: PackProblem, sorted: Sorted): readonly Bundle[] {
+  const bundles = new Map<string, Bundle>()
+  for (const { list } of sorted) {
+    const lures = new Set<string>()
+    for (const { lureId, outfitId, needs } of list) {
+      const items = [lureId, ...needs]
+      if (locks.leave.has(outfitId) || items.some(id => locks.leave.has(id))) continue
+      if (!lures.has(lureId) && lures.size >= THOUGHT_OF + limits.lures) continue
+      lures.add(lureId)
+      bundles.set(`${items.join('+')}@${outfitId}`, { items, rod: outfitId })
+    }
+  }
+  return [...bundles.values()]
+}
+
+function withBundle(pack: Pack, { items, rod }: Bundle): Pack | null {
+  const missing = items.filter(id => !pack.items.includes(id))
+  const hasRod = pack.rods.includes(rod)
+  if (missing.length === 0 && hasRod) return null
+  return { ...pack, items: [...pack.items, ...missing], rods: hasRod ? pack.rods : [...pack.rods, rod] }
+}
+
+function fits(problem: PackProblem, { items, rods }: Pack): boolean {
+  const { limits } = problem
+  const used = usedBy(problem, new Set(items))
+  return rods.length <= limits.rods && used.lures <= limits.lures && used.slots <= slotsOf(limits) && (limits.grams === null || used.grams <= limits.grams)
+}
+
+/** How much of the scarcest limit an addition uses up, 0..1. */
+function roomOf(next: Pack, before: Pack, itemById: ReadonlyMap<string, PackItem>, { limits }: PackProblem): number {
+  const added = next.items.slice(before.items.length).map(id => itemById.get(id)!)
+  const lures = added.filter(i => i.kind === 'lure').length / Math.max(1, limits.lures)
+  const slots = added.reduce((s, i) => s + i.slots, 0) / Math.max(1, slotsOf(limits))
+  const grams = limits.grams === null ? 0 : added.reduce((s, i) => s + i.grams, 0) / Math.max(1, limits.grams)
+  const rods = (next.rods.length - before.rods.length) / Math.max(1, limits.rods)
+  return Math.max(lures, slots, grams, 0.5 * rods, 1e-3)
+}
+
+/** For each rod the lure that is worth most when it hangs there at first light. */
+function rigged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
+  let best: Pack = { ...pack, rigged: {} }
+  let value = valueOf(problem, sorted, best).total
+  for (let round = 0; round < 2; round++) {
+    for (const rod of pack.rods) {
+      const lures = new Set(sorted.flatMap(({ list }) => list.filter(o => o.outfitId === rod && pack.items.includes(o.lureId) && o.needs.every(id => pack.items.includes(id))).slice(0, TRIED_UNDER_EACH).map(o => o.lureId)))
+      for (const lureId of lures) {
+        if (Object.entries(best.rigged).some(([other, id]) => other !== rod && id === lureId)) continue
+        const next: Pack = { ...best, rigged: { ...best.rigged, [rod]: lureId } }
+        const total = valueOf(problem, sorted, next).total
+        if (total > value + 1e-12) [best, value] = [next, total]
+      }
+    }
+  }
+  return best
+}
+
+/** One lure given up for another that is worth more in its place. */
+function exchanged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
+  const kind = new Map(problem.items.map(i => [i.id, i.kind]))
+  const others = [...new Map(sorted.flatMap(({ list }) => list.filter(o => !pack.items.includes(o.lureId) && !problem.locks.leave.has(o.lureId) && !problem.locks.leave.has(o.outfitId) && !o.needs.some(id => problem.locks.leave.has(id))).slice(0, TRIED_UNDER_EACH)).map(o => [`${o.lureId} ${o.outfitId}`, o])).values()]
+  let [best, value] = [pack, valueOf(problem, sorted, pack).total]
+  for (const out of pack.items) {
+    if (problem.locks.take.has(out) || kind.get(out) !== 'lure') continue
+    const left: Pack = { ...pack, items: pack.items.filter(id => id !== out), rigged: Object.fromEntries(Object.entries(pack.rigged).filter(([, id]) => id !== out)) }
+    for (const { lureId, outfitId, needs } of others) {
+      const next = withBundle(left, { items: [lureId, ...needs], rod: outfitId })
+      if (!next || breachesOf(problem, next).length > 0) continue
+      const total = valueOf(problem, sorted, next).total
+      if (total > value + 1e-9) [best, value] = [next, total]
+    }
+  }
+  return best
+}
+
+/** A pack without what nothing needs: things that raise nothing are left at home, as long as nobody said otherwise. */
+export function withoutIdle(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
+  let kept = pack
+  const value = valueOf(problem, sorted, pack).total
+  const used = new Set(sorted.flatMap(of => countedUnder(of, takenIn(pack)).flatMap(c => [c.option.lureId, ...c.option.needs, c.option.outfitId])))
+  for (const id of [...pack.items, ...pack.rods]) {
+    if (used.has(id) || problem.locks.take.has(id)) continue
+    const next: Pack = { items: kept.items.filter(i => i !== id), rods: kept.rods.filter(r => r !== id), rigged: Object.fromEntries(Object.entries(kept.rigged).filter(([rod, lure]) => rod !== id && lure !== id)) }
+    if (valueOf(problem, sorted, next).total >= value - 1e-12) kept = next
+  }
+  return kept
+}

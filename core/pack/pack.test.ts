@@ -1,0 +1,234 @@
+import fc from 'fast-check'
+import loadHighs from 'highs'
+import { describe, expect, it } from 'vitest'
+import { prepareBox } from '#core/match'
+import { seededRandom } from '#core/numeric'
+import type { Reading } from '#core/reading'
+import type { Box } from '#core/tackle'
+import demo from '../../demo/box.json'
+import { breachesOf, conflictsOf, coverOf, EMPTY_PACK, finished, type ForecastHour, greedyPack, likelyReadings, nextToAdd, type Pack, type PackOption, packProblem, type PackProblem, purposesOf, solvePack, sortedOptions, swapsFor, usedBy, valueOf, withChanges, withoutDominated } from './index'
+
+const highs = await loadHighs()
+const solve = (problem: PackProblem, start: Pack = EMPTY_PACK, gap = 0) => solvePack(highs, problem, { seconds: 20, gap, start, clock: () => 0 })
+
+/** The value by its definition (models part N), written out once more: every set-up, best first, three of different lures. */
+function plainValue({ weights, options, wishes }: PackProblem, { items, rods, rigged }: Pack): number {
+  const wishWorth = 0.004 * wishes.filter(w => w.lureIds.some(id => items.includes(id))).length
+  return wishWorth + weights.reduce((sum, p, r) => {
+    const ways = options.filter(o => o.reading === r && items.includes(o.lureId) && rods.includes(o.outfitId) && o.needs.every(id => items.includes(id)))
+      .map(o => ({ lure: o.lureId, value: o.score * (rigged[o.outfitId] === o.lureId ? 1 : 0.9) })).sort((a, b) => b.value - a.value)
+    const best = ways.filter((w, i) => ways.findIndex(other => other.lure === w.lure) === i).slice(0, 3)
+    return sum + p * best.reduce((s, w, j) => s + 0.5 ** j * w.value, 0)
+  }, 0)
+}
+
+/** Every pack that the limits allow, one by one. */
+function bruteForce(problem: PackProblem): number {
+  const { items, outfitIds } = problem
+  let best = 0
+  for (let mask = 0; mask < 2 ** items.length; mask++) {
+    const taken = items.filter((_, i) => mask & (1 << i)).map(i => i.id)
+    for (let rodMask = 0; rodMask < 2 ** outfitIds.length; rodMask++) {
+      const rods = outfitIds.filter((_, i) => rodMask & (1 << i))
+      if (breachesOf(problem, { items: taken, rods, rigged: {} }).length > 0) continue
+      const lures = taken.filter(id => items.find(i => i.id === id)!.kind === 'lure')
+      const rig = (rest: readonly string[], rigged: Record<string, string>): void => {
+        const [rod, ...others] = rest
+        if (rod === undefined) {
+          best = Math.max(best, plainValue(problem, { items: taken, rods, rigged }))
+          return
+        }
+        rig(others, rigged)
+        for (const lure of lures) if (!Object.values(rigged).includes(lure)) rig(others, { ...rigged, [rod]: lure })
+      }
+      rig(rods, {})
+    }
+  }
+  return best
+}
+
+/** A small problem out of chance: lures, one trailer that some need, a part, rods that some lures suit. */
+function randomProblem(seed: number, { lures = 6, rods = 2, readings = 3 } = {}): PackProblem {
+  const random = seededRandom(seed)
+  const lureIds = Array.from({ length: lures }, (_, i) => `l${i}`)
+  const outfitIds = Array.from({ length: rods }, (_, i) => `o${i}`)
+  const raw = Array.from({ length: readings }, () => 0.2 + random())
+  const sum = raw.reduce((a, b) => a + b, 0)
+  const options: PackOption[] = []
+  for (let reading = 0; reading < readings; reading++) {
+    for (const lureId of lureIds) {
+      for (const outfitId of outfitIds) {
+        if (random() < 0.3) continue
+        const score = random()
+        options.push({ reading, lureId, outfitId, score, needs: [] })
+        if (random() < 0.3) options.push({ reading, lureId, outfitId, score: Math.min(1, score + 0.2 * random()), needs: [random() < 0.5 && lureId !== 'l0' ? 'l0' : 'p0'] })
+      }
+    }
+  }
+  const grams = lureIds.map(() => 5 + 40 * random())
+  return {
+    weights: raw.map(p => p / sum), outfitIds, options,
+    items: [...lureIds.map((id, i) => ({ id, kind: 'lure' as const, grams: grams[i]!, pieces: 1, slots: random() < 0.2 ? 2 : 1 })), { id: 'p0', kind: 'part', grams: 10 * random(), pieces: 3, slots: 0 }],
+    wishes: [{ id: 'at-natural', lureIds: lureIds.filter(() => random() < 0.4) }, { id: 'noisy', lureIds: lureIds.filter(() => random() < 0.3) }],
+    limits: { rods: 1 + Math.floor(rods * random()), lures: 1 + Math.floor(lures * random()), boxes: 1, slotsPerBox: 2 + Math.floor(5 * random()), grams: random() < 0.5 ? 40 + 120 * random() : null },
+    locks: { take: new Set(), leave: new Set(random() < 0.3 ? ['l1'] : []) },
+  }
+}
+const seeds = fc.integer({ min: 1, max: 100_000 })
+
+describe('the value of a pack', () => {
+  it('is what its definition says', () => {
+    fc.assert(fc.property(seeds, (seed) => {
+      const problem = randomProblem(seed)
+      const random = seededRandom(seed + 1)
+      const items = problem.items.filter(() => random() < 0.6).map(i => i.id)
+      const pack: Pack = { items, rods: problem.outfitIds, rigged: items.includes('l2') ? { o0: 'l2' } : {} }
+      expect(valueOf(problem, sortedOptions(problem), pack).total).toBeCloseTo(plainValue(problem, pack), 10)
+    }), { numRuns: 60 })
+  })
+})
+
+describe('the planner', () => {
+  it('finds the same optimum as trying every pack (checks §G)', () => {
+    for (let seed = 1; seed <= 40; seed++) {
+      const problem = randomProblem(seed, { lures: 5 })
+      const plan = solve(problem)
+      expect(plan.ended).toBe('proven')
+      expect(plan.value, `seed ${seed}`).toBeCloseTo(bruteForce(problem), 6)
+    }
+  })
+  it('keeps every limit and lock, is no worse than the greedy pack, and its bound holds', () => {
+    fc.assert(fc.property(seeds, (seed) => {
+      const problem = randomProblem(seed, { lures: 10, rods: 3, readings: 3 })
+      const sorted = sortedOptions(problem)
+      const greedy = greedyPack(problem, sorted)
+      const plan = solve(problem, greedy)
+      expect(breachesOf(problem, greedy)).toEqual([])
+      expect(breachesOf(problem, plan.pack)).toEqual([])
+      expect(plan.value).toBeGreaterThanOrEqual(valueOf(problem, sorted, greedy).total - 1e-9)
+      expect(plan.bound).toBeGreaterThanOrEqual(plan.value - 1e-9)
+      expect(plan.gap).toBeLessThanOrEqual(1e-6)
+    }), { numRuns: 15 })
+  })
+  it('greedy stays above 1 − 1/e of the optimum, the bound of greedy choice where each thing adds less than before (Nemhauser, Wolsey & Fisher 1978), and near it on average', () => {
+    const shares = Array.from({ length: 25 }, (_, i) => {
+      const problem = randomProblem(1000 + i, { lures: 9, rods: 2, readings: 3 })
+      return valueOf(problem, sortedOptions(problem), greedyPack(problem, sortedOptions(problem))).total / solve(problem).value
+    })
+    expect(Math.min(...shares)).toBeGreaterThan(1 - 1 / Math.E)
+    expect(shares.reduce((a, b) => a + b, 0) / shares.length).toBeGreaterThan(0.95)
+  })
+  it('leaving out dominated lures loses nothing', () => {
+    let dropped = 0
+    for (let seed = 1; seed <= 30; seed++) {
+      const problem = randomProblem(seed, { lures: 7 })
+      // Two lures that are worse copies of others, so that there is something to leave out.
+      const copies = ['l2', 'l3'].flatMap(id => problem.options.filter(o => o.lureId === id && o.needs.length === 0).map(o => ({ ...o, lureId: `${id}x`, score: 0.8 * o.score })))
+      const more: PackProblem = { ...problem, options: [...problem.options, ...copies], items: [...problem.items, ...['l2', 'l3'].map(id => ({ ...problem.items.find(i => i.id === id)!, id: `${id}x` }))], limits: { ...problem.limits, lures: 1 } }
+      const reduced = withoutDominated(more)
+      dropped += more.items.length - reduced.items.length
+      expect(bruteForce(reduced)).toBeCloseTo(bruteForce(more), 10)
+    }
+    expect(dropped).toBeGreaterThan(20)
+  })
+  it('locks: what must go goes, what must stay stays', () => {
+    const problem = randomProblem(7, { lures: 8, rods: 3 })
+    const free = solve({ ...problem, limits: { ...problem.limits, lures: 4, slotsPerBox: 9, grams: null, rods: 2 } }).pack
+    const out = problem.items.find(i => i.kind === 'lure' && !free.items.includes(i.id))!.id
+    const locked = solve({ ...problem, limits: { ...problem.limits, lures: 4, slotsPerBox: 9, grams: null, rods: 2 }, locks: { take: new Set([out]), leave: new Set([free.items[0]!]) } }).pack
+    expect(locked.items).toContain(out)
+    expect(locked.items).not.toContain(free.items[0])
+  })
+  it('stops when it is told to, with the best so far and an honest gap', () => {
+    const problem = randomProblem(3, { lures: 30, rods: 5, readings: 8 })
+    const start = greedyPack(problem, sortedOptions(problem))
+    const plan = solvePack(highs, problem, { seconds: 20, gap: 0, start, clock: () => 0, progress: () => false })
+    expect(plan.value).toBeGreaterThanOrEqual(valueOf(problem, sortedOptions(problem), start).total - 1e-9)
+    expect(plan.ended === 'stopped' ? plan.bound : plan.value).toBeGreaterThanOrEqual(plan.value)
+  })
+})
+
+describe('impossible limits', () => {
+  const problem = randomProblem(5, { lures: 8, rods: 3 })
+  const limits = { rods: 2, lures: 2, boxes: 1, slotsPerBox: 4, grams: 60 }
+  const withTake = (...take: string[]) => conflictsOf({ ...problem, limits, locks: { take: new Set(take), leave: new Set() } }).map(c => c.limit)
+  it('say which limit conflicts, with its figures', () => {
+    expect(withTake('o0', 'o1', 'o2')).toEqual(['rods'])
+    expect(withTake('l0', 'l1', 'l2')).toContain('lures')
+    expect(conflictsOf({ ...problem, limits: { ...limits, slotsPerBox: 1, lures: 9, grams: null }, locks: { take: new Set(['l0', 'l1']), leave: new Set() } })[0]!.message).toMatch(/fills [23] slots, the boxes have 1/)
+    expect(conflictsOf({ ...problem, limits: { ...limits, lures: 9, slotsPerBox: 20, grams: 10 }, locks: { take: new Set(['l0', 'l1']), leave: new Set() } })[0]!.message).toMatch(/weighs \d+ g, the limit is 10 g/)
+    expect(withTake('gone')).toEqual(['locks'])
+    expect(conflictsOf({ ...problem, limits, locks: { take: new Set(['l0']), leave: new Set(['l0']) } })[0]!.message).toMatch(/both to take and to leave: l0/)
+  })
+  it('no limits in conflict: a pack is always there, be it an empty one', () => {
+    const none = { ...problem, limits: { rods: 0, lures: 0, boxes: 0, slotsPerBox: 0, grams: 0 } }
+    expect(conflictsOf(none)).toEqual([])
+    expect(solve(none)).toMatchObject({ pack: { items: [], rods: [] }, value: 0, gap: 0 })
+  })
+})
+
+describe('a day from the demo box', () => {
+  const box = prepareBox(demo as unknown as Box)
+  const from = (demo.trips as unknown as { stints: { reading: Reading }[] }[])[5]!.stints[0]!.reading
+  const forecast: ForecastHour[] = Array.from({ length: 24 }, (_, h) => ({ at: new Date(Date.parse('2026-05-07T00:00:00+02:00') + h * 3_600_000).toISOString(), waterC: 11 + h / 24, cloud: h < 10 ? 0.9 : 0.1, windMs: h === 15 ? 9 : 3, rainMm: 0 }))
+  const places = demo.places as unknown as { id: string, name: string }[]
+  const likely = likelyReadings({ from, place: places[0]!, forecast, planB: places[1]! })
+  const readings = withChanges(likely)
+  const limits = { rods: 3, lures: 9, boxes: 1, slotsPerBox: 10, grams: 500 }
+  const problem = finished(packProblem(box, { readings, limits, locks: { take: new Set(), leave: new Set() } }))
+  const sorted = sortedOptions(problem)
+  const plan = solve(problem, greedyPack(problem, sorted), 0.01)
+
+  it('a day as likely readings: first light cloudy, noon sunny, the windiest hour, last light, plan B on the other water', () => {
+    expect(likely.map(r => r.name)).toEqual(['first light', 'noon', 'wind', 'last light', 'plan B, Skarne Mouth'])
+    expect(likely.map(r => r.reading.sky)).toEqual(['overcast', 'sun', 'sun', 'sun', 'sun'])
+    expect(likely[2]!.reading.windMs).toBe(9)
+    expect(likely[4]!.reading.water).toBe('estuary')
+    const noon = Date.parse(likely[1]!.reading.at!)
+    // Solar noon at 13.2° E: 11:08 UTC less the equation of time of some 3 minutes in early May.
+    expect(Math.abs(noon - Date.parse('2026-05-07T11:05:00Z'))).toBeLessThanOrEqual(3_600_000)
+  })
+  it('changes take their share from the reading they belong to', () => {
+    for (const { name, weight } of likely) expect(readings.filter(r => r.name.startsWith(name)).reduce((sum, r) => sum + r.weight, 0)).toBeCloseTo(weight, 10)
+  })
+  it('planned: within the limits, a proven gap of at most 1 %, each rod with a lure that it can throw', () => {
+    expect(plan.gap).toBeLessThanOrEqual(0.01)
+    expect(breachesOf(problem, plan.pack)).toEqual([])
+    expect(Object.keys(plan.pack.rigged).sort()).toEqual([...plan.pack.rods].sort())
+    for (const [rod, lure] of Object.entries(plan.pack.rigged)) expect(problem.options.some(o => o.lureId === lure && o.outfitId === rod)).toBe(true)
+    const total = usedBy(problem, new Set(plan.pack.items))
+    expect(total.lures).toBeLessThanOrEqual(9)
+    expect(total.grams).toBeLessThanOrEqual(500)
+  })
+  it('meets the trade’s wishes where the box can: a natural and a hot colour at the fish, noisy and silent, search and clean-up (trade §17)', () => {
+    expect(valueOf(problem, sorted, plan.pack).met).toEqual(expect.arrayContaining(['at-natural', 'at-hot', 'noisy', 'silent', 'search', 'clean-up']))
+  })
+  it('soft bodies and what snags go along with spares, as far as there are any', () => {
+    for (const item of problem.items.filter(i => i.kind === 'lure')) expect(item.pieces).toBeLessThanOrEqual(demo.lures.find(l => l.id === item.id)!.quantity)
+    expect(problem.items.some(i => i.pieces > 1)).toBe(true)
+  })
+  it('tells what each thing is for, what it would cost to leave it, and what would be next', () => {
+    const purposes = purposesOf(problem, sorted, plan.pack)
+    expect(purposes.map(p => p.id).sort()).toEqual([...plan.pack.items, ...plan.pack.rods].sort())
+    for (const { id, loss, counts, wishes } of purposes.filter(p => plan.pack.items.includes(p.id))) {
+      expect(loss, id).toBeGreaterThanOrEqual(-1e-12)
+      expect(counts.length + wishes.length, id).toBeGreaterThan(0)
+    }
+    const [next] = nextToAdd(problem, sorted, plan.pack, 3)
+    expect(plan.pack.items).not.toContain(next!.lureId)
+    for (const { pack, box: all } of coverOf(sorted, plan.pack)) expect(pack).toBeLessThanOrEqual(all + 1e-12)
+  })
+  it('a swap by hand keeps the limits and tells its effect truly', () => {
+    const out = Object.values(plan.pack.rigged)[0]!
+    const swaps = swapsFor(problem, sorted, plan.pack, out, 5)
+    expect(swaps.length).toBeGreaterThan(0)
+    const now = valueOf(problem, sorted, plan.pack).total
+    for (const { pack, change, lureId } of swaps) {
+      expect(pack.items).toContain(lureId)
+      expect(pack.items).not.toContain(out)
+      expect(breachesOf(problem, pack)).toEqual([])
+      expect(change).toBeCloseTo((valueOf(problem, sorted, pack).total - now) / now, 10)
+      expect(change).toBeLessThanOrEqual(plan.gap + 1e-9)
+    }
+  })
+})

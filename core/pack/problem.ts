@@ -1,0 +1,73 @@
+/** Something that is taken along: a lure (also as a trailer), a head or a sinker. */
+export interface PackItem {
+  readonly id: string
+  readonly kind: 'lure' | 'part'
+  /** Weight of all pieces that go along, spares included [g]. */
+  readonly grams: number
+  readonly pieces: number
+  /** Slots of a box that it fills; parts go in a tin and fill none. */
+  readonly slots: number
+}
+
+/** One way of fishing one lure on one rod under one reading. */
+export interface PackOption {
+  readonly reading: number
+  readonly lureId: string
+  readonly outfitId: string
+  /** How it fits that water, 0..1. */
+  readonly score: number
+  /** Other items that it needs: trailer, head, sinker. */
+  readonly needs: readonly string[]
+}
+
+/** A wish of the trade for the whole pack (trade §17): at least one of these along. */
+export interface PackWish { readonly id: WishId, readonly lureIds: readonly string[] }
+export type WishId = `${'above' | 'at' | 'under'}-${'natural' | 'hot'}` | 'search' | 'clean-up' | 'noisy' | 'silent'
+
+/** What may go along; an absent limit is none. */
+export interface PackLimits {
+  /** Rods to rig. */
+  readonly rods: number
+  readonly lures: number
+  readonly boxes: number
+  readonly slotsPerBox: number
+  /** Weight of everything in the boxes [g]. */
+  readonly grams: number | null
+}
+
+export interface PackLocks {
+  /** Ids of lures, parts and rods that must go along. */
+  readonly take: ReadonlySet<string>
+  readonly leave: ReadonlySet<string>
+}
+
+export interface PackProblem {
+  /** Weights of the readings; they add up to 1. */
+  readonly weights: readonly number[]
+  readonly items: readonly PackItem[]
+  readonly outfitIds: readonly string[]
+  readonly options: readonly PackOption[]
+  readonly wishes: readonly PackWish[]
+  readonly limits: PackLimits
+  readonly locks: PackLocks
+}
+
+/** What goes along, and what hangs on each rod at first light. */
+export interface Pack {
+  readonly items: readonly string[]
+  readonly rods: readonly string[]
+  /** Lure on each rod at first light, by rod. */
+  readonly rigged: Readonly<Record<string, string>>
+}
+
+export const EMPTY_PACK: Pack = { items: [], rods: [], rigged: {} }
+
+/** Value of the second and third best set-up against the one before (models part N). */
+export const NEXT_BEST = 0.5
+export const COUNTED = 3
+/** A set-up that must first be tied on (models part N). */
+export const NOT_RIGGED = 0.9
+/** A wish that is met is worth so much of a perfect fit. Assumed: it decides between packs that are otherwise nearly alike. */
+export const WISH_WORTH = 0.004
+/** The greatest possible sum of a reading: three perfect set-ups. */
+export const PERFECT = Array.from({ length: COUNTED }, (_, j) => NEXT_BEST ** j).reduce((a, b) => a + b, 0)

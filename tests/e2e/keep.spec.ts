@@ -1,0 +1,89 @@
+import { readFileSync } from 'node:fs'
+import { expect, test } from '@playwright/test'
+
+test('a backup goes out, everything is lost, and it comes back with a preview and a way back', async ({ page }) => {
+  await page.goto('/keep')
+  await expect(page.getByText('No backup was ever made here')).toBeVisible()
+  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Make a backup now' }).click()])
+  const bytes = readFileSync(await download.path())
+  expect(bytes.subarray(0, 2).toString()).toBe('PK')
+  await expect(page.getByText('Last backup today')).toBeVisible()
+  await page.getByRole('region', { name: 'Demo' }).getByRole('button', { name: 'Start my own' }).click()
+  await expect(page.locator('.undo')).toContainText('put away')
+  await page.goto('/box')
+  await expect(page.getByRole('row').filter({ hasText: 'Moor blade' })).toHaveCount(0)
+  await page.goto('/keep')
+  await page.getByRole('region', { name: 'Restore' }).locator('input[type=file]').setInputFiles({ name: 'half.zip', mimeType: 'application/zip', buffer: bytes.subarray(0, 3000) })
+  await expect(page.getByRole('alert')).toContainText('damaged')
+  await page.getByRole('region', { name: 'Restore' }).locator('input[type=file]').setInputFiles({ name: 'ygrion.zip', mimeType: 'application/zip', buffer: bytes })
+  await expect(page.getByRole('row', { name: /^lures 8\d 0 0/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Put it in place of what is here' }).click()
+  await expect(page.locator('.undo')).toContainText('ygrion.zip is put back')
+  await page.goto('/logbook')
+  await expect(page.getByText('14 trips')).toBeVisible()
+})
+
+test('the demo can be entered and left without mixing', async ({ page }) => {
+  await page.goto('/keep')
+  await page.getByRole('region', { name: 'Demo' }).getByRole('button', { name: 'Start my own' }).click()
+  await expect(page.getByRole('button', { name: 'Look at the demo' })).toBeVisible()
+  await page.getByRole('button', { name: 'Look at the demo' }).click()
+  await expect(page.getByRole('region', { name: 'Demo' })).toContainText('You look at the demo')
+  await page.locator('.undo .hot').click()
+  await expect(page.getByRole('button', { name: 'Look at the demo' })).toBeVisible()
+  await page.goto('/logbook')
+  await expect(page.getByText('No trip yet')).toBeVisible()
+})
+
+test('keys: ? lists them, g and a letter goes to a page, Ctrl+K finds a lure', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.locator('.setups li')).toHaveCount(12)
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog', { name: 'Help' })).toContainText('find a page, a lure or a deed')
+  await page.keyboard.press('Escape')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await page.keyboard.press('g')
+  await page.keyboard.press('l')
+  await expect(page).toHaveURL(/\/logbook$/)
+  await page.keyboard.press('Control+k')
+  await page.keyboard.type('weir pale')
+  await expect(page.getByRole('listbox', { name: 'Found' }).getByRole('option', { selected: true })).toContainText('Weir runner, pale')
+  await page.keyboard.press('Enter')
+  await expect(page).toHaveURL(/\/box\?lure=l38/)
+  await page.keyboard.press('Control+k')
+  await page.keyboard.type('glare')
+  await page.keyboard.press('Enter')
+  await expect(page.locator('.theme-glare')).toBeVisible()
+})
+
+test('names with markup and scripts are text wherever they stand', async ({ page }) => {
+  let ran = false
+  await page.exposeFunction('ran', () => { ran = true })
+  const nasty = '<img src=x onerror="ran()"><script>ran()</script>"\'&amp;\u202E\u0007 ' + 'W'.repeat(300)
+  const lure = { id: 'n"<b>1', name: nasty, family: 'crankbait', weightG: 12, lengthMm: 60, runsAt: { depthM: 2 }, box: '<i>box</i>', slot: '<u>', notes: nasty }
+  const file = { format: 'ygrion', version: 1, lures: [lure], outfits: [{ id: 'o', name: nasty, rod: { kind: 'spinning', lureMinG: 5, lureMaxG: 30 }, line: { material: 'braid', diameterMm: 0.15 } }], places: [{ id: 'p', name: nasty, latitude: 58.4, longitude: 13.2 }],
+    trips: [{ id: 't/<1>', placeId: 'p', start: '2026-05-01T06:00:00Z', end: '2026-05-01T08:00:00Z', stints: [{ id: 's', start: '2026-05-01T06:00:00Z', end: '2026-05-01T08:00:00Z', lureId: lure.id, events: [{ id: 'e', kind: 'landed', note: nasty }] }] }] }
+  await page.goto('/keep')
+  await page.getByRole('region', { name: 'Restore' }).locator('input[type=file]').setInputFiles({ name: 'nasty.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) })
+  await page.getByRole('button', { name: 'Put it in place of what is here' }).click()
+  await expect(page.locator('.undo')).toContainText('nasty.json')
+  for (const path of ['/', '/trip', '/box', `/box?lure=${encodeURIComponent(lure.id)}`, '/box/trays', '/box/labels', '/bench', '/waters', '/logbook', `/logbook/trip/${encodeURIComponent('t/<1>')}`, '/logbook/rates', '/logbook/year', '/pack']) {
+    await page.goto(path)
+    await page.waitForTimeout(700)
+    expect(await page.locator('img[src="x"], script:has-text("ran()")').count(), path).toBe(0)
+    expect.soft(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(1280)
+  }
+  await page.goto('/logbook')
+  await expect(page.getByText('<img src=x').first()).toBeVisible()
+  expect(ran).toBe(false)
+})
+
+test('the server sends its headers, and the stand-in forecast refuses what it cannot answer', async ({ request }) => {
+  const headers = (await request.get('/')).headers()
+  expect(headers).toMatchObject({ 'x-content-type-options': 'nosniff', 'x-frame-options': 'DENY', 'referrer-policy': 'no-referrer' })
+  expect(await (await request.get('/')).text()).toMatch(/Content-Security-Policy" content="default-src 'self'; script-src 'self' 'wasm-unsafe-eval' 'sha256-/)
+  const bad = await request.get('/api/forecast?date=tomorrow&latitude=99')
+  expect(bad.status()).toBe(400)
+  expect(await bad.json()).toMatchObject({ data: { path: 'date' } })
+  expect((await (await request.get('/api/forecast?date=2026-05-07&latitude=58&longitude=13')).json() as { simulated: boolean }).simulated).toBe(true)
+})

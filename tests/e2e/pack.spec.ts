@@ -1,0 +1,83 @@
+import { expect, test, type Page } from '@playwright/test'
+import { comeBack } from './support'
+
+async function plan(page: Page) {
+  await page.goto('/pack')
+  await page.getByRole('button', { name: 'Plan for tomorrow' }).click()
+  await page.getByRole('button', { name: 'Plan the pack' }).click()
+  await planned(page)
+}
+const planned = (page: Page) => expect(page.getByRole('status')).toContainText(/^(Proven|Time is up)/, { timeout: 60_000 })
+const things = (page: Page) => page.getByRole('region', { name: 'The pack' }).locator('.thing .name b')
+
+test('plan, lock, leave, swap, add, tick, and start the trip with what is rigged', async ({ page }) => {
+  test.setTimeout(240_000)
+  await plan(page)
+  await expect(page.getByText('simulated forecast')).toBeVisible()
+  const first = (await things(page).first().textContent())!
+  await page.getByRole('button', { name: `Leave ${first} at home` }).click()
+  await expect(things(page).filter({ hasText: first })).toHaveCount(0)
+  await expect(page.getByRole('status')).toContainText('Changed by hand')
+  const out = (await things(page).first().textContent())!
+  await page.getByRole('button', { name: `Swap ${out}` }).click()
+  const swap = page.getByRole('list', { name: `In the place of ${out}` }).getByRole('button').first()
+  await expect(swap).toContainText('%')
+  const into = (await swap.textContent())!.replace(/ [+−].*$/, '')
+  await swap.click()
+  await expect(things(page).filter({ hasText: new RegExp(`^${into}$`) })).toHaveCount(1)
+  await page.getByRole('button', { name: `${into} must go along` }).click()
+  await page.getByRole('button', { name: 'Plan again' }).click()
+  await planned(page)
+  await expect(things(page).filter({ hasText: new RegExp(`^${into}$`) })).toHaveCount(1)
+  await expect(things(page).filter({ hasText: new RegExp(`^${first}$`) })).toHaveCount(0)
+  await page.getByRole('checkbox', { name: `${into} is packed` }).check()
+  await comeBack(page)
+  await expect(page.getByRole('checkbox', { name: `${into} is packed` })).toBeChecked({ timeout: 60_000 })
+
+  const rigged = (await page.locator('.rods .rigged b').first().textContent())!
+  await page.getByRole('link', { name: 'Start the trip with it' }).click()
+  await expect(page.getByRole('button', { name: /rigged on/ }).first()).toBeVisible()
+  await page.getByRole('button', { name: new RegExp(`${rigged} · rigged on`) }).click()
+  await expect(page.getByRole('region', { name: 'On the line' })).toContainText(rigged)
+  await expect(page.getByRole('region', { name: 'Rods that are rigged' }).locator('[aria-pressed=true]')).toHaveCount(3)
+})
+
+test('impossible limits say which limit conflicts, and nothing is lost', async ({ page }) => {
+  test.setTimeout(180_000)
+  await plan(page)
+  for (const rod of ['River wand', 'Medium seven', 'Pike stick', 'Ledge rod']) {
+    const chip = page.locator('.rod-locks').getByRole('button', { name: rod })
+    await chip.click()
+    await expect(chip).toContainText('must')
+  }
+  const before = await things(page).allTextContents()
+  await page.getByRole('button', { name: 'Plan again' }).click()
+  await expect(page.getByRole('alert')).toContainText('4 rods must go along, the limit is 3')
+  expect(await things(page).allTextContents()).toEqual(before)
+})
+
+test('a likely water is changed by hand; a search can be stopped; what is missing over the season is told', async ({ page }) => {
+  test.setTimeout(240_000)
+  await plan(page)
+  await page.getByRole('button', { name: 'noon more likely' }).click()
+  await expect(page.getByRole('status')).toContainText('plan again')
+  await page.locator('.likely .row').nth(1).getByRole('button', { name: 'change' }).click()
+  await page.getByRole('button', { name: 'Water more' }).click()
+  await page.getByRole('button', { name: 'Plan again' }).click()
+  await page.getByRole('button', { name: 'Stop here' }).click()
+  await expect(page.getByRole('button', { name: 'Plan again' })).toBeVisible({ timeout: 60_000 })
+  await page.getByRole('button', { name: 'Which kind of lure would add most?' }).click()
+  await expect(page.locator('.beside ol li').first()).toContainText(/points|above/, { timeout: 120_000 })
+})
+
+test('the list prints without what belongs to the screen, and fits a phone', async ({ page }) => {
+  test.setTimeout(180_000)
+  await plan(page)
+  await page.emulateMedia({ media: 'print' })
+  await expect(page.locator('.plan')).toBeHidden()
+  await expect(page.locator('.print-title')).toBeVisible()
+  await page.emulateMedia({ media: 'screen' })
+  await page.setViewportSize({ width: 390, height: 844 })
+  await page.waitForTimeout(500)
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
+})
