@@ -6,8 +6,8 @@ const baseURL = `http://127.0.0.1:${port}`
 export default defineConfig({
   testDir: 'tests/e2e',
   workers: 1,
-  // A shared machine may stall for seconds; what fails twice is wrong.
-  retries: process.env.CI ? 1 : 0,
+  // A shared machine may stall for seconds; what fails three times is wrong.
+  retries: process.env.CI ? 2 : 0,
   timeout: 90_000,
   expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],

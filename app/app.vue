@@ -1,15 +1,12 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core'
-import { onMounted, watchEffect } from 'vue'
+import { watchEffect } from 'vue'
 import { useTheme } from 'vuetify'
 import { isTyping } from '~/text/shortcuts'
 
 const box = useBoxStore()
-const reading = useReadingStore()
 const settings = useSettingsStore()
 const judgement = useJudgementStore()
-const catalogue = useCatalogueStore()
-const photos = usePhotosStore()
 const undo = useUndoStore()
 const theme = useTheme()
 
@@ -21,14 +18,6 @@ onKeyStroke(['z', 'Z'], (event) => {
 })
 
 watchEffect(() => theme.change(settings.theme))
-
-onMounted(async () => {
-  judgement.warm()
-  if (!await box.open()) return
-  photos.open()
-  await Promise.all([reading.open(), settings.open(), catalogue.open()])
-  judgement.open()
-})
 </script>
 
 <template>

@@ -66,11 +66,11 @@ export function useKeeping() {
     const db = box.database()
     const [before, wasDemo] = [await readKept(db), box.isDemo]
     await restoreKept(db, kept)
-    await box.setDemo(false)
+    box.isDemo = false
     settings.takeFrom(kept.file.settings)
     undo.offer(`${name} is put back in place of what was here.`, async () => {
-      await restoreKept(db, before)
-      await box.setDemo(wasDemo)
+      await restoreKept(db, before, wasDemo ? 'demo' : 'own')
+      box.isDemo = wasDemo
     })
     preview.value = null
   })

@@ -1,7 +1,7 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import * as z from 'zod'
 import { check, type Issue, LISTS, type Outcome, parseFile, parseJson, type YgrionFile } from '#core/files'
-import { readAll, recall, remember, replaceAll } from './box'
+import { readAll, recall, remember, replaceAll, type Whose } from './box'
 import type { Database, EventPhoto, Photo } from './database'
 
 /** Everything that is kept: the file, and the pictures beside it. */
@@ -77,9 +77,9 @@ export async function readKept(db: Database): Promise<Kept> {
 }
 
 /** Puts everything back, pictures too, in one transaction: all of it or nothing. */
-export async function restoreKept(db: Database, { file, photos, eventPhotos }: Kept): Promise<void> {
+export async function restoreKept(db: Database, { file, photos, eventPhotos }: Kept, whose: Whose = 'own'): Promise<void> {
   await db.transaction('rw', [...LISTS.map(list => db.table(list)), db.memory, db.photos, db.eventPhotos], async () => {
-    await replaceAll(db, file)
+    await replaceAll(db, file, whose)
     await db.photos.clear()
     await db.photos.bulkPut([...photos])
     await db.eventPhotos.clear()

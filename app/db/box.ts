@@ -41,8 +41,14 @@ export function watchEventPhotos(db: Database, changed: (photos: readonly EventP
 const REST = 'file-rest'
 interface Rest { readonly extras: Record<string, unknown>, readonly order: Partial<Record<ListName, readonly string[]>> }
 
+const WHOSE = 'opened'
+/** Whose things are kept here: the demo's, or the angler's own. */
+export type Whose = 'demo' | 'own'
+/** `undefined`: nothing was ever kept here. */
+export const whoseBox = (db: Database) => recall<Whose>(db, WHOSE)
+
 /** Replaces everything by a checked file, in one transaction: all of it or nothing. Photos stay, for whatever lures they belong to. */
-export async function replaceAll(db: Database, file: YgrionFile): Promise<void> {
+export async function replaceAll(db: Database, file: YgrionFile, whose: Whose = 'own'): Promise<void> {
   await db.transaction('rw', [...LISTS.map(list => db.table(list)), db.memory], async () => {
     const order: Record<string, string[]> = {}
     const extras: Record<string, unknown> = { ...file }
@@ -53,6 +59,7 @@ export async function replaceAll(db: Database, file: YgrionFile): Promise<void> 
       if (file[list]) order[list] = file[list].map(row => row.id)
     }
     await remember(db, REST, { extras, order })
+    await remember(db, WHOSE, whose)
   })
 }
 

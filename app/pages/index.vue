@@ -29,7 +29,7 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
     <h1>No lures yet</h1>
     <p class="reason">Enter ten of your own in the Box (kind, weight, length, colour; under twenty seconds each) and this page says which one to tie on, on which rod, how deep and how fast, and why.</p>
     <NuxtLink class="hot" to="/box">Enter the first lure</NuxtLink>
-    <button class="quiet" type="button" @click="box.openDemo()">or look at the demo box</button>
+    <button class="quiet" type="button" @click="box.visitDemo()">or look at the demo box</button>
   </section>
 </template>
 

@@ -8,13 +8,11 @@ import { fishedHours, prepareOutfit } from '#core/match'
 import type { PackList } from '#core/pack'
 import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Box, Lure } from '#core/tackle'
-import { type Holdings, holdingsOf, readAll, recall, remember, replaceAll, watchBox } from '~/db/box'
+import { type Holdings, holdingsOf, readAll, replaceAll, watchBox, type Whose, whoseBox } from '~/db/box'
 import { applyChange, changeRow, type Change, type Rows } from '~/db/change'
 import { openDatabase, type Database } from '~/db/database'
 import { storageTrouble } from '~/db/trouble'
 import { useUndoStore } from './undo'
-
-const OPENED = 'opened'
 
 /** What is changed field by field where it stands, and how it is checked. */
 const PARSERS = { lures: parseLure, parts: parsePart, places: parsePlace, packs: parsePack }
@@ -72,31 +70,41 @@ export const useBoxStore = defineStore('box', () => {
     if (!isOver) trouble.value = storageTrouble(error) ?? otherwise(error instanceof Error ? error.message : String(error))
   }
 
-  /** First visit: the demo box is opened, so that there is something to try. `false`: what is kept here must not be touched. */
-  async function open(): Promise<boolean> {
-    if (subscription) return true
+  /** Reaches what is kept here, or keeps all in memory where the browser keeps nothing. `false`: what is kept here must not be touched. */
+  async function reach(): Promise<boolean> {
     try {
       await database().open()
-      await begin()
     }
     catch (error) {
       tell(error, message => `The box could not be opened: ${message}`)
       if ((error as Error).name === 'VersionError') return false
-      db = (await import('~/db/memory')).openInMemory()
-      await begin()
+      await keepInMemory()
     }
-    subscription = watchBox(database(), show, error => tell(error, message => `The box could not be read: ${message}`))
     return true
   }
 
-  async function begin(): Promise<void> {
-    const opened = await recall<'demo' | 'own'>(database(), OPENED)
-    isDemo.value = opened !== 'own'
-    if (opened) return
-    // Shown while it is still being written: a first visit need not wait for the disk, and the demo can be had again.
-    const file = await demoFile()
-    show(holdingsOf(file))
-    await openDemo(file)
+  async function keepInMemory(): Promise<void> {
+    db = (await import('~/db/memory')).openInMemory()
+  }
+
+  /** Shows the box. First visit: the demo, so that there is something to try; it is shown while it is still being written. */
+  async function open(): Promise<void> {
+    if (subscription) return
+    const whose = await whoseBox(database())
+    isDemo.value = whose !== 'own'
+    if (!whose) {
+      const file = await demoFile()
+      show(holdingsOf(file))
+      try {
+        await put(file, 'demo')
+      }
+      catch (error) {
+        tell(error, message => `The demo could not be kept: ${message}`)
+        await keepInMemory()
+        await put(file, 'demo')
+      }
+    }
+    subscription = watchBox(database(), show, error => tell(error, message => `The box could not be read: ${message}`))
   }
 
   function show(holdings: Holdings): void {
@@ -115,40 +123,24 @@ export const useBoxStore = defineStore('box', () => {
     return outcome.value
   }
 
-  async function openDemo(file?: YgrionFile): Promise<void> {
-    await replaceAll(database(), file ?? await demoFile())
-    await setDemo(true)
+  async function put(file: YgrionFile, whose: Whose): Promise<void> {
+    await replaceAll(database(), file, whose)
+    isDemo.value = whose === 'demo'
   }
 
-  async function setDemo(demo: boolean): Promise<void> {
-    await remember(database(), OPENED, demo ? 'demo' : 'own')
-    isDemo.value = demo
-  }
-
-  /** Everything is put away for another file (an empty box of one's own, an import); what was there can be taken back. */
-  async function replaceBy(file: YgrionFile, text: string): Promise<void> {
+  /** Everything is put away for another file; what was there can be taken back. */
+  async function replaceBy(file: YgrionFile, text: string, whose: Whose = 'own'): Promise<void> {
     const before = await readAll(database())
     const wasDemo = isDemo.value
-    await replaceAll(database(), file)
-    await setDemo(false)
-    undo.offer(text, async () => {
-      await replaceAll(database(), before)
-      await setDemo(wasDemo)
-    })
+    await put(file, whose)
+    undo.offer(text, () => put(before, wasDemo ? 'demo' : 'own'))
   }
 
   /** The demo is put away for an empty box of one's own. */
   const startOwn = () => replaceBy({ format: 'ygrion', version: 1 }, 'The demo box is put away; this one is yours.')
 
-  /** The demo takes the place of what is here, which can be taken back. */
-  async function visitDemo(): Promise<void> {
-    const before = await readAll(database())
-    await openDemo()
-    undo.offer('This is the demo box; yours is put aside.', async () => {
-      await replaceAll(database(), before)
-      await setDemo(false)
-    })
-  }
+  /** The demo takes the place of what is here. */
+  const visitDemo = async () => replaceBy(await demoFile(), 'This is the demo box; yours is put aside.', 'demo')
 
   /** Writes rows that are known to be sound, in one transaction, and offers to take it back. */
   async function change(what: Change, text: string): Promise<void> {
@@ -197,7 +189,7 @@ export const useBoxStore = defineStore('box', () => {
   }
 
   return {
-    box, own, assemblies, places, noted, packs, ready, isDemo, trouble, tell, lureById, outfitById, hoursOf, turnsPerMetre, open, openDemo, setDemo, startOwn, visitDemo, replaceBy, change, saveLure, saveTest, edit, savePack, saveAssembly, removeLures, database,
+    box, own, assemblies, places, noted, packs, ready, isDemo, trouble, tell, lureById, outfitById, hoursOf, turnsPerMetre, reach, open, startOwn, visitDemo, replaceBy, change, saveLure, saveTest, edit, savePack, saveAssembly, removeLures, database,
     readFile: () => readAll(database()),
   }
 })

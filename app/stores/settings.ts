@@ -40,15 +40,15 @@ export const useSettingsStore = defineStore('settings', () => {
   const keepPlace = ref(false)
 
   async function open(): Promise<void> {
-    const db = useBoxStore().database()
-    const kept = await recall<Partial<Kept>>(db, SETTINGS)
+    const box = useBoxStore()
+    const kept = await recall<Partial<Kept>>(box.database(), SETTINGS)
     if (kept?.theme) look.value = kept.theme
     if (kept?.units) units.value = kept.units
     if (kept?.schools) schools.value = kept.schools
     if (kept?.ruleWeights) ruleWeights.value = kept.ruleWeights
     if (kept?.useLog !== undefined) useLog.value = kept.useLog
     if (kept?.keepPlace !== undefined) keepPlace.value = kept.keepPlace
-    watch([look, units, schools, ruleWeights, useLog, keepPlace], () => void remember(db, SETTINGS, { theme: look.value, units: units.value, schools: { ...schools.value }, ruleWeights: { ...ruleWeights.value }, useLog: useLog.value, keepPlace: keepPlace.value } satisfies Kept))
+    watch([look, units, schools, ruleWeights, useLog, keepPlace], () => void remember(box.database(), SETTINGS, { theme: look.value, units: units.value, schools: { ...schools.value }, ruleWeights: { ...ruleWeights.value }, useLog: useLog.value, keepPlace: keepPlace.value } satisfies Kept))
   }
 
   function setWeight(ruleId: string, factor: number): void {

@@ -15,6 +15,7 @@ export async function until(holds: () => boolean): Promise<void> {
 export async function openFreshBox(): Promise<void> {
   Dexie.dependencies.indexedDB = new IDBFactory()
   setActivePinia(createPinia())
+  await useBoxStore().reach()
   await useBoxStore().open()
   await until(() => useBoxStore().ready)
 }

@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Locator, type Page } from '@playwright/test'
-import { EVERY_PAGE, open } from './support'
+import { comeBack, EVERY_PAGE, goOn, open } from './support'
 
 /** Goes on with the Tab key until it stands there; fails when it is never reached. */
 async function tabTo(page: Page, target: Locator, most = 250) {
@@ -109,14 +109,22 @@ test('the look is what the device asks for, until one is chosen', async ({ page 
   await expect(page.locator('.theme-glare')).toBeVisible()
   await page.getByRole('button', { name: 'day', exact: true }).click()
   await expect(page.locator('.theme-day')).toBeVisible()
-  await page.goto('/keep')
+  await goOn(page, '/keep')
   await page.getByRole('button', { name: 'as the device' }).click()
   await expect(page.locator('.theme-glare')).toBeVisible()
 })
 
+test('a look chosen at the first moment of a first visit is kept', async ({ page }) => {
+  await page.goto('/')
+  await page.getByRole('button', { name: 'night', exact: true }).click()
+  await expect(page.locator('.theme-night')).toBeVisible()
+  await comeBack(page)
+  await expect(page.locator('.theme-night')).toBeVisible()
+})
+
 test('charts and the cut have names, and their figures can be read as a table or in words', async ({ page }) => {
   await open(page)
-  await expect(page.locator('.column').getByRole('img').first().or(page.locator('.column[role=img], .column svg[aria-label]').first())).toBeVisible()
+  await expect(page.locator('.column').getByRole('img').first()).toBeVisible()
   for (const path of ['/logbook/rates', '/logbook/charts', '/waters', '/sums', '/bench', '/logbook/trip/trip7']) {
     await page.goto(path)
     await page.waitForTimeout(800)
@@ -212,11 +220,11 @@ test.describe('on a phone', () => {
     await offer()
     await page.getByRole('button', { name: 'Install it' }).click()
     await expect(page.locator('body.asked')).toHaveCount(1)
-    await page.reload()
+    await comeBack(page)
     await open(page)
     await offer()
     await page.getByRole('button', { name: 'no, and do not ask again' }).click()
-    await page.reload()
+    await comeBack(page)
     await open(page)
     await offer()
     await expect(page.getByRole('button', { name: 'Install it' })).toHaveCount(0)

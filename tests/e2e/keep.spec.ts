@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
+import { goOn } from './support'
 
 test('a backup goes out, everything is lost, and it comes back with a preview and a way back', async ({ page }) => {
   await page.goto('/keep')
@@ -10,16 +11,16 @@ test('a backup goes out, everything is lost, and it comes back with a preview an
   await expect(page.getByText('Last backup today')).toBeVisible()
   await page.getByRole('region', { name: 'Demo' }).getByRole('button', { name: 'Start my own' }).click()
   await expect(page.locator('.undo')).toContainText('put away')
-  await page.goto('/box')
+  await goOn(page, '/box')
   await expect(page.getByRole('row').filter({ hasText: 'Moor blade' })).toHaveCount(0)
-  await page.goto('/keep')
+  await goOn(page, '/keep')
   await page.getByRole('region', { name: 'Restore' }).locator('input[type=file]').setInputFiles({ name: 'half.zip', mimeType: 'application/zip', buffer: bytes.subarray(0, 3000) })
   await expect(page.getByRole('alert')).toContainText('damaged')
   await page.getByRole('region', { name: 'Restore' }).locator('input[type=file]').setInputFiles({ name: 'ygrion.zip', mimeType: 'application/zip', buffer: bytes })
   await expect(page.getByRole('row', { name: /^lures 8\d 0 0/ })).toBeVisible()
   await page.getByRole('button', { name: 'Put it in place of what is here' }).click()
   await expect(page.locator('.undo')).toContainText('ygrion.zip is put back')
-  await page.goto('/logbook')
+  await goOn(page, '/logbook')
   await expect(page.getByText('14 trips')).toBeVisible()
 })
 
@@ -31,7 +32,7 @@ test('the demo can be entered and left without mixing', async ({ page }) => {
   await expect(page.getByRole('region', { name: 'Demo' })).toContainText('You look at the demo')
   await page.locator('.undo .hot').click()
   await expect(page.getByRole('button', { name: 'Look at the demo' })).toBeVisible()
-  await page.goto('/logbook')
+  await goOn(page, '/logbook')
   await expect(page.getByText('No trip yet')).toBeVisible()
 })
 
@@ -68,12 +69,12 @@ test('names with markup and scripts are text wherever they stand', async ({ page
   await page.getByRole('button', { name: 'Put it in place of what is here' }).click()
   await expect(page.locator('.undo')).toContainText('nasty.json')
   for (const path of ['/', '/trip', '/box', `/box?lure=${encodeURIComponent(lure.id)}`, '/box/trays', '/box/labels', '/bench', '/waters', '/logbook', `/logbook/trip/${encodeURIComponent('t/<1>')}`, '/logbook/rates', '/logbook/year', '/pack']) {
-    await page.goto(path)
+    await goOn(page, path)
     await page.waitForTimeout(700)
     expect(await page.locator('img[src="x"], script:has-text("ran()")').count(), path).toBe(0)
     expect.soft(await page.evaluate(() => document.documentElement.scrollWidth), path).toBeLessThanOrEqual(1280)
   }
-  await page.goto('/logbook')
+  await goOn(page, '/logbook')
   await expect(page.getByText('<img src=x').first()).toBeVisible()
   expect(ran).toBe(false)
 })

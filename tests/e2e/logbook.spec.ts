@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
+import { goOn } from './support'
 
 const PAGES = ['/logbook', '/logbook/rates', '/logbook/charts', '/logbook/like', '/logbook/audit', '/logbook/year']
 
@@ -91,7 +92,7 @@ test('the log enters the judgement, says so, and can be switched off', async ({ 
   const withLog = await scores()
   await page.goto('/logbook/rates')
   await page.getByRole('checkbox', { name: /moves its score/ }).uncheck()
-  await page.goto('/')
+  await goOn(page, '/')
   await expect(page.locator('.setups li')).toHaveCount(12)
   await expect.poll(scores).not.toEqual(withLog)
 })

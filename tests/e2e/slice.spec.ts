@@ -1,6 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test, type Page } from '@playwright/test'
-import { comeBack, EVERY_PAGE } from './support'
+import { comeBack, EVERY_PAGE, goOn } from './support'
 
 const names = (page: Page) => page.locator('.setups li .name').allTextContents()
 
@@ -126,12 +126,12 @@ test('an own, empty box teaches what to do, and the demo can be taken back', asy
 for (const theme of ['day', 'glare', 'night'] as const) {
   test(`axe finds nothing serious in the ${theme} look`, async ({ page }) => {
     // A page takes axe some seconds on a busy machine, and there are many.
-    test.setTimeout(300_000)
+    test.setTimeout(600_000)
     await open(page)
     await page.getByRole('button', { name: theme, exact: true }).click()
     await expect(page.locator('.setups li')).toHaveCount(12)
     for (const path of theme === 'day' ? EVERY_PAGE : ['/', '/trip', '/rules', '/box?lure=l1', '/box/coverage', '/logbook', '/logbook/charts', '/logbook/rates']) {
-      await page.goto(path)
+      await goOn(page, path)
       await expect(page.locator(`.theme-${theme}`)).toBeVisible()
       await page.waitForTimeout(600)
       const { violations } = await new AxeBuilder({ page }).analyze()

@@ -25,6 +25,12 @@ export async function stored(page: Page): Promise<void> {
   }))
 }
 
+/** Goes on to another page by its address, as one who is no quicker than the disk. */
+export async function goOn(page: Page, path: string): Promise<void> {
+  await stored(page)
+  await page.goto(path)
+}
+
 /** Loads the page anew, as one who comes back later. */
 export async function comeBack(page: Page): Promise<void> {
   await stored(page)
