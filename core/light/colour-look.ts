@@ -3,7 +3,7 @@ import type { SpeciesId } from '#core/reading'
 import { type Eye, eyeOf } from './eye'
 import { type LureLooks, type LureSurface, lureSurface, preySurface } from './lure-surface'
 import { type LightScene, lightScene, type WaterAndSky } from './scene'
-import { conspicuousness, type LureZone, naturalness, type SightLines, sightLines } from './sight'
+import { conspicuousness, likenessTo, type LureZone, naturalness, type SightLines, sightLines } from './sight'
 
 /** Where and by whom colours are looked at. */
 export interface ColourScene extends WaterAndSky {
@@ -52,6 +52,7 @@ export function colourJudge({ species, zone, prey, ...water }: ColourScene): Col
   const eye = eyeOf(eyeId)
   const lines = sightLines(scene, eye, zone)
   const preySurfaces = prey.map(id => preySurface(PREY[id]))
+  const likeness = likenessTo(preySurfaces, scene, eye)
   const known = new Map<string, ColourLook>()
   return {
     scene, eye, eyeId, lines, prey: preySurfaces,
@@ -59,13 +60,27 @@ export function colourJudge({ species, zone, prey, ...water }: ColourScene): Col
       const key = keyOf(looks)
       let found = known.get(key)
       if (!found) {
-        const surface = lureSurface(looks)
-        found = { conspicuousness: conspicuousness(surface, lines).value, naturalness: Math.max(...preySurfaces.map(p => naturalness(surface, p, scene, eye))) }
+        const surface = surfaceOf(key, looks)
+        found = { conspicuousness: conspicuousness(surface, lines).value, naturalness: naturalness(surface, likeness) }
         known.set(key, found)
       }
       return found
     },
   }
+}
+
+/** Skins met so far; no scene changes them. Of many more paints than a box holds [count, assumed], the earlier ones are let go. */
+const SURFACES = new Map<string, LureSurface>()
+const MOST_SURFACES = 5000
+
+function surfaceOf(key: string, looks: LureLooks): LureSurface {
+  let surface = SURFACES.get(key)
+  if (!surface) {
+    if (SURFACES.size >= MOST_SURFACES) SURFACES.clear()
+    surface = lureSurface(looks)
+    SURFACES.set(key, surface)
+  }
+  return surface
 }
 
 /** Lures of the same paint look the same: their look is worked out once a scene. */

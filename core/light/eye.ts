@@ -49,6 +49,15 @@ export function caughtBy(eye: Eye, radiance: readonly number[]): Caught {
   return { cones: eye.cones.map(c => dot(c.sensitivity, radiance)), rod: dot(eye.rod.sensitivity, radiance) }
 }
 
+/** The catch of a radiance that loses a part on the way and gains light of the water: both worked out once for many radiances. */
+export function catching(eye: Eye, kept: readonly number[], gained: readonly number[]): (radiance: readonly number[]) => Caught {
+  const weights = (receptor: Receptor) => receptor.sensitivity.map((s, i) => s * kept[i]!)
+  const own = caughtBy(eye, gained)
+  const cones = eye.cones.map(weights)
+  const rod = weights(eye.rod)
+  return radiance => ({ cones: cones.map((cone, i) => own.cones[i]! + dot(cone, radiance)), rod: own.rod + dot(rod, radiance) })
+}
+
 function dot(a: readonly number[], b: readonly number[]): number {
   let sum = 0
   for (let i = 0; i < a.length; i++) sum += a[i]! * b[i]!

@@ -1,5 +1,5 @@
-import { caughtBy, type Caught, difference, type Eye, sharpness, total } from './eye'
-import { BLACK, type LureSurface } from './lure-surface'
+import { type Caught, caughtBy, catching, difference, type Eye, sharpness, total } from './eye'
+import { BLACK, type LureSurface, type ZoneName } from './lure-surface'
 import { looksOf, meanByZone, type ZoneLook } from './radiance'
 import type { LightScene, View } from './scene'
 import { keptInImage } from './water-optics'
@@ -11,25 +11,23 @@ const SIGHT_SIN: Record<View, number> = { level: 0, up30: 0.5, down30: -0.5, bel
 /** A line of sight downward cannot gain more than this share of c·d. Assumed. */
 const MOST_GAIN = 0.5
 
-/** What the water leaves of a look over a distance, and what is seen beside it. */
-interface Path { readonly beside: readonly number[], readonly through: (radiance: readonly number[]) => number[] }
+/** What an eye catches of a look over a distance of water, and what it catches beside it. */
+interface Path { readonly beside: Caught, readonly caught: (radiance: readonly number[]) => Caught }
 
-function pathOver(scene: LightScene, view: View, distanceM: number): Path {
+function pathOver(scene: LightScene, eye: Eye, view: View, distanceM: number): Path {
   const { optics: { absorption, scattering }, attenuation } = scene
-  const kept = keptInImage(LURE_HALF_M, distanceM)
-  const t = absorption.map((a, i) => Math.exp(-(a + scattering[i]! * (1 - kept)) * distanceM))
+  const image = keptInImage(LURE_HALF_M, distanceM)
+  const t = absorption.map((a, i) => Math.exp(-(a + scattering[i]! * (1 - image)) * distanceM))
   const behind = scene.behind[view]
+  // What arrives is a straight line of what is sent: the water's own light in between, and a share of the look.
   if (view === 'bed') {
-    const veil = scene.behind.down30
-    const seen = (radiance: readonly number[]) => radiance.map((L, i) => veil[i]! + (L - veil[i]!) * t[i]!)
-    return { beside: seen(behind), through: seen }
+    const caught = catching(eye, t, scene.behind.down30.map((veil, i) => veil * (1 - t[i]!)))
+    return { beside: caught(behind), caught }
   }
   const sine = SIGHT_SIN[view]
   const veil = attenuation.map((K, i) => Math.min(Math.exp(-K * distanceM * sine), Math.exp(MOST_GAIN * (absorption[i]! + scattering[i]!) * distanceM)))
-  return {
-    beside: behind.map((L, i) => L * veil[i]!),
-    through: radiance => radiance.map((L, i) => behind[i]! * veil[i]! + (L - behind[i]!) * Math.min(t[i]!, veil[i]!)),
-  }
+  const kept = t.map((share, i) => Math.min(share, veil[i]!))
+  return { beside: caughtBy(eye, behind.map((L, i) => L * veil[i]!)), caught: catching(eye, kept, behind.map((L, i) => L * (veil[i]! - kept[i]!))) }
 }
 
 /** Just-noticeable differences of a whole lure against the water beside it. */
@@ -41,20 +39,19 @@ export interface SeenContrast { readonly total: number, readonly hue: number, re
  * Source: Duntley 1952 for the veil; receptor-noise model of `eye.ts`.
  */
 export function contrast(surface: LureSurface, scene: LightScene, eye: Eye, view: View, distanceM: number): SeenContrast {
-  return contrastOf(looksOf(surface, scene, view), pathOver(scene, view, distanceM), eye)
+  return contrastOf(looksOf(surface, scene, view), pathOver(scene, eye, view, distanceM), eye)
 }
 
-function contrastOf(looks: readonly ZoneLook[], { beside, through }: Path, eye: Eye): SeenContrast {
-  const background = caughtBy(eye, beside)
-  const seen = looks.map(({ weight, radiance }) => ({ weight, caught: caughtBy(eye, through(radiance)) }))
+function contrastOf(looks: readonly ZoneLook[], { beside, caught: arriving }: Path, eye: Eye): SeenContrast {
+  const seen = looks.map(({ weight, radiance }) => ({ weight, caught: arriving(radiance) }))
   const meanRod = seen.reduce((sum, s) => sum + s.weight * s.caught.rod, 0)
   let [all, hue, brightness, sign] = [0, 0, 0, 0]
   for (const { weight, caught } of seen) {
-    const found = difference(eye, caught, background, meanRod)
+    const found = difference(eye, caught, beside, meanRod)
     all += weight * total(found) ** 2
     hue += weight * found.hue ** 2
     brightness += weight * (found.brightness ** 2 + found.rod ** 2)
-    sign += weight * (bright(eye, caught) - bright(eye, background))
+    sign += weight * (bright(eye, caught) - bright(eye, beside))
   }
   return { total: Math.sqrt(all), hue: Math.sqrt(hue), brightness: Math.sqrt(brightness), isBright: sign > 0 }
 }
@@ -86,12 +83,12 @@ export interface SightLines {
 
 export function sightLines(scene: LightScene, eye: Eye, zone: LureZone): SightLines {
   const distanceM = COMPARED_LENGTHS / scene.beam
-  const level = pathOver(scene, 'level', distanceM)
+  const level = pathOver(scene, eye, 'level', distanceM)
   const views = (Object.entries(PRIORS[zone]) as [View, number][]).map(([view, prior]) => {
-    const path = view === 'level' ? level : pathOver(scene, view, distanceM)
+    const path = view === 'level' ? level : pathOver(scene, eye, view, distanceM)
     const yardstick = view === 'bed' ? 'level' : view
     return {
-      view, path, weight: prior * sharpness(eye, caughtBy(eye, path.beside)),
+      view, path, weight: prior * sharpness(eye, path.beside),
       black: contrastOf(looksOf(BLACK, scene, yardstick), view === 'bed' ? level : path, eye).total,
     }
   })
@@ -123,15 +120,23 @@ export function likenessDistance({ beam }: LightScene): number {
   return Math.min(FAR_M, Math.max(NEAR_M, LIKENESS_LENGTHS / beam))
 }
 
-/** How close a lure looks to a prey, 0..1, zone by zone, level, at arm's length or less. */
-export function naturalness(surface: LureSurface, prey: LureSurface, scene: LightScene, eye: Eye): number {
-  const { through } = pathOver(scene, 'level', likenessDistance(scene))
-  const preyZones = meanByZone(prey, scene, 'level')
-  let apart = 0
-  for (const [zone, { weight, radiance }] of meanByZone(surface, scene, 'level')) {
-    const like = preyZones.get(zone === 'blade' ? 'side' : zone)!
-    apart += weight * total(difference(eye, caughtBy(eye, through(radiance)), caughtBy(eye, through(like.radiance))))
-  }
+/** What a scene needs to hold many lures against the prey that is eaten there: what is caught of each zone of each prey. */
+export interface Likeness { readonly scene: LightScene, readonly eye: Eye, readonly path: Path, readonly prey: readonly ReadonlyMap<ZoneName, { readonly caught: Caught }>[] }
+
+export function likenessTo(prey: readonly LureSurface[], scene: LightScene, eye: Eye): Likeness {
+  const path = pathOver(scene, eye, 'level', likenessDistance(scene))
+  return { scene, eye, path, prey: prey.map(surface => caughtByZone(surface, scene, path)) }
+}
+
+function caughtByZone(surface: LureSurface, scene: LightScene, { caught }: Path) {
+  return new Map([...meanByZone(surface, scene, 'level')].map(([zone, { weight, radiance }]) => [zone, { weight, caught: caught(radiance) }]))
+}
+
+/** How close a lure looks to the prey that it is nearest to, 0..1, zone by zone, level, at arm's length or less. */
+export function naturalness(surface: LureSurface, { scene, eye, path, prey }: Likeness): number {
+  const zones = [...caughtByZone(surface, scene, path)]
+  const apart = Math.min(...prey.map(like => zones.reduce((sum, [zone, { weight, caught }]) =>
+    sum + weight * total(difference(eye, caught, like.get(zone === 'blade' ? 'side' : zone)!.caught)), 0)))
   return 1 / (1 + (apart / HALF_LIKE) ** 2)
 }
 
