@@ -29,7 +29,7 @@ export const useJudgementStore = defineStore('judgement', () => {
   let client: JudgeClient | null = null
   let isOpen = false
   /** A second judge for long questions, so that the first stays free for the reading. */
-  let ponderer: { readonly client: JudgeClient, readonly box: number } | null = null
+  let ponderer: { readonly client: JudgeClient, readonly box: number, readonly loaded: Promise<void> } | null = null
 
   const plain = <T>(value: T): T => structuredClone(toRaw(value))
 
@@ -75,13 +75,14 @@ export const useJudgementStore = defineStore('judgement', () => {
   /** The second judge with the present box, opened when it is first needed. */
   async function pondering(): Promise<JudgeClient | null> {
     if (boxesLoaded.value === 0) return null
-    const second = ponderer?.client ?? new JudgeClient('ponder')
     if (ponderer?.box !== boxesLoaded.value) {
       const { box, own } = useBoxStore()
-      ponderer = { client: second, box: boxesLoaded.value }
-      await second.load(plain(box), plain(own), useSettingsStore().useLog)
+      const client = ponderer?.client ?? new JudgeClient('ponder')
+      ponderer = { client, box: boxesLoaded.value, loaded: client.load(plain(box), plain(own), useSettingsStore().useLog) }
     }
-    return second
+    // All wait for the box, so that questions are put in the order in which they were asked.
+    await ponderer.loaded
+    return ponderer.client
   }
 
   /** What the box covers in water like this; `null` before the worker has the box. */
