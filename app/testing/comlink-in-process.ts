@@ -20,7 +20,8 @@ export const expose = (api: Api) => {
 export const transfer = <T>(value: T): T => value
 export const proxy = transfer
 export const wrap = () => new Proxy({}, {
-  get: (_, name: string) => async (...given: unknown[]) => {
+  // What is awaited must not look like a promise.
+  get: (_, name: string) => name === 'then' ? undefined : async (...given: unknown[]) => {
     await new Promise(resolve => setTimeout(resolve))
     if (failure !== null) {
       const message = failure

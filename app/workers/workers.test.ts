@@ -1,0 +1,312 @@
+import { beforeAll, describe, expect, it, vi } from 'vitest'
+import { boxOf, ownOf, parseFile, type YgrionFile } from '#core/files'
+import { courseOf, type Presented } from '#core/course'
+import type { Pack } from '#core/pack'
+import type { Reading } from '#core/reading'
+import type { Box } from '#core/tackle'
+import demo from '../../demo/box.json'
+import type { FoundCourse } from './course.protocol'
+import type { Step } from './pack.protocol'
+
+vi.mock('comlink', () => import('~/testing/comlink-in-process'))
+vi.mock('highs/runtime?url', async () => ({ default: (await import('node:module')).createRequire(import.meta.url).resolve('highs/runtime') }))
+const ended: string[] = []
+vi.stubGlobal('Worker', class {
+  constructor(private readonly url: URL) {}
+  terminate() {
+    ended.push(this.url.pathname.split('/').at(-1)!)
+  }
+})
+
+const read = parseFile(demo)
+if (!read.ok) throw new Error(read.issues[0]!.message)
+const file: YgrionFile = read.value
+const bytes = (text: string) => new TextEncoder().encode(text)
+const morning: Reading = { species: 'northern-pike', at: '2026-05-06T06:40:00+02:00', temperatureC: 11.5, visibilityM: 1.2, stain: 'brown', bottomM: 4, fishFromM: 1, fishToM: 3 }
+
+/** The client of a worker, with the worker in this process. */
+async function fresh<T>(worker: () => Promise<unknown>, client: () => Promise<T>): Promise<T> {
+  vi.resetModules()
+  await worker()
+  return client()
+}
+
+describe('courses', () => {
+  const presented: Presented = {
+    control: 'dive', mode: 'cast', cadence: 'steady', pauseS: null, depthM: 2, bottomM: 8, castM: 30, lineOutM: null, tipM: 0.8, speedMs: 0.8, lineDiameterMm: 0.3, lineDensity: 1140, waterDensity: 999, currentMs: 0, dropLeaderM: null,
+    bait: { towArea: 3e-4, fallArea: 4.5e-4, liftRatio: 0, netWeight: 0, fallMs: 0, rated: { depthM: 3, castM: 30, lineDiameterMm: 0.3, tipM: 0.8 }, style: 'wobble', window: { min: 0.2, best: 0.6, max: 1.4 } },
+  }
+  const asked = (tipM: number) => ({ baits: [{ id: 'b', presented: { ...presented, tipM } }], fishFromM: 1, fishToM: 3 })
+  let Client: typeof import('./course.client').CourseClient
+  beforeAll(async () => {
+    ({ CourseClient: Client } = await fresh(() => import('./course.worker'), () => import('./course.client')))
+  })
+  it('of a rod tip that is dragged only the first and the newest place are worked out', async () => {
+    const found: (readonly FoundCourse[])[] = []
+    const client = new Client(courses => found.push(courses), (error) => { throw error })
+    for (const tip of [0.2, 0.6, 1, 1.6, 2.4]) client.ask(asked(tip))
+    await vi.waitFor(() => expect(found).toHaveLength(2))
+    expect(found[0]![0]!.course).toEqual(courseOf({ ...presented, tipM: 0.2 }))
+    expect(found[1]![0]!.course).toEqual(courseOf({ ...presented, tipM: 2.4 }))
+    // A raised tip brings a diver up (trade §5).
+    expect(found[1]![0]!.runsAtM).toBeLessThan(found[0]![0]!.runsAtM)
+    await new Promise(resolve => setTimeout(resolve, 20))
+    expect(found).toHaveLength(2)
+  })
+  it('a question that cannot be worked out is told, and the next one is answered', async () => {
+    const { failNext } = await import('~/testing/comlink-in-process')
+    const [found, failed]: [unknown[], string[]] = [[], []]
+    const client = new Client(courses => found.push(courses), error => failed.push(error.message))
+    failNext('the worker ended')
+    client.ask(asked(1))
+    await vi.waitFor(() => expect(failed).toEqual(['the worker ended']))
+    client.ask(asked(1))
+    await vi.waitFor(() => expect(found).toHaveLength(1))
+    client.close()
+    expect(ended).toContain('course.worker.ts')
+  })
+  it('shares of the band are shares', async () => {
+    const found: (readonly FoundCourse[])[] = []
+    new Client(courses => found.push(courses), () => {}).ask(asked(0.5))
+    await vi.waitFor(() => expect(found).toHaveLength(1))
+    for (const value of Object.values(found[0]![0]!.share).filter(v => typeof v === 'number')) expect(value).toBeGreaterThanOrEqual(0)
+  })
+})
+
+describe('the calculators', () => {
+  let client: import('./calc.client').CalcClient
+  beforeAll(async () => {
+    client = new (await fresh(() => import('./calc.worker'), () => import('./calc.client'))).CalcClient()
+  })
+  const spool = { spoolDiameterMm: 40, ratio: 6.2 }
+  it('a reel takes in π × spool × ratio for each turn of the handle, and the chart is a straight line of the ratio', async () => {
+    const { issues, answer, line } = (await client.work({ name: 'pick-up', input: spool, chart: { x: 'ratio', from: 4, to: 8, y: 'metresPerTurn' } }))!
+    expect(issues).toEqual([])
+    expect(answer!.metresPerTurn).toBeCloseTo(Math.PI * 0.04 * 6.2, 9)
+    for (const [ratio, metres] of line) expect(metres / ratio).toBeCloseTo(Math.PI * 0.04, 9)
+  })
+  it('a chart has its points in order, from end to end; deeper water asks for more lead (trade §6)', async () => {
+    const { line } = (await client.work({ name: 'bottom-weight', input: { depthM: 6 }, chart: { x: 'depthM', from: 1, to: 20, y: 'weightG' } }))!
+    expect(line).toHaveLength(31)
+    expect([line[0]![0], line[30]![0]]).toEqual([1, 20])
+    expect(line.map(p => p[1])).toEqual(line.map(p => p[1]).sort((a, b) => a - b))
+  })
+  it('a bad figure is named, and there is no answer', async () => {
+    expect(await client.work({ name: 'pick-up', input: { ...spool, ratio: -1 }, chart: null })).toMatchObject({ answer: null, line: [], issues: [{ path: 'ratio' }] })
+  })
+  it('of two questions the newer is answered', async () => {
+    const [older, newer] = await Promise.all([client.work({ name: 'pick-up', input: spool, chart: null }), client.work({ name: 'pick-up', input: { ...spool, ratio: 5 }, chart: null })])
+    expect(older).toBeNull()
+    expect(newer!.answer).not.toBeNull()
+    client.close()
+  })
+})
+
+describe('light under water', () => {
+  let client: import('./light.client').LightClient
+  beforeAll(async () => {
+    client = new (await fresh(() => import('./light.worker'), () => import('./light.client'))).LightClient()
+  })
+  const request = (part: object = {}) => ({
+    scene: { species: 'northern-pike', visibilityM: 1.2, stain: 'brown', sky: 'sun', moonFraction: 0, sunAltitudeDeg: 45, zone: 'mid', prey: ['baitfish'] } as const,
+    lures: [
+      { id: 'white', looks: { colours: { back: '#ffffff', side: '#ffffff', belly: '#ffffff' }, family: 'crankbait', actionStyle: 'wobble' } as const },
+      { id: 'black', looks: { colours: { back: '#050505', side: '#050505', belly: '#050505' }, family: 'crankbait', actionStyle: 'wobble' } as const },
+    ],
+    depthM: 1, depthsM: [0.5, 2, 6], ...part,
+  })
+  it('deeper is darker; a lure is lost farther off than it stands out; contrast falls with distance', async () => {
+    const { water, lures } = (await client.colours(request()))!
+    expect(water.map(w => w.lux)).toEqual(water.map(w => w.lux).sort((a, b) => b - a))
+    for (const { curve, conspicuousness, naturalness, reachM, swatches } of lures) {
+      const jnd = curve.map(p => p.jnd)
+      expect(jnd.at(-1)!).toBeLessThan(jnd[0]!)
+      for (const share of [conspicuousness, naturalness]) expect(share).toSatisfy((v: number) => v >= 0 && v <= 1)
+      expect(reachM!).toBeGreaterThan(0)
+      expect(swatches.map(s => s.length)).toEqual([3, 3, 3])
+    }
+    const level = (id: string) => lures.find(l => l.id === id)!.views.find(v => v.view === 'level')!
+    expect([level('white').isBright, level('black').isBright]).toEqual([true, false])
+  })
+  it('clearer water shows a lure farther', async () => {
+    const at = async (visibilityM: number) => (await client.colours(request({ scene: { ...request().scene, visibilityM } })))!.lures[0]!.reachM!
+    const [dirty, clear] = [await at(0.6), await at(3)]
+    expect(clear).toBeGreaterThan(dirty)
+  })
+  it('an answer that is known is given again at once, and the oldest is forgotten', async () => {
+    const first = await client.colours(request())
+    expect(await client.colours(request())).toBe(first)
+    for (let i = 0; i < 41; i++) await client.colours(request({ lures: [], depthM: 1 + i / 10 }))
+    const again = await client.colours(request())
+    expect(again).not.toBe(first)
+    expect({ ...again, tookMs: 0 }).toEqual({ ...first, tookMs: 0 })
+  })
+})
+
+describe('files', () => {
+  let client: import('./exchange.client').ExchangeClient
+  beforeAll(async () => {
+    client = new (await fresh(() => import('./exchange.worker'), () => import('./exchange.client'))).ExchangeClient()
+  })
+  const open = (name: string, content: Uint8Array, existing = file) => client.open(name, content, 'metric', existing)
+  it('an Ygrion file is known by what it holds, whatever its name', async () => {
+    const opened = await open('notes.txt', bytes(JSON.stringify({ format: 'ygrion', version: 1, lures: [{ id: 'new', name: 'new', family: 'tube' }] })))
+    expect(opened).toMatchObject({ kind: 'ygrion', file: { lures: [{ id: 'new' }] } })
+  })
+  it.each([
+    ['an empty file', new Uint8Array(), /empty/],
+    ['a picture', Uint8Array.from({ length: 600 }, (_, i) => (i * 37) % 256), /neither a table/],
+    ['a heading alone', bytes('name;kind\n'), /no rows/],
+    ['broken JSON', bytes('{"format": "ygrion", '), /./],
+    ['a newer file', bytes('{"format":"ygrion","version":99}'), /newer/],
+  ])('%s is refused in words', async (_, content, words) => {
+    const opened = await open('x', content)
+    expect(opened.kind).toBe('trouble')
+    if (opened.kind === 'trouble') expect(opened.issues[0]!.message).toMatch(words)
+  })
+  it('a table is planned row by row, and nothing is written', async () => {
+    const before = JSON.stringify(file)
+    const opened = await open('lures.csv', bytes('name;kind;weight (g)\nNew tube;tube;7\nBad one;tube;heavy\n'))
+    expect(opened).toMatchObject({ kind: 'table', count: 2, delimiter: ';' })
+    if (opened.kind !== 'table') return
+    const steps: number[] = []
+    const planned = await client.plan(opened.mapping, 'name', file.lures!, done => steps.push(done))
+    expect(planned).toHaveLength(2)
+    expect(JSON.stringify(planned[1])).toContain('heavy')
+    expect(JSON.stringify(file)).toBe(before)
+    client.close()
+  })
+})
+
+describe('the bench', () => {
+  it('a plug that is loaded runs deeper, one that is lightened shallower', async () => {
+    const client = new (await fresh(() => import('./bench.worker'), () => import('./bench.client'))).BenchClient()
+    const rated = { depthM: 2, castM: 30, lineDiameterMm: 0.3, tipM: 0.8, speedMs: 0.8 }
+    const runs = async (afterN: number) => (await client.changedDepth({ rated, beforeN: -0.01, afterN }))!
+    const [same, loaded, lighter] = [await runs(-0.01), await runs(0.03), await runs(-0.04)]
+    expect(same.after).toBeCloseTo(same.before!, 6)
+    expect(same.before).toBeCloseTo(2, 1)
+    expect(loaded.after!).toBeGreaterThan(loaded.before!)
+    expect(lighter.after!).toBeLessThan(lighter.before!)
+    const [older, newer] = await Promise.all([client.changedDepth({ rated, beforeN: 0, afterN: 0 }), client.changedDepth({ rated, beforeN: 0, afterN: 0.02 })])
+    expect([older, newer?.after]).toEqual([null, expect.any(Number)])
+    client.close()
+  })
+})
+
+describe('a picture', () => {
+  it('gives its paints, and the worker ends with it', async () => {
+    const { pickColours } = await fresh(() => import('./photo.worker'), () => import('./photo.client'))
+    const data = new Uint8ClampedArray(40 * 40 * 4)
+    for (let i = 0; i < 1600; i++) data.set(i % 40 < 20 ? [200, 30, 30, 255] : [20, 40, 180, 255], i * 4)
+    ended.length = 0
+    const swatches = await pickColours({ width: 40, height: 40, data })
+    expect(swatches.reduce((sum, s) => sum + s.share, 0)).toBeCloseTo(1, 5)
+    expect(swatches.length).toBeGreaterThanOrEqual(2)
+    expect(ended).toEqual(['photo.worker.ts'])
+  })
+})
+
+describe('the log', () => {
+  let log: ReturnType<typeof import('./logbook.client').openLogbook>
+  const events = file.trips!.flatMap(t => (t.stints ?? []).flatMap(s => s.events ?? []))
+  beforeAll(async () => {
+    log = (await fresh(() => import('./logbook.worker'), () => import('./logbook.client'))).openLogbook()
+    await log.api.load(boxOf(file), ownOf(file))
+  })
+  it('marks every event once, on its day', async () => {
+    const marks = await log.api.marks()
+    expect(marks).toHaveLength(events.length)
+    for (const { at, month, day } of marks) expect(at.slice(5, 10)).toBe(`${String(month + 1).padStart(2, '0')}-${String(day).padStart(2, '0')}`)
+  })
+  it('years are those of the trips, and each has its sheet', async () => {
+    const years = await log.api.years()
+    expect([...years].sort()).toEqual([...new Set(file.trips!.map(t => Number(t.start.slice(0, 4))))].sort())
+    for (const year of years) expect(await log.api.year(year)).toBeTruthy()
+  })
+  it('trips go out as a table and come back the same; positions go out blurred', async () => {
+    const csv = await log.api.written(file.trips!, 'csv', 'blurred')
+    const back = await log.api.read(bytes(csv), file.places!.map(({ id, name }) => ({ id, name })))
+    expect(back.trips.map(t => t.id).sort()).toEqual(file.trips!.map(t => t.id).sort())
+    const exact = JSON.parse(await log.api.written(file.trips!, 'geojson', 'exact')) as { features: { geometry: { coordinates: number[] } }[] }
+    const blurred = JSON.parse(await log.api.written(file.trips!, 'geojson', 'blurred')) as typeof exact
+    expect(exact.features.length).toBeGreaterThan(0)
+    const places = (of: typeof exact) => of.features.map(f => f.geometry.coordinates.join())
+    expect(places(blurred).filter((place, i) => place === places(exact)[i])).toEqual([])
+    expect(await log.api.written(file.trips!, 'gpx', 'blurred')).toContain('<wpt ')
+  })
+  it('a newer audit ends the one before it', async () => {
+    const many = Array.from({ length: 5 }, (_, k) => file.trips!.map(t => ({ ...t, id: `${t.id}-${k}` }))).flat()
+    await log.api.load({ ...boxOf(file), trips: many } as Box, ownOf(file))
+    const steps: number[] = []
+    const [older, newer] = await Promise.all([log.audit({ schools: {}, weights: {} }, () => {}), log.audit({ schools: {}, weights: {} }, done => steps.push(done))])
+    expect(older).toBeNull()
+    expect(newer!.length).toBeGreaterThan(0)
+    expect(steps.length).toBeGreaterThan(1)
+    expect(steps).toEqual([...steps].sort((a, b) => a - b))
+  })
+})
+
+describe('the planner', () => {
+  let client: import('./pack.client').PackClient
+  const request = {
+    readings: [{ reading: morning, weight: 0.6 }, { reading: { ...morning, temperatureC: 14, sky: 'sun' as const }, weight: 0.4 }],
+    limits: { rods: 2, lures: 6, boxes: 1, slotsPerBox: 8, grams: 300 },
+    locks: { take: new Set<string>(), leave: new Set<string>() },
+  }
+  const choice = { schools: {}, weights: {} }
+  beforeAll(async () => {
+    client = new (await fresh(() => import('./pack.worker'), () => import('./pack.client'))).PackClient()
+    client.load(boxOf(file), ownOf(file), true)
+  })
+  async function plan(given: object = {}) {
+    const steps: Step[] = []
+    const answer = await client.plan({ ...request, ...given } as never, choice, { seconds: 20, gap: 0.01 }, step => steps.push(step))
+    return { steps, answer }
+  }
+  let pack: Pack
+  it('finds a pack within its limits, no worse than the greedy one, and says how near to the best it is', async () => {
+    const { steps, answer } = await plan()
+    if ('conflicts' in answer) throw new Error(JSON.stringify(answer.conflicts))
+    const greedy = steps.find(s => s.kind === 'greedy')!
+    pack = answer.explained.pack
+    expect(answer.gap).toBeLessThanOrEqual(0.01)
+    expect(answer.bound).toBeGreaterThanOrEqual(answer.explained.value - 1e-9)
+    expect(answer.explained.value).toBeGreaterThanOrEqual(greedy.explained.value - 1e-9)
+    expect(answer.explained.breaches).toEqual([])
+    expect(answer.explained.used.lures).toBeLessThanOrEqual(6)
+    expect(pack.rods.length).toBeLessThanOrEqual(2)
+    for (const { pack: own, box } of answer.explained.covers) expect(own).toBeLessThanOrEqual(box + 1e-9)
+    expect(steps.filter(s => s.kind === 'judged').map(s => s.done)).toEqual([...steps.filter(s => s.kind === 'judged').map(s => s.done)].sort((a, b) => a - b))
+  })
+  it('what is locked in is in, what is locked out is out', async () => {
+    const [out] = pack.items
+    const outside = file.lures!.find(l => !pack.items.includes(l.id) && l.quantity !== 0 && l.role !== 'trailer')!.id
+    const { answer } = await plan({ locks: { take: new Set([outside]), leave: new Set([out!]) } })
+    if ('conflicts' in answer) throw new Error(JSON.stringify(answer.conflicts))
+    expect(answer.explained.pack.items).toContain(outside)
+    expect(answer.explained.pack.items).not.toContain(out)
+  })
+  it('a pack changed by hand is explained, with what could take the place of a lure', async () => {
+    const lure = pack.items.find(id => file.lures!.some(l => l.id === id))!
+    const swaps = await client.swaps(request as never, choice, pack, lure)
+    expect(swaps.length).toBeGreaterThan(0)
+    const without = await client.explain(request as never, choice, { ...pack, items: pack.items.filter(id => id !== lure), rigged: {} })
+    const whole = await client.explain(request as never, choice, pack)
+    expect(without.value).toBeLessThan(whole.value)
+  })
+  it('limits that cannot be met are named at once', async () => {
+    const take = new Set(file.lures!.filter(l => l.quantity !== 0).slice(0, 9).map(l => l.id))
+    const { answer, steps } = await plan({ locks: { take, leave: new Set() } })
+    expect(answer).toHaveProperty('conflicts')
+    if ('conflicts' in answer) expect(answer.conflicts.length).toBeGreaterThan(0)
+    expect(steps.some(s => s.kind === 'bound')).toBe(false)
+  })
+  it('stopped, it begins anew with the same box', async () => {
+    ended.length = 0
+    client.stop()
+    expect(ended).toEqual(['pack.worker.ts'])
+    const whole = await client.explain(request as never, choice, pack)
+    expect(whole.value).toBeGreaterThan(0)
+  })
+})
