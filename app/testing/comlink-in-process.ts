@@ -18,7 +18,7 @@ export const expose = (api: Api) => {
   exposed = api
 }
 export const transfer = <T>(value: T): T => value
-export const proxy = transfer
+export const proxy = <T>(value: T): T => value
 export const wrap = () => new Proxy({}, {
   // What is awaited must not look like a promise.
   get: (_, name: string) => name === 'then' ? undefined : async (...given: unknown[]) => {

@@ -43,7 +43,52 @@ describe('the calculators', () => {
     ['sphere-fall', { diameterMm: 1, densityKgM3: 7850 }, 'temperatureC'],
     ['pick-up', { spoolDiameterMm: 30, ratio: 6, coreDiameterMm: 40 }, 'coreDiameterMm'],
     ['drop-shot', {}, 'leaderM'],
+    ['colour', { colours: { side: 'red' }, species: 'perch', visibilityM: 1, stain: 'clear', depthM: 1, sky: 'sun' }, 'colours.side'],
+    ['water-light', { visibilityM: 0, stain: 'clear', wavelengthNm: [550], depthM: 1 }, 'visibilityM'],
+    ['sphere-fall', { diameterMm: -1, densityKgM3: 7850, temperatureC: 15 }, 'diameterMm'],
   ])('%s refuses %j by field', (name, input, path) => expect(run(name, input)).toMatchObject({ issue: { path } }))
+})
+
+describe('light by the calculators', () => {
+  type WaterLight = { diffuseAttenuation: number[], beamAttenuation: number[], secchiM: number, parFraction: number }
+  const water = (part: object = {}) => run('water-light', { visibilityM: 6, stain: 'clear', wavelengthNm: [440, 550, 650], depthM: 2, ...part }) as WaterLight
+  it('gives back the visibility that was typed (±5 %), whatever the stain', () => {
+    for (const stain of ['clear', 'green', 'brown', 'mud']) {
+      for (const visibilityM of [0.3, 1.2, 4]) expect(Math.abs(water({ stain, visibilityM }).secchiM / visibilityM - 1), `${stain} ${visibilityM}`).toBeLessThan(0.05)
+    }
+  })
+  it('no water lets more through than pure water does (Pope & Fry 1997: 0.00635, 0.0565, 0.340 1/m)', () => {
+    const { diffuseAttenuation, beamAttenuation } = water()
+    for (const [i, pure] of [0.00635, 0.0565, 0.34].entries()) {
+      expect(diffuseAttenuation[i]!).toBeGreaterThanOrEqual(pure)
+      expect(beamAttenuation[i]!).toBeGreaterThan(diffuseAttenuation[i]! * 0.8)
+    }
+  })
+  it('all light is there at the surface, less below, less still in murkier water', () => {
+    expect(water({ depthM: 0 }).parFraction).toBeCloseTo(1, 6)
+    const at = (depthM: number, visibilityM = 6) => water({ depthM, visibilityM }).parFraction
+    expect([at(1), at(3), at(8)]).toEqual([at(1), at(3), at(8)].sort((a, b) => b - a))
+    expect(at(3, 1.5)).toBeLessThan(at(3))
+  })
+  const seen = (colours: object, part: object = {}) => run('colour', { colours, species: 'northern-pike', visibilityM: 1.2, stain: 'brown', depthM: 1, sky: 'sun', ...part }) as Record<string, number> & { previewHex: string, reason?: string }
+  it('a colour is judged, measured, and painted as it looks down there', () => {
+    const white = seen({ side: '#ffffff', back: '#ffffff', belly: '#ffffff' })
+    for (const share of ['conspicuousness', 'naturalness']) expect(white[share]).toSatisfy((v: number) => v >= 0 && v <= 1)
+    expect(white.previewHex).toMatch(/^#[0-9a-f]{6}$/)
+    expect(white.detectionM).toBeGreaterThan(0)
+    // Brown water passes red longest: white looks warm in it.
+    const [r, , b] = [1, 3, 5].map(i => Number.parseInt(white.previewHex.slice(i, i + 2), 16)) as [number, number, number]
+    expect(r).toBeGreaterThan(b)
+  })
+  it('farther away there is less contrast, and nothing is seen in the dark', () => {
+    const at = (distanceM: number) => seen({ side: '#ffffff' }, { distanceM }).luminanceContrast!
+    expect([at(0.2), at(0.6), at(1.5)]).toEqual([at(0.2), at(0.6), at(1.5)].sort((a, b) => b - a))
+    expect(seen({ side: '#444444' }, { depthM: 60, visibilityM: 0.4, stain: 'mud' })).toMatchObject({ detectionM: null, reason: expect.any(String) })
+  })
+  it('the likeness follows the forage that is eaten', () => {
+    const silver = { back: '#49583a', side: '#cfd6d8', belly: '#f4f4f0', metal: 'silver', finish: 'scale' }
+    expect(seen(silver, { forage: 'bleak', visibilityM: 4, stain: 'clear' }).naturalness).toBeGreaterThan(seen(silver, { forage: 'crayfish', visibilityM: 4, stain: 'clear' }).naturalness!)
+  })
 })
 
 describe('the calculators’ descriptions', () => {

@@ -96,6 +96,39 @@ describe('dialling in', () => {
     const tip = waysToChange(diver, -0.3, boat).find(w => w.lever === 'tip')!
     expect(runningDepth({ ...diver, tipM: tip.to })).toBeCloseTo(tip.reachesM, 6)
   })
+  const trolled: Presented = { ...diver, mode: 'troll', cadence: 'troll', lineOutM: 30, castM: 30 }
+  it('behind the boat more line runs deeper and less shallower; a plug’s speed is no lever, a sinker’s is (trade §5, §13)', () => {
+    const out = waysToChange(trolled, 0.4, boat).find(w => w.lever === 'line-out')!
+    expect(out.to).toBeGreaterThan(30)
+    expect(waysToChange(trolled, -0.4, boat).find(w => w.lever === 'line-out')!.to).toBeLessThan(30)
+    expect(waysToChange(trolled, 0.4, boat).map(w => w.lever)).not.toContain('speed')
+    const spoon: Presented = { ...trolled, control: 'count-down', bait: { ...base.bait, netWeight: 0.2 } }
+    const slower = waysToChange(spoon, 0.4, boat).find(w => w.lever === 'speed')
+    expect(slower?.to ?? 0).toBeLessThan(spoon.speedMs)
+  })
+  it('line let down beside the boat is let out to the depth asked, and never past the bottom', () => {
+    const vertical: Presented = { ...base, control: 'vertical', cadence: 'lift-drop', depthM: 5 }
+    expect(waysToChange(vertical, 2, boat)).toMatchObject([{ lever: 'line-out', from: 5, to: 7 }])
+    expect(waysToChange({ ...vertical, depthM: 7.5 }, 2, boat)[0]?.to).toBe(8)
+    expect(waysToChange({ ...vertical, depthM: 8 }, 2, boat)).toEqual([])
+  })
+  it('a floating plug cannot be counted down, and on the surface nothing changes the depth', () => {
+    const floats: Presented = { ...base, bait: { ...base.bait, netWeight: -0.02, fallMs: 0 } }
+    expect(waysToChange(floats, 0.3, boat).map(w => w.lever)).not.toContain('count')
+    expect(runningDepth({ ...base, control: 'surface' })).toBe(0)
+    expect(waysToChange({ ...base, control: 'surface', cadence: 'pop' }, 0.3, boat)).toEqual([])
+  })
+  it('without other lines, plugs or weights there are still the rod and the hand', () => {
+    const bare: Boat = { lines: [], plugs: [], weightsG: [], weightG: 7 }
+    expect(waysToChange(diver, 0.3, bare).length).toBeGreaterThan(0)
+    expect(waysToChange(diver, 0.3, bare).every(w => w.lever === 'tip' || w.lever === 'cast')).toBe(true)
+    expect(waysToChange(base, 0.3, bare).map(w => w.lever)).not.toContain('weight')
+  })
+  it('what gained weight sinks, what lost it all floats', () => {
+    const floater: Presented = { ...base, bait: { ...base.bait, netWeight: -0.01, fallMs: 0 } }
+    expect(withWeight(floater, 5).bait.fallMs).toBeGreaterThan(0)
+    expect(withWeight(base, -1000).bait.fallMs).toBe(0)
+  })
   it('on the bottom nothing is deeper', () => expect(waysToChange({ ...base, control: 'bottom', cadence: 'bottom-hop' }, 0.3, boat)).toEqual([]))
   it('more lead falls faster, by the root of the weight in water (checks §C)', () => {
     const heavier = withWeight(base, (base.bait.netWeight / (0.91 * 9.80665)) * 3000)

@@ -1,5 +1,6 @@
 import { desirabilityAt, type Ask, type AskedAxis } from '#core/ask'
 import { CADENCE_TABLE, DIVE_PATH } from '#core/knowledge'
+import type { Cadence } from '#core/tackle'
 import { deepestOnCast, dropShotHeight, holdDepth, holdSpeed, towDepth, towedPlug, towedSinker } from '#core/motion'
 import type { Contact } from './addition'
 import { type Assembled, sinkingNewton } from './in-water'
@@ -180,7 +181,6 @@ function placeOnBottom(tackle: Tackle, ask: Ask, contact: Contact): Placement | 
 /** Best working speed against the asked one: how much it is asked × how well the lure works there. */
 function bestSpeed({ profile, technique }: Tackle, asked: AskedAxis, limit = Infinity): { speedMs: number, speedFit: number } {
   const { min, best, max } = profile.speed.value
-  const pace = CADENCE_TABLE[technique.cadences[0]!].pace
   const top = Math.max(min, Math.min(max, limit))
   let speedMs = min
   let speedFit = -1
@@ -188,14 +188,20 @@ function bestSpeed({ profile, technique }: Tackle, asked: AskedAxis, limit = Inf
     const wound = min + (i / (SPEED_POINTS - 1)) * (top - min)
     const works = wound < best ? AT_WINDOW_EDGE + (1 - AT_WINDOW_EDGE) * (best > min ? (wound - min) / (best - min) : 1)
       : AT_WINDOW_EDGE + (1 - AT_WINDOW_EDGE) * (max > best ? (max - wound) / (max - best) : 1)
-    // Pauses make the bait's way through the water slower than the handle.
-    const fit = works * desirabilityAt(asked, wound * Math.min(1, pace))
+    const fit = works * desirabilityAt(asked, speedOfBait(wound, technique.cadences[0]!, min))
     if (fit > speedFit) {
       speedFit = fit
       speedMs = wound
     }
   }
   return { speedMs, speedFit }
+}
+
+/** Speed of a bait on its way when its handle asks for `woundMs` [m/s]: pauses make it slower; without pauses it is never slower than it works. */
+export function speedOfBait(woundMs: number, cadence: Cadence, leastMs: number): number {
+  const { pace, pauseS } = CADENCE_TABLE[cadence]
+  const slowed = woundMs * Math.min(1, pace)
+  return pauseS === null ? Math.max(leastMs, slowed) : slowed
 }
 
 function cannotReach(deepestM: number, neededM: number, how: string): Unreachable {

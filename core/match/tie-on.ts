@@ -10,6 +10,7 @@ import { hookOf } from './hook'
 import { isBiteProof } from './outfit'
 import type { PresentationOut, SetupOut } from './output'
 import { fallSpeed } from './in-water'
+import { speedOfBait } from './presentation'
 
 export interface TieOnScene { readonly ask: Ask, readonly waterDensity: number, readonly parts: readonly Part[], readonly system: UnitSystem }
 
@@ -73,13 +74,13 @@ function cadenceOf({ technique, profile }: Candidate, { reading, schools, featur
 }
 
 function presentationOf(candidate: Candidate, cadence: Cadence, ask: Ask, waterDensity: number, system: UnitSystem, next: string): PresentationOut {
-  const { technique, outfit, castM, placement } = candidate
+  const { profile, technique, outfit, castM, placement } = candidate
   const row = CADENCE_TABLE[cadence]
   const fall = fallSpeed(candidate, waterDensity).value
   const countsDown = technique.mode !== 'troll' && technique.control !== 'surface' && technique.control !== 'dive' && fall > 0
   const countdownS = countsDown ? Math.round(placement.depthM / fall) : null
   const pauseS = row.pauseS ? pauseFor(row.pauseS, ask.features.numbers.activity) : null
-  const speedMs = placement.speedMs * Math.min(1, row.pace)
+  const speedMs = speedOfBait(placement.speedMs, cadence, profile.speed.value.min)
   const turnsPerS = outfit?.pickUpM ? round(speedMs / outfit.pickUpM) : null
   const depth = formatQuantity('depth', placement.depthM, { system })
   const values: Record<string, string> = {

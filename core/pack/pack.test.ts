@@ -214,8 +214,15 @@ describe('a day from the demo box', () => {
       expect(loss, id).toBeGreaterThanOrEqual(-1e-12)
       expect(counts.length + wishes.length, id).toBeGreaterThan(0)
     }
-    const [next] = nextToAdd(problem, sorted, plan.pack, 3)
-    expect(plan.pack.items).not.toContain(next!.lureId)
+    for (const { lureId, gain } of nextToAdd(problem, sorted, plan.pack, 3)) {
+      expect(plan.pack.items).not.toContain(lureId)
+      expect(gain).toBeGreaterThan(0)
+    }
+    // What costs most to leave, of all that hangs on no rod, would be among the first to add when it is left.
+    const rigged = new Set(Object.values(plan.pack.rigged))
+    const [missed] = purposes.filter(p => problem.items.some(i => i.id === p.id && i.kind === 'lure') && !rigged.has(p.id)).sort((p, q) => q.loss - p.loss)
+    const poorer = { ...plan.pack, items: plan.pack.items.filter(id => id !== missed!.id) }
+    expect(nextToAdd(problem, sorted, poorer, 3).map(n => n.lureId)).toContain(missed!.id)
     for (const { pack, box: all } of coverOf(sorted, plan.pack)) expect(pack).toBeLessThanOrEqual(all + 1e-12)
   })
   it('a swap by hand keeps the limits and tells its effect truly', () => {

@@ -1,5 +1,6 @@
+import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ended, minutesOf, momentIn, openStint, type Trip, withCasts, withDetail, withEvent, withoutEvent, withStint, withStock } from './index'
+import { ended, type Lure, merged, minutesOf, momentIn, openStint, type Stint, type Trip, withCasts, withDetail, withEvent, withoutEvent, withoutStint, withStint, withStock } from './index'
 
 const at = (minute: number) => new Date(Date.UTC(2026, 4, 6, 5, minute)).toISOString()
 const begun: Trip = withStint({ id: 't', start: at(0), stints: [] }, { id: 's1', lureId: 'l1' }, at(0))
@@ -44,5 +45,69 @@ describe('the log of a trip', () => {
     expect(withStock(lure, -1).quantity).toBe(1)
     expect(withStock(withStock(withStock(lure, -1), -1), -1).quantity).toBe(0)
     expect(withStock({ ...lure, quantity: null }, -1).quantity).toBe(0)
+  })
+})
+
+describe('a trip whatever is tapped', () => {
+  type Tap = { readonly what: 'tie' | 'event' | 'undo' | 'casts' | 'detail' | 'end' | 'loosen', readonly at: number, readonly n: number }
+  const tap: fc.Arbitrary<Tap> = fc.record({ what: fc.constantFrom('tie', 'event', 'undo', 'casts', 'detail', 'end', 'loosen'), at: fc.integer({ min: -600, max: 600 }), n: fc.integer({ min: -3, max: 12 }) })
+  const clock = (minutes: number) => new Date(Date.UTC(2026, 4, 6, 6) + minutes * 60_000).toISOString()
+
+  function fished(taps: readonly Tap[]): Trip {
+    let trip: Trip = { id: 't', start: clock(0), stints: [] } as unknown as Trip
+    taps.forEach(({ what, at, n }, i) => {
+      const events = trip.stints!.flatMap(s => s.events ?? [])
+      const some = events[Math.abs(n) % Math.max(1, events.length)]
+      const now = clock(at)
+      if (what === 'tie') trip = withStint(trip, { id: `s${i}`, lureId: `l${n}` } as never, now)
+      else if (what === 'event') trip = withEvent(trip, { id: `e${i}`, kind: 'hit' }, now)
+      else if (what === 'undo' && some) trip = withoutEvent(trip, some.id)
+      else if (what === 'detail' && some) trip = withDetail(trip, some.id, { lengthMm: 100 + n, id: 'forged' })
+      else if (what === 'casts') trip = withCasts(trip, n)
+      else if (what === 'end') trip = ended(trip, now)
+      else if (what === 'loosen' && trip.stints!.length > 2) trip = withoutStint(trip, trip.stints![0]!.id)
+    })
+    return trip
+  }
+  const ms = (at: string | null | undefined) => Date.parse(at!)
+
+  it('time never runs backward, one stint at most is open, ids stay their own, counts are counts', () => {
+    fc.assert(fc.property(fc.array(tap, { maxLength: 60 }), (taps) => {
+      const { stints } = fished(taps) as { stints: Stint[] }
+      expect(stints.filter(s => !s.end).length).toBeLessThanOrEqual(1)
+      stints.forEach((stint, i) => {
+        if (stint.end) expect(ms(stint.end)).toBeGreaterThanOrEqual(ms(stint.start))
+        if (i > 0) expect(ms(stint.start)).toBeGreaterThanOrEqual(ms(stints[i - 1]!.end))
+        expect(stint.casts ?? 0).toBeGreaterThanOrEqual(0)
+        const at = (stint.events ?? []).map(e => ms(e.at))
+        expect(at).toEqual([...at].sort((a, b) => a - b))
+        for (const moment of at) expect(moment).toBeGreaterThanOrEqual(ms(stint.start))
+      })
+      const ids = stints.flatMap(s => (s.events ?? []).map(e => e.id))
+      expect(new Set(ids).size).toBe(ids.length)
+      expect(ids).not.toContain('forged')
+    }))
+  })
+  it('two trips made one hold every stint of both once, in order of time, whichever is named first', () => {
+    const trips = fc.array(tap, { maxLength: 20 }).map(fished)
+    fc.assert(fc.property(trips, trips, (a, b) => {
+      const other = { ...b, id: 'other', start: clock(5), stints: b.stints!.map(s => ({ ...s, id: `o-${s.id}` })) }
+      const [one, two] = [merged(a, other), merged(other, a)]
+      expect(one).toEqual(two)
+      expect(one.stints!.map(s => s.id).sort()).toEqual([...a.stints!, ...other.stints].map(s => s.id).sort())
+      const starts = one.stints!.map(s => ms(s.start))
+      expect(starts).toEqual([...starts].sort((p, q) => p - q))
+      expect(merged(one, one)).toEqual(one)
+    }))
+  })
+  it('stock never falls below none, and what was never counted is spent by a loss', () => {
+    fc.assert(fc.property(fc.integer({ min: 0, max: 20 }), fc.array(fc.constantFrom(-1, 1), { maxLength: 30 }), (quantity, changes) => {
+      let lure = { id: 'l', name: 'l', family: 'tube', quantity } as Lure
+      for (const change of changes) lure = withStock(lure, change)
+      expect(lure.quantity).toBeGreaterThanOrEqual(0)
+    }))
+    const uncounted = { id: 'l', name: 'l', family: 'tube' } as Lure
+    expect(withStock(uncounted, -1).quantity).toBe(0)
+    expect(withStock(uncounted, 1)).toBe(uncounted)
   })
 })
