@@ -3,9 +3,9 @@ import { EMPTY_PACK, type Pack, type PackItem, type PackProblem } from './proble
 import { countedUnder, type Sorted, takenIn, valueOf } from './value'
 
 /** Rounds of exchange after the first pack; each tries to give up one thing for a better one. */
-const EXCHANGES = 2
+const EXCHANGES = 6
 /** Lures that are tried in the place of another: the best few under each reading. */
-const TRIED_UNDER_EACH = 6
+const TRIED_UNDER_EACH = 8
 
 /**
  * A good pack at once: what is locked, then again and again the lure (with what it needs, on what rod) that adds most for its room, then a few exchanges.
@@ -41,7 +41,7 @@ export function greedyPack(problem: PackProblem, sorted: Sorted): Pack {
     // With a rod along, everything that is thrown with it takes less room than before.
     if (newRod !== null) waiting = waiting.map(w => (w.bundle.rod === newRod ? gainOf(w.bundle, now) : w))
   }
-  pack = rigged(problem, sorted, pack)
+  pack = withMoreRods(problem, sorted, rigged(problem, sorted, pack))
   for (let round = 0; round < EXCHANGES; round++) {
     const better = exchanged(problem, sorted, pack)
     if (better === pack) break
@@ -101,8 +101,7 @@ function roomOf(next: Pack, before: Pack, itemById: ReadonlyMap<string, PackItem
 
 /** For each rod the lure that is worth most when it hangs there at first light. */
 function rigged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
-  let best: Pack = { ...pack, rigged: {} }
-  let value = valueOf(problem, sorted, best).total
+  let [best, value] = [pack, valueOf(problem, sorted, pack).total]
   for (let round = 0; round < 2; round++) {
     for (const rod of pack.rods) {
       const lures = new Set(sorted.flatMap(({ list }) => list.filter(o => o.outfitId === rod && pack.items.includes(o.lureId) && o.needs.every(id => pack.items.includes(id))).slice(0, TRIED_UNDER_EACH).map(o => o.lureId)))
@@ -117,19 +116,35 @@ function rigged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
   return best
 }
 
-/** One lure given up for another that is worth more in its place. */
+/** Rods that are still allowed, each for what it adds by a lure that hangs on it ready. */
+function withMoreRods(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
+  let [best, value] = [pack, valueOf(problem, sorted, pack).total]
+  while (best.rods.length < problem.limits.rods) {
+    const ways = problem.outfitIds.filter(id => !best.rods.includes(id) && !problem.locks.leave.has(id)).map(id => rigged(problem, sorted, { ...best, rods: [...best.rods, id] }))
+    const [most] = ways.map(way => ({ way, total: valueOf(problem, sorted, way).total })).sort((a, b) => b.total - a.total)
+    if (!most || most.total <= value + LEAST_GAIN) break
+    ;[best, value] = [most.way, most.total]
+  }
+  return best
+}
+
+/** One lure given up for another, or another hung ready on a rod of the pack, whichever raises the worth most. */
 function exchanged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
   const kind = new Map(problem.items.map(i => [i.id, i.kind]))
   const others = [...new Map(sorted.flatMap(({ list }) => list.filter(o => !pack.items.includes(o.lureId) && !problem.locks.leave.has(o.lureId) && !problem.locks.leave.has(o.outfitId) && !o.needs.some(id => problem.locks.leave.has(id))).slice(0, TRIED_UNDER_EACH)).map(o => [`${o.lureId} ${o.outfitId}`, o])).values()]
   let [best, value] = [pack, valueOf(problem, sorted, pack).total]
-  for (const out of pack.items) {
-    if (problem.locks.take.has(out) || kind.get(out) !== 'lure') continue
+  const weigh = (next: Pack) => {
+    const total = valueOf(problem, sorted, next).total
+    if (total > value + LEAST_GAIN) [best, value] = [next, total]
+  }
+  const lures = pack.items.filter(id => kind.get(id) === 'lure' && !problem.locks.take.has(id))
+  for (const out of [null, ...lures]) {
     const left: Pack = { ...pack, items: pack.items.filter(id => id !== out), rigged: Object.fromEntries(Object.entries(pack.rigged).filter(([, id]) => id !== out)) }
     for (const { lureId, outfitId, needs } of others) {
       const next = withBundle(left, { items: [lureId, ...needs], rod: outfitId })
       if (!next || breachesOf(problem, next).length > 0) continue
-      const total = valueOf(problem, sorted, next).total
-      if (total > value + 1e-9) [best, value] = [next, total]
+      weigh(next)
+      weigh({ ...next, rigged: { ...next.rigged, [outfitId]: lureId } })
     }
   }
   return best

@@ -39,8 +39,10 @@ export interface SolveOptions {
 }
 
 /** Lures under each reading that stand in the first programme, and how many more in the next ones. */
-const KEPT = 24
-const GROWTH = 2.5
+const KEPT = 32
+const GROWTH = 4
+/** Of the gap that is allowed, what each programme may use; the rest is for what it left out. */
+const SHARE_OF_GAP = 0.9
 /** Below this a gap is none: the solver's own tolerance. */
 const PROVEN = 1e-6
 
@@ -62,7 +64,7 @@ export function solvePack(highs: Highs, problem: PackProblem, { seconds, gap, st
   const most = Math.max(...sorted.map(({ byLure }) => byLure.size), 1)
   for (let kept = KEPT; ; kept = Math.ceil(kept * GROWTH)) {
     const programme = programmeOf(reduced, sorted, kept)
-    const found = run(highs, programme, best, { seconds: Math.max(0.2, left()), gap: gap / 2, progress: p => progress?.({ value: Math.max(value, p.value), bound: Math.min(bound, p.bound), pack: p.pack }) ?? true })
+    const found = run(highs, programme, best, { seconds: Math.max(0.2, left()), gap: gap * SHARE_OF_GAP, progress: p => progress?.({ value: Math.max(value, p.value), bound: Math.min(bound, p.bound), pack: p.pack }) ?? true })
     bound = Math.min(bound, found.bound)
     if (found.values) {
       const pack = withoutIdle(problem, all, programme.packOf(found.values))

@@ -37,6 +37,24 @@ export function countedUnder({ byLure }: ReadingOptions, { items, rods, rigged }
   return best.slice(0, COUNTED).map(({ option, isRigged, value }, place) => ({ option, place, isRigged, worth: NEXT_BEST ** place * value }))
 }
 
+/** What all that counts under one reading is worth; the same as the sum over `countedUnder`, and asked thousands of times while a pack is made. */
+function worthUnder({ byLure }: ReadingOptions, { items, rods, rigged }: Taken): number {
+  const top = new Array<number>(COUNTED).fill(0)
+  for (const lureId of items) {
+    let own = 0
+    for (const { outfitId, score, needs } of byLure.get(lureId) ?? []) {
+      // Best first: what follows is worth no more.
+      if (score <= own) break
+      if (!rods.has(outfitId) || !needs.every(id => items.has(id))) continue
+      own = Math.max(own, score * (rigged[outfitId] === lureId ? 1 : NOT_RIGGED))
+    }
+    for (let place = 0; place < COUNTED && own > 0; place++) {
+      if (own > top[place]!) [top[place], own] = [own, top[place]!]
+    }
+  }
+  return top.reduce((sum, value, place) => sum + NEXT_BEST ** place * value, 0)
+}
+
 export function takenIn({ items, rods, rigged }: Pack): Taken {
   return { items: new Set(items), rods: new Set(rods), rigged }
 }
@@ -52,7 +70,7 @@ export interface PackValue {
 
 export function valueOf({ weights, wishes }: Pick<PackProblem, 'weights' | 'wishes'>, sorted: Sorted, pack: Pack): PackValue {
   const taken = takenIn(pack)
-  const expected = sorted.reduce((sum, of, r) => sum + weights[r]! * countedUnder(of, taken).reduce((s, c) => s + c.worth, 0), 0)
+  const expected = sorted.reduce((sum, of, r) => sum + weights[r]! * worthUnder(of, taken), 0)
   const met = wishes.filter(w => w.lureIds.some(id => taken.items.has(id))).map(w => w.id)
   return { expected, met, total: expected + WISH_WORTH * met.length }
 }
