@@ -99,17 +99,29 @@ function roomOf(next: Pack, before: Pack, itemById: ReadonlyMap<string, PackItem
   return Math.max(lures, slots, grams, 0.5 * rods, 1e-3)
 }
 
-/** For each rod the lure that is worth most when it hangs there at first light. */
+/** For each rod the lure that is worth most when it hangs there at first light; a lure may move to another rod when something else takes its place. */
 function rigged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
-  let [best, value] = [pack, valueOf(problem, sorted, pack).total]
+  const luresFor = new Map(pack.rods.map(rod => [rod, new Set(sorted.flatMap(({ list }) => list.filter(o => o.outfitId === rod && pack.items.includes(o.lureId) && o.needs.every(id => pack.items.includes(id))).slice(0, TRIED_UNDER_EACH).map(o => o.lureId)))]))
+  const known = new WeakMap<Pack, number>()
+  const worth = (next: Pack) => {
+    const value = known.get(next) ?? valueOf(problem, sorted, next).total
+    known.set(next, value)
+    return value
+  }
+  const better = (a: Pack, b: Pack) => (worth(b) > worth(a) + LEAST_GAIN ? b : a)
+  const hung = (at: Pack, rod: string, lureId: string): Pack => ({ ...at, rigged: { ...at.rigged, [rod]: lureId } })
+  const free = (at: Pack, rod: string) => [...luresFor.get(rod)!].filter(id => !Object.values(at.rigged).includes(id))
+  let best = pack
   for (let round = 0; round < 2; round++) {
     for (const rod of pack.rods) {
-      const lures = new Set(sorted.flatMap(({ list }) => list.filter(o => o.outfitId === rod && pack.items.includes(o.lureId) && o.needs.every(id => pack.items.includes(id))).slice(0, TRIED_UNDER_EACH).map(o => o.lureId)))
-      for (const lureId of lures) {
-        if (Object.entries(best.rigged).some(([other, id]) => other !== rod && id === lureId)) continue
-        const next: Pack = { ...best, rigged: { ...best.rigged, [rod]: lureId } }
-        const total = valueOf(problem, sorted, next).total
-        if (total > value + 1e-12) [best, value] = [next, total]
+      for (const lureId of luresFor.get(rod)!) {
+        const from = Object.keys(best.rigged).find(other => best.rigged[other] === lureId)
+        if (from === rod) continue
+        if (from === undefined) best = better(best, hung(best, rod, lureId))
+        else {
+          const moved = hung({ ...best, rigged: Object.fromEntries(Object.entries(best.rigged).filter(([other]) => other !== from)) }, rod, lureId)
+          best = better(best, free(moved, from).map(id => hung(moved, from, id)).reduce(better, moved))
+        }
       }
     }
   }

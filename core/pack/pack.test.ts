@@ -118,6 +118,20 @@ describe('the planner', () => {
     expect(Math.min(...shares)).toBeGreaterThan(1 - 1 / Math.E)
     expect(shares.reduce((a, b) => a + b, 0) / shares.length).toBeGreaterThan(0.95)
   })
+  it('greedy takes a second rod for the lure that hangs on it ready, though every lure is thrown best with the first', () => {
+    const option = (lureId: string, outfitId: string, score: number): PackOption => ({ reading: 0, lureId, outfitId, score, needs: [] })
+    const problem: PackProblem = {
+      weights: [1], outfitIds: ['o0', 'o1'], options: [option('a', 'o0', 0.9), option('a', 'o1', 0.88), option('b', 'o0', 0.8)],
+      items: ['a', 'b'].map(id => ({ id, kind: 'lure' as const, grams: 10, pieces: 1, slots: 1 })), wishes: [], locks: { take: new Set(), leave: new Set() },
+      limits: { rods: 2, lures: 2, boxes: 1, slotsPerBox: 4, grams: null },
+    }
+    const pack = greedyPack(problem, sortedOptions(problem))
+    expect([...pack.rods].sort()).toEqual(['o0', 'o1'])
+    expect(pack.rigged).toEqual({ o0: 'b', o1: 'a' })
+    // The first in full and half of the second; with one rod 0.9 + 0.9 × 0.8 / 2.
+    expect(valueOf(problem, sortedOptions(problem), pack).total).toBeCloseTo(0.88 + 0.8 / 2, 10)
+    expect(greedyPack({ ...problem, limits: { ...problem.limits, rods: 1 } }, sortedOptions(problem)).rods).toEqual(['o0'])
+  })
   it('leaving out dominated lures loses nothing', () => {
     let dropped = 0
     for (let seed = 1; seed <= 30; seed++) {
