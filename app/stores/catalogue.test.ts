@@ -2,7 +2,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { createPinia, setActivePinia } from 'pinia'
 import { nextTick } from 'vue'
 import { applyChange } from '~/db/change'
-import { openFreshBox, until } from '~/testing/fresh-box'
+import { newDisk, openFreshBox, until } from '~/testing/fresh-box'
 import { useBoxStore } from './box'
 import { useCatalogueStore } from './catalogue'
 import { usePhotosStore } from './photos'
@@ -91,6 +91,19 @@ describe('what is kept for the next visit', () => {
     await useBoxStore().visitDemo()
     await comeBack()
     expect([useBoxStore().isDemo, useBoxStore().box.lures.length > 0]).toEqual([true, true])
+  })
+  it('a first visit whose first write fails goes on in memory, shows the demo and says why', async () => {
+    newDisk()
+    const box = useBoxStore()
+    await box.reach()
+    const disk = box.database()
+    vi.spyOn(disk, 'transaction').mockRejectedValue(new DOMException('no room', 'QuotaExceededError'))
+    await box.open()
+    expect(box.database()).not.toBe(disk)
+    expect(box.trouble).toMatch(/full/)
+    expect([box.isDemo, box.box.lures.length > 0]).toEqual([true, true])
+    await box.removeLures(['l1'], 'out')
+    await until(() => !box.lureById.has('l1'))
   })
   it('a stored reading that is not sound any more is passed over, not taken', async () => {
     await useBoxStore().database().table('memory').put({ key: 'reading', value: { species: 'kraken', temperatureC: 900 } })
