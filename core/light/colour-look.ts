@@ -22,7 +22,6 @@ export interface ColourJudge {
   readonly eye: Eye
   readonly eyeId: EyeId
   readonly lines: SightLines
-  readonly prey: readonly LureSurface[]
   readonly look: (looks: LureLooks) => ColourLook
 }
 
@@ -51,11 +50,10 @@ export function colourJudge({ species, zone, prey, ...water }: ColourScene): Col
   const eyeId = SPECIES_EYES[species]
   const eye = eyeOf(eyeId)
   const lines = sightLines(scene, eye, zone)
-  const preySurfaces = prey.map(id => preySurface(PREY[id]))
-  const likeness = likenessTo(preySurfaces, scene, eye)
+  const likeness = likenessTo(prey.map(id => preySurface(PREY[id])), scene, eye)
   const known = new Map<string, ColourLook>()
   return {
-    scene, eye, eyeId, lines, prey: preySurfaces,
+    scene, eye, eyeId, lines,
     look(looks) {
       const key = keyOf(looks)
       let found = known.get(key)

@@ -1,5 +1,5 @@
 import { breachesOf, slotsOf, usedBy } from './limits'
-import { EMPTY_PACK, type Pack, type PackItem, type PackProblem } from './problem'
+import { EMPTY_PACK, hungOn, leftOut, type Pack, type PackItem, type PackProblem } from './problem'
 import { countedUnder, type Sorted, takenIn, valueOf } from './value'
 
 /** Rounds of exchange after the first pack; each tries to give up one thing for a better one. */
@@ -109,7 +109,6 @@ function rigged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
     return value
   }
   const better = (a: Pack, b: Pack) => (worth(b) > worth(a) + LEAST_GAIN ? b : a)
-  const hung = (at: Pack, rod: string, lureId: string): Pack => ({ ...at, rigged: { ...at.rigged, [rod]: lureId } })
   const free = (at: Pack, rod: string) => [...luresFor.get(rod)!].filter(id => !Object.values(at.rigged).includes(id))
   let best = pack
   for (let round = 0; round < 2; round++) {
@@ -117,11 +116,8 @@ function rigged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
       for (const lureId of luresFor.get(rod)!) {
         const from = Object.keys(best.rigged).find(other => best.rigged[other] === lureId)
         if (from === rod) continue
-        if (from === undefined) best = better(best, hung(best, rod, lureId))
-        else {
-          const moved = hung({ ...best, rigged: Object.fromEntries(Object.entries(best.rigged).filter(([other]) => other !== from)) }, rod, lureId)
-          best = better(best, free(moved, from).map(id => hung(moved, from, id)).reduce(better, moved))
-        }
+        const moved = hungOn(best, rod, lureId)
+        best = better(best, from === undefined ? moved : free(moved, from).map(id => hungOn(moved, from, id)).reduce(better, moved))
       }
     }
   }
@@ -151,12 +147,12 @@ function exchanged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
   }
   const lures = pack.items.filter(id => kind.get(id) === 'lure' && !problem.locks.take.has(id))
   for (const out of [null, ...lures]) {
-    const left: Pack = { ...pack, items: pack.items.filter(id => id !== out), rigged: Object.fromEntries(Object.entries(pack.rigged).filter(([, id]) => id !== out)) }
+    const left = out === null ? pack : leftOut(pack, out)
     for (const { lureId, outfitId, needs } of others) {
       const next = withBundle(left, { items: [lureId, ...needs], rod: outfitId })
       if (!next || breachesOf(problem, next).length > 0) continue
       weigh(next)
-      weigh({ ...next, rigged: { ...next.rigged, [outfitId]: lureId } })
+      weigh(hungOn(next, outfitId, lureId))
     }
   }
   return best
@@ -169,7 +165,7 @@ export function withoutIdle(problem: PackProblem, sorted: Sorted, pack: Pack): P
   const used = new Set(sorted.flatMap(of => countedUnder(of, takenIn(pack)).flatMap(c => [c.option.lureId, ...c.option.needs, c.option.outfitId])))
   for (const id of [...pack.items, ...pack.rods]) {
     if (used.has(id) || problem.locks.take.has(id)) continue
-    const next: Pack = { items: kept.items.filter(i => i !== id), rods: kept.rods.filter(r => r !== id), rigged: Object.fromEntries(Object.entries(kept.rigged).filter(([rod, lure]) => rod !== id && lure !== id)) }
+    const next = leftOut(kept, id)
     if (valueOf(problem, sorted, next).total >= value - 1e-12) kept = next
   }
   return kept

@@ -14,8 +14,6 @@ export interface Programme {
   readonly packOf: (values: ArrayLike<number>) => Pack
   /** Columns of a known pack, to begin with. */
   readonly startOf: (pack: Pack) => { readonly indices: number[], readonly values: number[] }
-  /** Whether something stands in for what was left out of the programme. */
-  readonly usesTail: (values: ArrayLike<number>) => boolean
 }
 
 /**
@@ -58,7 +56,6 @@ export function programmeOf({ weights, items, outfitIds, wishes, limits, locks }
     if (known.length > 0) row(0, [[column(WISH_WORTH, false), 1], ...known.map(id => [take.get(id)!, -1] as const)])
   }
 
-  const tails: number[] = []
   sorted.forEach(({ list }, r) => {
     const p = weights[r]!
     const { among, tail } = bestLures(list, kept, locks.leave)
@@ -83,11 +80,7 @@ export function programmeOf({ weights, items, outfitIds, wishes, limits, locks }
     }
     for (const [lureId, uses] of byLure) row(0, [...uses, [take.get(lureId)!, -1]])
     places.forEach((uses, j) => {
-      if (tail > 0) {
-        const c = column(p * NEXT_BEST ** j * tail, false)
-        tails.push(c)
-        uses.push([c, 1])
-      }
+      if (tail > 0) uses.push([column(p * NEXT_BEST ** j * tail, false), 1])
       row(1, uses)
     })
   })
@@ -115,7 +108,6 @@ export function programmeOf({ weights, items, outfitIds, wishes, limits, locks }
       const set = new Set(on)
       return { indices: all, values: all.map(c => (set.has(c) ? 1 : 0)) }
     },
-    usesTail: values => tails.some(c => values[c]! > 1e-6),
   }
 }
 

@@ -1,5 +1,5 @@
 import { breachesOf } from './limits'
-import { COUNTED, NEXT_BEST, type Pack, type PackProblem, PERFECT } from './problem'
+import { COUNTED, leftOut, NEXT_BEST, type Pack, type PackProblem, PERFECT } from './problem'
 import { type Counted, countedUnder, type Sorted, takenIn, valueOf } from './value'
 
 /** What one thing of the pack is for. */
@@ -30,10 +30,6 @@ export function purposesOf(problem: PackProblem, sorted: Sorted, pack: Pack): re
       wishes: whole.met.filter(w => !without.met.includes(w)),
     }
   })
-}
-
-function leftOut(pack: Pack, id: string): Pack {
-  return { items: pack.items.filter(i => i !== id), rods: pack.rods.filter(r => r !== id), rigged: Object.fromEntries(Object.entries(pack.rigged).filter(([rod, lure]) => rod !== id && lure !== id)) }
 }
 
 /** The pack under each reading, before (an empty bag is 0) and against the whole box; 1 is three perfect set-ups. */
