@@ -1,6 +1,6 @@
 export { askOf, desirabilityAt, type Ask, type AskedAxis, type AskOptions, type Reason, type Taste } from './ask'
 export { AXES, AXIS_IDS, type Axis, type AxisId, type ScaleAxisId, type TasteAxisId } from './axes'
-export { type Features, type NumberFeature, type SetFeature } from './features'
+export { type Features, type NumberFeature, type SetFeature } from './feature-types'
 export { effectPeak, jointMembership } from './membership'
 export { ADVICE_SUBJECTS, type Advice, type AdviceFor, type AdviceSubject, type Condition, type Effect, type Favour, type Figure, type Rule } from './rule'
 export { DEFAULT_SCHOOLS, isOfSchools, SCHOOLS, type SchoolChoice, type SchoolKey, type Schools } from './schools'

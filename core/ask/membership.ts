@@ -1,5 +1,5 @@
 import { peak, ramp } from '#core/numeric'
-import type { Features } from './features'
+import type { Features } from './feature-types'
 import type { Condition, Effect, Figure } from './rule'
 
 /** How far a condition holds, 0..1. */

@@ -1,7 +1,7 @@
 import type { SourceRef } from '#core/sources'
 import type { ActionStyle, BladeShape, Buoyancy, Cadence, Family, Finish, HookKind, Metal, Mode, Pattern, Rig } from '#core/tackle'
 import type { ScaleAxisId, TasteAxisId } from './axes'
-import type { NumberFeature, SetFeature } from './features'
+import type { NumberFeature, SetFeature } from './feature-types'
 import type { SchoolChoice } from './schools'
 
 /** Soft condition: a ramp over a number, or the membership of any (or none) of some ids. */

@@ -1,5 +1,5 @@
 import { formatQuantity, type Dimension, type UnitSystem } from '#core/units'
-import type { Features, NumberFeature } from './features'
+import type { Features, NumberFeature } from './feature-types'
 
 const DIMENSION: Partial<Record<NumberFeature, Dimension>> = {
   temperatureC: 'temperature', visibilityM: 'depth', bottomM: 'depth', fishFromM: 'depth', fishToM: 'depth', fishM: 'depth', presentM: 'depth', waveM: 'depth',

@@ -3,7 +3,7 @@ import { LINE_DENSITY, type TechniqueRow } from '#core/knowledge'
 import type { ColourJudge } from '#core/light'
 import { castLength } from '#core/motion'
 import type { Part } from '#core/tackle'
-import { addedWeights, type Contact } from './addition'
+import { addedWeights, type Contact } from './lead'
 import {
   assemblyFits, type AssemblyFits, type AxisFit, type AxisFits, lureFits, type LureFits, NOT_CONCERNED, placementFits, rodAxis, softFit, techniqueFits, type TechniqueFits, weightedLog,
 } from './fits'

@@ -2,7 +2,7 @@ import type { TechniqueRow } from '#core/knowledge'
 import type { Part } from '#core/tackle'
 import { fitsTechnique } from './addition'
 import type { LureProfile } from './profile'
-import { mayTrail } from './trailer'
+import { mayTrail } from './may-trail'
 
 /** One way to rig a lure and what of the parts it takes. */
 export interface RigParts {

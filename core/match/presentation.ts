@@ -2,9 +2,10 @@ import { desirabilityAt, type Ask, type AskedAxis } from '#core/ask'
 import { CADENCE_TABLE, DIVE_PATH } from '#core/knowledge'
 import type { Cadence } from '#core/tackle'
 import { deepestOnCast, dropShotHeight, holdDepth, holdSpeed, towDepth, towedPlug, towedSinker } from '#core/motion'
-import type { Contact } from './addition'
+import type { Contact } from './lead'
 import { type Assembled, sinkingNewton } from './in-water'
 import { computed, type Known } from './known'
+import { BOTTOM_SHARE, LIFT_RATIO } from './in-motion'
 
 /** Where and how fast a set-up is fished, and how much of it is where the fish are. */
 export interface Placement {
@@ -35,11 +36,6 @@ const SPEED_POINTS = 7
 const AT_WINDOW_EDGE = 0.6
 /** Leaders between bait and sinker that are tried [m] (trade §6: 25 to 70 cm). */
 const LEADERS_M = [0.25, 0.45, 0.7] as const
-/** Lift over drag, positive up: blades and plates lift, plain bodies do not. From memory; bladed 0.15–0.3. */
-export const LIFT_RATIO: Partial<Record<string, number>> = { 'spinnerbait': 0.3, 'bladed-jig': 0.2, 'inline-spinner': 0.15, 'casting-spoon': 0.15, 'flutter-spoon': 0.3, 'umbrella-rig': 0.2 }
-/** A sinking bait holds the bottom with this share of the criterion's weight. Assumed: the criterion is made for bait and jig together in a drift. */
-const BOTTOM_SHARE = 0.5
-
 /** Horizontal distance of a line let down beside the boat [m]. Assumed. */
 const STRAIGHT_DOWN_M = 1
 /** Lengths of line behind the boat that are tried [m]. */

@@ -3,7 +3,7 @@ import type { Ask } from '#core/ask'
 import type { Candidate } from './candidate'
 import { fallSpeed, sinkingNewton } from './in-water'
 import type { PresentationOut } from './output'
-import { LIFT_RATIO } from './presentation'
+import { LIFT_RATIO } from './in-motion'
 
 /** A judged set-up as the course models want it. */
 export function presentedOf(candidate: Candidate, out: PresentationOut, { reading }: Ask, waterDensity: number): Presented {

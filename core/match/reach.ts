@@ -3,7 +3,7 @@ import { bottomWeight, deepestOnCast, holdSpeed } from '#core/motion'
 import { waterDensity } from '#core/water'
 import { usualAddition } from './addition'
 import { sinkingNewton } from './in-water'
-import { LIFT_RATIO } from './presentation'
+import { BOTTOM_SHARE, LIFT_RATIO } from './in-motion'
 import type { LureProfile } from './profile'
 
 /** Depths that a lure can be fished at [m]. */
@@ -23,7 +23,6 @@ const VERTICAL_FROM_M = 2
 const SHALLOW_SHARE = 0.5
 /** Drift of the bottom-contact criterion when nothing moves [m/s]; as in the ranking. */
 const STILL_DRIFT_MS = 0.25
-const BOTTOM_SHARE = 0.5
 
 /** A way of fishing, by speed through the water [m/s]. */
 type SpanAt = (speedMs: number) => Depths

@@ -1,20 +1,12 @@
 import { type Ask, desirabilityAt } from '#core/ask'
+import { mayTrail } from './may-trail'
 import type { LureProfile } from './profile'
 import { presenceOf, vibrationOf } from './with-trailer'
 
 /** Trailers tried on one lure: the best few by bulk, thump, scent and colour; the rest cannot win by much. Assumed. */
 const TRIED = 3
-/** A trailer no longer than this against its host. Assumed from common practice: it must not outgrow the skirt and hook. */
-const LONGEST_SHARE = 1.25
-const SHORTEST_MM = 35
 /** A trailer of another colour scheme than its host's. Assumed. */
 const OTHER_COLOURS = 0.8
-
-/** Whether a body can be threaded on a lure's hook. */
-export function mayTrail({ lure: { id, role }, lengthMm }: LureProfile, host: LureProfile): boolean {
-  return (role === 'trailer' || role === 'both') && host.typical.takesTrailer && id !== host.lure.id
-    && lengthMm.value >= SHORTEST_MM && lengthMm.value <= LONGEST_SHARE * host.lengthMm.value
-}
 
 export type TrailersFor = (host: LureProfile) => readonly (LureProfile | null)[]
 

@@ -39,3 +39,5 @@ export type Pressure = typeof PRESSURES[number]
 export type Grouping = typeof GROUPINGS[number]
 export type Stand = typeof STANDS[number]
 export type Phase = typeof PHASES[number]
+/** How much of each phase of the year it is, 0..1. */
+export type PhaseShares = Record<Phase, number>

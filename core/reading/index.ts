@@ -1,6 +1,6 @@
 export { completeReading } from './complete'
 export type {
-  Bottom, Cover, ForageId, Grouping, Mood, Phase, Pressure, Sky, SpeciesId, Stain, Stand, Tide, Trend, WaterKind,
+  Bottom, Cover, ForageId, Grouping, Mood, Phase, PhaseShares, Pressure, Sky, SpeciesId, Stain, Stand, Tide, Trend, WaterKind,
 } from './ids'
 export {
   BOTTOMS, COVERS, FORAGE, GROUPINGS, MOODS, PHASES, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS,

@@ -1,2 +1,2 @@
 export { usualDepth, usualForageLength } from './usual-depth'
-export { activityAt, dayOfYear, isStressed, phaseShares, type PhaseShares, type SeasonInput } from './phases'
+export { activityAt, dayOfYear, isStressed, phaseShares, type SeasonInput } from './phases'

@@ -1,6 +1,6 @@
 import { SPECIES_TABLE } from '#core/knowledge'
 import { logisticStep } from '#core/numeric'
-import type { Phase, SpeciesId, Trend } from '#core/reading'
+import type { Phase, PhaseShares, SpeciesId, Trend } from '#core/reading'
 
 /** Width of every soft temperature step [°C]. Assumed. */
 const STEP_C = 1.2
@@ -14,8 +14,6 @@ const HALF_STEEPNESS = 3
 const PRE_SPAWN_C = 8
 /** Post-spawn lasts up to this far above the highest spawning temperature [°C]. Assumed. */
 const POST_SPAWN_C = 4
-
-export type PhaseShares = Record<Phase, number>
 
 export interface SeasonInput {
   readonly species: SpeciesId
