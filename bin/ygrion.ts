@@ -2,9 +2,9 @@ import { readFileSync } from 'node:fs'
 import { Command, CommanderError } from 'commander'
 import { askOf } from '#core/ask'
 import { CALCS } from '#core/calc'
-import { boxOf, check, countsOf, type Issue, type Outcome, ownOf, parseFile, parseJson, parseReading, parseSchools, type YgrionFile } from '#core/files'
-import { askedAxes, match } from '#core/match'
+import { boxOf, check, countsOf, type Issue, type Outcome, ownOf, parseCase, parseFile, parseJson, parseReading, parseSchools, type YgrionFile } from '#core/files'
 import type { Reading } from '#core/reading'
+import { askedAxes, match } from '#core/tell'
 
 /** The headless command (contract §5): one JSON value on stdout, or one line of error on stderr and exit code 2. */
 
@@ -44,14 +44,27 @@ const program = new Command('ygrion').exitOverride().configureOutput({ writeErr:
 
 program.command('match')
   .requiredOption('--file <path>')
-  .requiredOption('--reading <path>')
+  .option('--reading <path>')
+  .option('--readings <path>', 'a list of readings, answered line by line')
   .option('--top <n>', 'how many lures', '10')
   .option('--schools <pairs>')
-  .action(({ file: path, reading, top, schools }: { file: string, reading: string, top: string, schools?: string }) => {
+  .action(({ file: path, reading, readings, top, schools }: { file: string, reading?: string, readings?: string, top: string, schools?: string }) => {
     const count = Number(top)
     if (!Number.isInteger(count) || count < 0) throw new BadInput({ path: 'top', message: `must be a whole number of 0 or more, got "${top}"` })
+    if (!reading === !readings) throw new BadInput({ path: 'arguments', message: 'one of --reading and --readings is needed' })
     const file = readFile(path)
-    print(match(boxOf(file), readReading(reading), { top: count, schools: schoolsOf(schools, file), weights: file.settings?.ruleWeights ?? {}, own: ownOf(file), useLog: file.settings?.useLog ?? true }))
+    const box = boxOf(file)
+    const options = { top: count, schools: schoolsOf(schools, file), weights: file.settings?.ruleWeights ?? {}, own: ownOf(file), useLog: file.settings?.useLog ?? true }
+    if (reading) return print(match(box, readReading(reading), options))
+    const list = need(parseJson(readText(readings!, 'readings')))
+    if (!Array.isArray(list)) throw new BadInput({ path: 'readings', message: 'must be a list' })
+    for (const given of list as unknown[]) {
+      const parsed = parseCase(given, box)
+      const id = (given as { id?: unknown } | null)?.id ?? null
+      print(parsed.ok
+        ? { id, ...match({ ...box, outfits: parsed.value.outfits }, parsed.value.reading, { ...options, schools: { ...options.schools, ...parsed.value.schools } }) }
+        : { id, error: parsed.issues[0] })
+    }
   })
 
 program.command('ask')

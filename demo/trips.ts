@@ -1,5 +1,6 @@
 import type { Reading } from '#core/reading'
-import type { Cadence, Rig, Stint, Trip, TripEvent } from '#core/tackle'
+import type { Stint, Trip, TripEvent } from '#core/tackle'
+import type { Cadence, Rig } from '#core/terms'
 import { demoLure } from './lures'
 import { READINGS } from './readings'
 

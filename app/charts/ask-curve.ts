@@ -1,6 +1,6 @@
 import { area, curveMonotoneX, line, scaleLinear, scaleLog } from 'd3'
-import { AXES, type AxisId } from '#core/ask'
 import { peak } from '#core/numeric'
+import { AXES, type AxisId } from '#core/rule'
 
 export interface AskCurve { readonly fill: string, readonly outline: string, readonly bestX: number }
 

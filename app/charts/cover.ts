@@ -1,4 +1,4 @@
-import type { Cover } from '#core/reading'
+import type { Cover } from '#core/terms'
 import type { ColumnScales } from './column'
 
 export interface CoverMark { readonly kind: 'stem' | 'solid', readonly d: string }

@@ -1,5 +1,5 @@
 import { lightScene, lureSurface, previewOf } from '#core/light'
-import type { Stain } from '#core/reading'
+import type { Stain } from '#core/terms'
 
 export interface StainStep { readonly water: string, readonly white: string }
 

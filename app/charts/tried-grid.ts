@@ -1,4 +1,4 @@
-import { type Trait, TRAITS } from '#core/match'
+import { type Trait, TRAITS } from '#core/lure'
 import { catchesOf, contactsOf, type Offer, type Tried } from '#core/rotation'
 
 /** One value of one trait: what it was given and what came, or a blank. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { cutTo, hookPlaces, hookSwap, stickOnToHang } from '#core/bench'
-import { profileOf } from '#core/match'
+import { profileOf } from '#core/lure'
 import type { BenchTest, Lure, Outfit } from '#core/tackle'
 import { waterDensity } from '#core/water'
 import { useFallRates } from './useFallRates'

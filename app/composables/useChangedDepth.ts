@@ -1,5 +1,5 @@
 import { type MaybeRefOrGetter, onScopeDispose, shallowRef, toValue, watch } from 'vue'
-import type { LureProfile } from '#core/match'
+import type { LureProfile } from '#core/lure'
 import { STANDARD_GRAVITY } from '#core/motion'
 import { BenchClient } from '~/workers/bench.client'
 import type { ChangedDepth } from '~/workers/bench.protocol'

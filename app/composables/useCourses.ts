@@ -1,7 +1,8 @@
 import { watchDebounced } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef, toValue, watch, type MaybeRefOrGetter } from 'vue'
 import { type Boat, type DialWay, type Presented, withWeight } from '#core/course'
-import { prepareOutfit, type SetupOut } from '#core/match'
+import { prepareOutfit } from '#core/lure'
+import type { SetupOut } from '#core/tell'
 import { CourseClient } from '~/workers/course.client'
 import type { FoundCourse } from '~/workers/course.protocol'
 

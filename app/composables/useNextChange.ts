@@ -1,10 +1,12 @@
 import { computed, shallowRef } from 'vue'
 import { useNow } from '@vueuse/core'
+import { traitsOf } from '#core/lure'
+import { wayOf } from '#core/match'
 import { seededRandom } from '#core/numeric'
-import { beliefOf, matters, nextChange, type Offer, type Tried, turnsAbout } from '#core/rotation'
 import { completeReading, type Reading } from '#core/reading'
-import { type SetupOut, traitsOf, wayOf } from '#core/match'
+import { beliefOf, matters, nextChange, type Offer, type Tried, turnsAbout } from '#core/rotation'
 import { minutesOf } from '#core/tackle'
+import type { SetupOut } from '#core/tell'
 
 const MS_PER_MINUTE = 60_000
 /** The advice is looked at again so often [ms]. */

@@ -1,9 +1,9 @@
 import { computed, onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue'
 import { nanoid } from 'nanoid'
-import { type Conflict, type ForecastHour, type LikelyReading, likelyReadings, type Pack, type PackList, type PackRequest, type Swap, withChanges } from '#core/pack'
-import { sunPosition } from '#core/light'
 import type { Issue } from '#core/files'
-import type { SetupOut } from '#core/match'
+import { sunPosition } from '#core/light'
+import { type Conflict, type ForecastHour, type LikelyReading, likelyReadings, type Pack, type PackList, type PackRequest, type Swap, withChanges } from '#core/pack'
+import type { SetupOut } from '#core/tell'
 import { PackClient } from '~/workers/pack.client'
 import type { Explained } from '~/workers/pack.protocol'
 

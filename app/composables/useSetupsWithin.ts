@@ -1,5 +1,5 @@
 import { shallowRef, watch } from 'vue'
-import type { SetupOut } from '#core/match'
+import type { SetupOut } from '#core/tell'
 import type { JudgeRequest } from '~/workers/judge.protocol'
 
 /** Enough for any pack list. */

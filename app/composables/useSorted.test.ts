@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Entry } from '#core/catalogue'
-import { profileOf } from '#core/match'
+import { profileOf } from '#core/lure'
 import type { Lure } from '#core/tackle'
 import { useSorted } from './useSorted'
 

@@ -1,6 +1,6 @@
 import { computed, type MaybeRefOrGetter, ref, toValue } from 'vue'
 import { balanceShift, type Change } from '#core/bench'
-import { bodyDensity, type LureProfile } from '#core/match'
+import { bodyDensity, type LureProfile } from '#core/lure'
 import { sinkSpeedOfWeight, STANDARD_GRAVITY, surplusMass } from '#core/motion'
 import { bisect } from '#core/numeric'
 import type { Lure, Outfit } from '#core/tackle'

@@ -1,6 +1,6 @@
 import { liveQuery, type Subscription } from 'dexie'
 import type { OwnRules } from '#core/ask'
-import { boxOf, FORMAT, LISTS, type ListName, ownOf, type Place, VERSION, type YgrionFile } from '#core/files'
+import { boxOf, FORMAT, type ListName, LISTS, ownOf, type Place, VERSION, type YgrionFile } from '#core/files'
 import type { PackList } from '#core/pack'
 import type { NotedReading } from '#core/reading'
 import type { Assembly, Box } from '#core/tackle'

@@ -1,7 +1,7 @@
 import Dexie, { type DexieOptions, type EntityTable } from 'dexie'
 import type { Place } from '#core/files'
-import type { Swatch } from '#core/palette'
 import type { PackList } from '#core/pack'
+import type { Swatch } from '#core/palette'
 import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
 

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { TEST_GUIDES } from '#core/bench'
-import { formatQuantity } from '#core/units'
 import type { BenchTest } from '#core/tackle'
+import { formatQuantity } from '#core/units'
 import { familyLabel } from '~/text/labels'
 import { testInWords } from '~/text/test-words'
 

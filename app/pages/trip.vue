@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { useWakeLock } from '@vueuse/core'
-import { EVENT_KINDS, minutesOf, type TripEvent } from '#core/tackle'
-import { formatQuantity } from '#core/units'
 import { sinceContact } from '#core/rotation'
+import { minutesOf, type TripEvent } from '#core/tackle'
+import { EVENT_KINDS } from '#core/terms'
+import { formatQuantity } from '#core/units'
 import { duration } from '~/text/course-words'
 import { words } from '~/text/labels'
 

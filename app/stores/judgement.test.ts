@@ -1,5 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { match } from '#core/match'
+import { match } from '#core/tell'
 import { failNext } from '~/testing/comlink-in-process'
 import { openFreshBox, until } from '~/testing/fresh-box'
 import { useBoxStore } from './box'

@@ -1,8 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw } from 'vue'
-import type { Schools } from '#core/ask'
-import { parseReading, type Issue } from '#core/files'
+import { type Issue, parseReading } from '#core/files'
 import { completeReading, type HomeWater, type NotedReading, placeAt, type Reading, usualAt } from '#core/reading'
+import type { Schools } from '#core/rule'
 import { recall, remember } from '~/db/box'
 import { useBoxStore } from './box'
 

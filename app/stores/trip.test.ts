@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { SetupOut } from '#core/match'
+import type { SetupOut } from '#core/tell'
 import { openFreshBox, until } from '~/testing/fresh-box'
 import { useBoxStore } from './box'
 import { useReadingStore } from './reading'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { CADENCE_TABLE } from '#core/knowledge'
 import { courseOf, type DialWay, LEVERS, type Presented } from '#core/course'
+import { CADENCE_TABLE } from '#core/knowledge'
 import type { AdviceReason } from '#core/rotation'
 import { places } from '../composables/useOrderMoves'
 import { adviceInWords, colourWord, TRAIT_WORDS, turnInWords } from './advice-words'

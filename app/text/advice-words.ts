@@ -1,5 +1,5 @@
+import type { Trait } from '#core/lure'
 import type { AdviceReason, Turn } from '#core/rotation'
-import type { Trait } from '#core/match'
 
 export const TRAIT_WORDS: Record<Trait, string> = { colour: 'colour', size: 'size', depth: 'depth', speed: 'speed', action: 'action' }
 

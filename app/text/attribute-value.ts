@@ -1,7 +1,7 @@
 import type { Attribute, AttributeValue } from '#core/catalogue'
+import type { Family } from '#core/terms'
 import { formatQuantity, type UnitSystem } from '#core/units'
 import { familyLabel, words } from './labels'
-import type { Family } from '#core/tackle'
 
 /** What stands in a cell where nothing is known. */
 export const NOTHING = '–'

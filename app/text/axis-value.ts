@@ -1,4 +1,4 @@
-import { AXES, type AxisId } from '#core/ask'
+import { AXES, type AxisId } from '#core/rule'
 import { formatNumber, formatQuantity, type UnitSystem } from '#core/units'
 
 const DIMENSION = { 'm': 'depth', 'm/s': 'speed', 'mm': 'length' } as const

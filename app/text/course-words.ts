@@ -1,6 +1,6 @@
 import type { BandShare, Course, DialWay, Presented } from '#core/course'
 import { CADENCE_TABLE } from '#core/knowledge'
-import type { Cadence } from '#core/tackle'
+import type { Cadence } from '#core/terms'
 import { formatQuantity, type UnitSystem } from '#core/units'
 
 /** A course as a sentence, for readers who do not see it. */

@@ -1,7 +1,7 @@
 import type { Flip, FlipField, NumberField } from '#core/match'
-import { formatQuantity, type Dimension, type UnitSystem } from '#core/units'
+import type { ForageId } from '#core/terms'
+import { type Dimension, formatQuantity, type UnitSystem } from '#core/units'
 import { forageLabel, words } from './labels'
-import type { ForageId } from '#core/reading'
 
 const NUMBER: Record<NumberField, { readonly label: string, readonly dimension: Dimension }> = {
   temperatureC: { label: 'water', dimension: 'temperature' }, visibilityM: { label: 'a lure vanishes at', dimension: 'depth' }, windMs: { label: 'wind', dimension: 'speed' },

@@ -1,6 +1,5 @@
 import { FAMILY_TABLE, FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
-import type { ForageId, SpeciesId } from '#core/reading'
-import type { Family } from '#core/tackle'
+import type { Family, ForageId, SpeciesId } from '#core/terms'
 
 /** Ids are kebab-case; people read words. */
 export function words(id: string | null | undefined): string {

@@ -1,4 +1,4 @@
-import type { Pattern } from '#core/tackle'
+import type { Pattern } from '#core/terms'
 
 /** Colours a quick entry starts from, until the owner picks his own. Invented. */
 export const PATTERN_COLOURS: Record<Pattern, { readonly back: string, readonly side: string, readonly belly: string }> = {

@@ -1,5 +1,5 @@
-import { AXES, type Condition, type Effect, type NumberFeature, type Rule } from '#core/ask'
-import { formatNumber, formatQuantity, type Dimension, type UnitSystem } from '#core/units'
+import { AXES, type Condition, type Effect, type NumberFeature, type Rule } from '#core/rule'
+import { type Dimension, formatNumber, formatQuantity, type UnitSystem } from '#core/units'
 import { axisRange } from './axis-value'
 import { words } from './labels'
 

@@ -1,9 +1,11 @@
-import type { AxisId, OwnRules, Schools } from '#core/ask'
+import type { OwnRules } from '#core/ask'
 import type { Addition, ClarityPaintCell, DepthSpeedCell, WeightedReading } from '#core/catalogue'
 import type { Presented } from '#core/course'
-import type { Flip, MatchOut, NumberField, Sweep } from '#core/match'
+import type { Flip, NumberField, Sweep } from '#core/match'
 import type { Reading } from '#core/reading'
+import type { AxisId, Schools } from '#core/rule'
 import type { Box } from '#core/tackle'
+import type { MatchOut } from '#core/tell'
 import type { UnitSystem } from '#core/units'
 
 /** How the angler wants rules to be taken: his schools, and his factors on their weights. */

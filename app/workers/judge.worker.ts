@@ -1,7 +1,9 @@
 import * as Comlink from 'comlink'
-import { askOf, type AskOptions, AXIS_IDS, type OwnRules } from '#core/ask'
+import { askOf, type AskOptions, type OwnRules } from '#core/ask'
 import { clarityByPaint, depthBySpeed, doubled, worthAdding } from '#core/catalogue'
-import { explainRanking, flips, prepareBox, type PreparedBox, presentedSetups, rank, type Ranking, sweep } from '#core/match'
+import { flips, prepareBox, type PreparedBox, rank, type Ranking, sweep } from '#core/match'
+import { AXIS_IDS } from '#core/rule'
+import { explainRanking, presentedSetups } from '#core/tell'
 import type { JudgeApi, JudgeRequest, RuleChoice, Spines } from './judge.protocol'
 
 let prepared = prepareBox({ lures: [], parts: [], outfits: [], tests: [], trips: [] })

@@ -1,5 +1,5 @@
 import * as Comlink from 'comlink'
-import { colourJudge, contrast, likenessDistance, lightScene, lureSurface, conspicuousness, previewOf, reachOfSight } from '#core/light'
+import { colourJudge, conspicuousness, contrast, lightScene, likenessDistance, lureSurface, previewOf, reachOfSight } from '#core/light'
 import type { LightApi } from './light.protocol'
 
 /** Points of a contrast curve, as multiples of the distance at which likeness is judged. */

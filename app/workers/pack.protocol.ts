@@ -1,7 +1,7 @@
 import type { OwnRules } from '#core/ask'
-import type { SetupOut } from '#core/match'
 import type { Addition, Conflict, Pack, PackItem, PackRequest, Purpose, Swap, WishId } from '#core/pack'
 import type { Box } from '#core/tackle'
+import type { SetupOut } from '#core/tell'
 import type { RuleChoice } from './judge.protocol'
 
 /** How one likely reading is covered: shares of three perfect set-ups. */

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it, vi } from 'vitest'
-import { boxOf, ownOf, parseFile, type YgrionFile } from '#core/files'
 import { courseOf, type Presented } from '#core/course'
+import { boxOf, ownOf, parseFile, type YgrionFile } from '#core/files'
 import type { Pack } from '#core/pack'
 import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'

@@ -1,9 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { CITATIONS } from '#core/sources'
 import { RULES } from '#core/knowledge'
-import { SPECIES, STAINS, type Reading } from '#core/reading'
-import { askOf, AXIS_IDS, desirabilityAt, fillIn } from './index'
+import type { Reading } from '#core/reading'
+import { AXIS_IDS, fillIn } from '#core/rule'
+import { CITATIONS } from '#core/sources'
+import { SPECIES, STAINS } from '#core/terms'
+import { askOf, desirabilityAt } from './ask'
 
 const pike: Reading = { species: 'northern-pike', temperatureC: 11.5, visibilityM: 1.2, stain: 'brown', cover: ['reeds'], bottomM: 4, fishFromM: 1, fishToM: 3 }
 

@@ -1,13 +1,9 @@
 import { RULES } from '#core/knowledge'
 import { peak, recordOf } from '#core/numeric'
 import { completeReading, type CompleteReading, type Reading } from '#core/reading'
-import { AXES, AXIS_IDS, type Axis, type AxisId, type ScaleAxisId, type TasteAxisId } from './axes'
+import { AXES, type Axis, AXIS_IDS, type AxisId, DEFAULT_SCHOOLS, type Favour, type Features, figureValue, isOfSchools, jointMembership, type Rule, type ScaleAxisId, type Schools, type TasteAxisId } from '#core/rule'
+import type { Family } from '#core/terms'
 import { featuresOf } from './features'
-import type { Features } from './feature-types'
-import { figureValue, jointMembership } from './membership'
-import type { Family } from '#core/tackle'
-import type { Favour, Rule } from './rule'
-import { DEFAULT_SCHOOLS, isOfSchools, type Schools } from './schools'
 import { type OwnRules, ownRules } from './user-rules'
 
 /** A rule that spoke on an axis, and how loudly (weight × membership). */

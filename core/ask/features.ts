@@ -1,9 +1,9 @@
 import { FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
 import { daylight, sunPosition } from '#core/light'
 import type { CompleteReading } from '#core/reading'
-import type { PhaseShares } from '#core/reading'
+import type { Features } from '#core/rule'
 import { activityAt, isStressed, phaseShares } from '#core/season'
-import type { Features } from './feature-types'
+import type { PhaseShares } from '#core/terms'
 
 /** Sun height taken when the reading has no time [°]; contract §1. */
 const SUN_WITHOUT_TIME_DEG = 45
@@ -17,8 +17,8 @@ export function featuresOf(reading: CompleteReading): Features {
   const phases = reading.phase ? onlyPhase(reading.phase) : phaseShares(reading)
   const sunAltitudeDeg = reading.at ? sunPosition(reading.at, reading.latitude, reading.longitude).altitudeDeg : SUN_WITHOUT_TIME_DEG
   const mainForage = reading.forage[0]!
-  const one = (id: string | null) => (id === null ? {} : { [id]: 1 })
-  const all = (list: readonly string[]) => Object.fromEntries(list.map(id => [id, 1]))
+  const one = <K extends string>(id: K | null) => (id === null ? {} : { [id]: 1 }) as Partial<Record<K, number>>
+  const all = <K extends string>(list: readonly K[]) => Object.fromEntries(list.map(id => [id, 1])) as Partial<Record<K, number>>
   return {
     phases,
     numbers: {
@@ -60,6 +60,8 @@ export function featuresOf(reading: CompleteReading): Features {
       from: one(reading.from),
       shortStrikes: one(reading.shortStrikes ? 'yes' : 'no'),
       grouping: one(reading.grouping),
+      signs: all(reading.signs),
+      crowd: one(reading.crowd),
       toothy: one(species.toothy),
       stress: one(isStressed(reading.species, reading.temperatureC) ? 'yes' : 'no'),
       phase: phases,

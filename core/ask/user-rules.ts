@@ -1,7 +1,6 @@
 import { type CompleteReading, isAt } from '#core/reading'
+import { AXES, AXIS_IDS, type Effect, type Favour, type Rule, type ScaleAxisId } from '#core/rule'
 import type { UserRule } from '#core/tackle'
-import { AXES, AXIS_IDS, type ScaleAxisId } from './axes'
-import type { Effect, Favour, Rule } from './rule'
 
 /** Where a rule of the angler's may be at home. */
 export interface RulePlace { readonly id: string, readonly latitude?: number | null | undefined, readonly longitude?: number | null | undefined }

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest'
 import type { BenchTest } from '#core/tackle'
 import { waterDensity } from '#core/water'
-import {
-  balanceShift, bladeChange, checkTest, cutTo, hookMass, hookPlaces, hookSwap, loadTo, stickOnToHang, stickOnToSink, summarise, tearForce, TEST_GUIDES, trimSkirt,
-} from './index'
+import { checkTest } from './check'
+import { tearForce, TEST_GUIDES } from './guide'
+import { summarise } from './summary'
+import { balanceShift, bladeChange, cutTo, hookMass, hookPlaces, hookSwap, loadTo, stickOnToHang, stickOnToSink, trimSkirt } from './workshop'
 
 describe('summarise', () => {
   it('mean, standard deviation and standard error of a worked example: 2, 4, 4, 4, 5, 5, 7, 9 (mean 5, s² = 32/7)', () => {

@@ -1,4 +1,4 @@
-import type { TestKind } from '#core/tackle'
+import type { TestKind } from '#core/terms'
 import type { Dimension } from '#core/units'
 
 /** How a bench test is done and what it is measured in (trade §16). Common practice, no source. */

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { check } from '#core/files'
-import { CALC_ABOUT, CALCS } from './index'
+import { CALC_ABOUT } from './about'
+import { CALCS } from './index'
 
 const run = (name: string, input: object) => {
   const calc = CALCS.find(c => c.name === name)!

@@ -1,11 +1,7 @@
 import * as z from 'zod'
 import { FORAGE_PREY } from '#core/knowledge'
-import {
-  atWavelength, colourJudge, contrast, daylightKelvin, DEFAULT_PREY, diffuseAttenuation, lightSlant, likenessDistance, lureSurface, parFraction, pigmentAbsorbance, previewOf, reachOfSight,
-  secchiDistance, waterOf,
-} from '#core/light'
-import { FORAGE, SKIES, SPECIES, STAINS } from '#core/reading'
-import { ACTION_STYLES, FAMILIES, FINISHES, METALS, PATTERNS } from '#core/tackle'
+import { atWavelength, colourJudge, contrast, daylightKelvin, DEFAULT_PREY, diffuseAttenuation, lightSlant, likenessDistance, lureSurface, parFraction, pigmentAbsorbance, previewOf, reachOfSight, secchiDistance, waterOf } from '#core/light'
+import { ACTION_STYLES, FAMILIES, FINISHES, FORAGE, METALS, PATTERNS, SKIES, SPECIES, STAINS } from '#core/terms'
 import { calc, field } from './calc'
 
 export const pigment = calc('pigment',

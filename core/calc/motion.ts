@@ -1,9 +1,6 @@
 import * as z from 'zod'
 import { LINE_DENSITY, MATERIAL_DENSITY } from '#core/knowledge'
-import {
-  bottomWeight, calibrateCast, calibrateTow, downrigger, dropShotHeight, fallTime, fitFall, hangFromSpeeds, type HangingShape, holdSpeed, massToHang, netWeight, type Retrieve,
-  retrieve, sphereFall, surplusMass, terminalSinkSpeed, towDepth, towLine,
-} from '#core/motion'
+import { bottomWeight, calibrateCast, calibrateTow, downrigger, dropShotHeight, fallTime, fitFall, hangFromSpeeds, type HangingShape, holdSpeed, massToHang, netWeight, type Retrieve, retrieve, sphereFall, surplusMass, terminalSinkSpeed, towDepth, towLine } from '#core/motion'
 import { waterDensity, waterViscosity } from '#core/water'
 import { calc, field } from './calc'
 

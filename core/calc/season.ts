@@ -1,6 +1,6 @@
 import * as z from 'zod'
-import { SPECIES, TRENDS } from '#core/reading'
 import { activityAt, isStressed, phaseShares } from '#core/season'
+import { SPECIES, TRENDS } from '#core/terms'
 import { calc, field } from './calc'
 
 export const phase = calc('phase',

@@ -1,9 +1,8 @@
-import { FAMILY_TABLE } from '#core/knowledge'
-import type { LureProfile } from '#core/match'
+import { FAMILY_TABLE, meaningOf } from '#core/knowledge'
+import type { LureProfile } from '#core/lure'
 import type { AttributeValue, Entry } from './attributes'
 import { colourWord, type ColourWord } from './colour-word'
 import type { Comparison, Measured, Term } from './query'
-import { meaningOf } from './vocabulary'
 
 /** How far a figure may be off and still be the one that was asked for: 14 g and 1/2 oz are the same lure. Assumed: half the step between packet weights. */
 const NEAR: Record<Measured, number> = { weight: 0.07, length: 0.05, depth: 0.15 }

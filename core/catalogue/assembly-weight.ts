@@ -1,5 +1,5 @@
 import { hookMass } from '#core/bench'
-import type { LureProfile } from '#core/match'
+import type { LureProfile } from '#core/lure'
 import type { Assembly, LureHook, Part } from '#core/tackle'
 
 /** One thing on the scale and what it adds [g]. */

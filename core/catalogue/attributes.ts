@@ -1,7 +1,6 @@
-import { type KnownAs, type LureProfile, usualFall } from '#core/match'
-import {
-  ACTION_STYLES, BUOYANCIES, FAMILIES, FINISHES, METALS, PATTERNS, ROLES, SOUNDS, type Colours, type Lure,
-} from '#core/tackle'
+import { type KnownAs, type LureProfile, usualFall } from '#core/lure'
+import type { Colours, Lure } from '#core/tackle'
+import { ACTION_STYLES, BUOYANCIES, FAMILIES, FINISHES, METALS, PATTERNS, ROLES, SOUNDS } from '#core/terms'
 import type { Dimension } from '#core/units'
 
 /** A lure with what the rest of the program knows of it. */

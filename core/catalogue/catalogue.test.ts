@@ -1,12 +1,21 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { prepareBox, profileOf, reachOf } from '#core/match'
+import { meaningOf } from '#core/knowledge'
+import { profileOf, reachOf } from '#core/lure'
+import { prepareBox } from '#core/match'
 import type { Reading } from '#core/reading'
-import { FAMILIES, type Lure } from '#core/tackle'
+import type { Lure } from '#core/tackle'
+import { FAMILIES } from '#core/terms'
+import { answers } from './answers'
+import { assemblyWeight } from './assembly-weight'
+import { attribute, ATTRIBUTES, type Entry } from './attributes'
+import { colourWord } from './colour-word'
+import { clarityByPaint, depthBySpeed } from './coverage'
+import { compareEntries } from './differences'
+import { doubled } from './doubles'
+import { parseQuery } from './query'
+import { worthAdding } from './worth'
 import demo from '../../demo/box.json'
-import {
-  answers, assemblyWeight, attribute, ATTRIBUTES, clarityByPaint, colourWord, compareEntries, depthBySpeed, doubled, type Entry, meaningOf, parseQuery, worthAdding,
-} from './index'
 
 const lure = (part: Partial<Lure> = {}): Lure => ({ id: 'x', name: 'x', family: 'spinnerbait', ...part })
 const entry = (part: Partial<Lure> = {}, more: Partial<Entry> = {}): Entry => ({ profile: profileOf(lure(part), []), fit: null, lastUsed: null, hasPhoto: false, ...more })

@@ -1,6 +1,8 @@
-import { askOf, type OwnRules, type Schools } from '#core/ask'
-import { colourClass, type Depths, type LureProfile, type PreparedBox, rank, reachOf } from '#core/match'
+import { askOf, type OwnRules } from '#core/ask'
+import { colourClass, type Depths, type LureProfile, reachOf } from '#core/lure'
+import { type PreparedBox, rank } from '#core/match'
 import type { Reading } from '#core/reading'
+import type { Schools } from '#core/rule'
 
 /** Borders of the bands [m], [m/s]. Assumed: steps that an angler would call different. */
 export const DEPTH_BANDS = [[0, 0.3], [0.3, 1], [1, 2], [2, 3.5], [3.5, 6], [6, 10], [10, 15]] as const

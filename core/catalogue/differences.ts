@@ -1,4 +1,4 @@
-import { ATTRIBUTES, type Attribute, type AttributeValue, type Entry } from './attributes'
+import { type Attribute, ATTRIBUTES, type AttributeValue, type Entry } from './attributes'
 
 export interface ComparedRow {
   readonly attribute: Attribute

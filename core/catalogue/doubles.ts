@@ -1,4 +1,4 @@
-import { colourClass, type LureProfile } from '#core/match'
+import { colourClass, type LureProfile } from '#core/lure'
 
 /** Two lures within these shares of each other are the same tool. Assumed: half the step of packet weights and of lengths. */
 const WEIGHT_SHARE = 0.12

@@ -1,7 +1,7 @@
-import { parseQuantity, type Dimension, type UnitSystem } from '#core/units'
+import { type Meaning, meaningOf } from '#core/knowledge'
+import { type Dimension, parseQuantity, type UnitSystem } from '#core/units'
 import { attribute, type Attribute } from './attributes'
 import { COLOUR_WORDS, type ColourWord } from './colour-word'
-import { meaningOf, type Meaning } from './vocabulary'
 
 export type Comparison = '=' | '<' | '<=' | '>' | '>='
 

@@ -1,8 +1,9 @@
 import { askOf } from '#core/ask'
 import { FAMILY_TABLE, STYLE_TABLE } from '#core/knowledge'
-import { type PreparedBox, prepareBox, rank } from '#core/match'
+import { prepareBox, type PreparedBox, rank } from '#core/match'
 import type { Reading } from '#core/reading'
-import { FAMILIES, type Lure, type Metal, type Pattern } from '#core/tackle'
+import type { Lure } from '#core/tackle'
+import { FAMILIES, type Metal, type Pattern } from '#core/terms'
 import type { CoverageOptions } from './coverage'
 
 /** A kind of lure that is not in the box, and what having it would change. */

@@ -1,7 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { CADENCES } from '#core/tackle'
-import { type Boat, courseAt, courseOf, type Presented, runningDepth, shareInBand, waysToChange, withWeight } from './index'
+import { CADENCES } from '#core/terms'
+import { courseAt, shareInBand } from './band'
+import { courseOf } from './course'
+import { type Boat, runningDepth, waysToChange, withWeight } from './dial'
+import type { Presented } from './presented'
 
 const base: Presented = {
   control: 'count-down', mode: 'cast', cadence: 'countdown-steady', pauseS: null, depthM: 2, bottomM: 8, castM: 25, lineOutM: null, tipM: 0.5, speedMs: 0.6, lineDiameterMm: 0.2, lineDensity: 1140,

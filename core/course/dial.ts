@@ -1,5 +1,5 @@
-import { illinois } from '#core/numeric'
 import { deepestOnCast, type DiveRating, holdSpeed, STANDARD_GRAVITY, towDepth } from '#core/motion'
+import { illinois } from '#core/numeric'
 import { courseOf } from './course'
 import { retrievedOf } from './plug'
 import type { Presented } from './presented'

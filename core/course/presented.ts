@@ -1,6 +1,6 @@
 import type { DepthControl } from '#core/knowledge'
 import type { DiveRating } from '#core/motion'
-import type { ActionStyle, Cadence, Mode } from '#core/tackle'
+import type { ActionStyle, Cadence, Mode } from '#core/terms'
 
 /** The bait as water and line feel it. */
 export interface Bait {

@@ -1,4 +1,4 @@
-import { towedPlug, towedSinker, type TowedShape } from '#core/motion'
+import { towedPlug, type TowedShape, towedSinker } from '#core/motion'
 import type { Presented } from './presented'
 
 /** The bait behind a moving boat; `null` when nothing holds it under. */

@@ -2,9 +2,9 @@ import betaCdf from '@stdlib/stats-base-dists-beta-cdf'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { seededRandom } from '#core/numeric'
-import { gammaSample, poissonSample } from '../../tests/chance'
 import { probabilityHigher } from './compare'
-import { pooledRates } from './index'
+import { pooledRates } from './pool'
+import { gammaSample, poissonSample } from '../../tests/chance'
 
 const some = { min: 0, max: 40 }
 const group = fc.record({ events: fc.integer(some), effort: fc.double({ min: 0.1, max: 50, noNaN: true }) })

@@ -1,7 +1,7 @@
 /* eslint-disable-next-line @typescript-eslint/triple-slash-reference -- the package brings no types; projects that include this file must find ours */
 /// <reference path="../jstat.d.ts" />
 import jStat from 'jstat'
-import { LOW, HIGH, type RateEstimate } from './rate'
+import { HIGH, LOW, type RateEstimate } from './rate'
 
 /** What one group (a lure, a colour, a depth …) gave, and the effort it was given; effort in any unit, weights may make both fractional. */
 export interface Group { readonly events: number, readonly effort: number }

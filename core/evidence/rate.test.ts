@@ -1,7 +1,7 @@
 import gammaQuantile from '@stdlib/stats-base-dists-gamma-quantile'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { rateOf } from './index'
+import { rateOf } from './rate'
 
 describe('rateOf (checks §G)', () => {
   it('mean is (a + n)/(b + t)', () => expect(rateOf({ events: 14, effort: 22, priorShape: 2, priorEffort: 3 }).mean).toBeCloseTo(16 / 25, 12))

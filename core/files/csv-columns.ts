@@ -1,8 +1,7 @@
-import { meaningOf } from '#core/catalogue'
-import {
-  ACTION_STYLES, BLADE_FINISHES, BLADE_SHAPES, BUOYANCIES, FAMILIES, FINISHES, HOOK_KINDS, METALS, MODES, PATTERNS, ROLES, SOUNDS, type Blade, type LureHook,
-} from '#core/tackle'
-import { DIMENSIONS, parseQuantity, type Dimension } from '#core/units'
+import { meaningOf } from '#core/knowledge'
+import type { Blade, LureHook } from '#core/tackle'
+import { ACTION_STYLES, BLADE_FINISHES, BLADE_SHAPES, BUOYANCIES, FAMILIES, FINISHES, HOOK_KINDS, METALS, MODES, PATTERNS, ROLES, SOUNDS } from '#core/terms'
+import { type Dimension, DIMENSIONS, parseQuantity } from '#core/units'
 
 /** A cell that was read, or why it could not be. */
 export type Cell = { readonly ok: true, readonly value: unknown } | { readonly ok: false, readonly message: string }

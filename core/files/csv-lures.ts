@@ -2,7 +2,7 @@ import { dequal } from 'dequal/lite'
 import type { Lure } from '#core/tackle'
 import { CSV_COLUMNS, csvColumn, headingOf } from './csv-columns'
 import { type ColumnMapping, MORE } from './csv-mapping'
-import { plainCell, writeCsv, type CsvTable } from './csv-table'
+import { type CsvTable, plainCell, writeCsv } from './csv-table'
 import type { Issue } from './parse'
 
 /** What one row says of a lure; cells left empty say nothing. */

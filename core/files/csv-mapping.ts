@@ -1,4 +1,4 @@
-import { DIMENSIONS, type UnitSystem, shownUnit } from '#core/units'
+import { DIMENSIONS, shownUnit, type UnitSystem } from '#core/units'
 import { CSV_COLUMNS, csvColumn, headingOf } from './csv-columns'
 import type { CsvTable } from './csv-table'
 

@@ -1,10 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import {
-  ACTION_STYLES, BLADE_FINISHES, BLADE_SHAPES, BUOYANCIES, FAMILIES, FINISHES, HOOK_KINDS, METALS, MODES, PATTERNS, ROLES, SOUNDS, type Lure,
-} from '#core/tackle'
+import type { Lure } from '#core/tackle'
+import { ACTION_STYLES, BLADE_FINISHES, BLADE_SHAPES, BUOYANCIES, FAMILIES, FINISHES, HOOK_KINDS, METALS, MODES, PATTERNS, ROLES, SOUNDS } from '#core/terms'
+import { lureRows, luresToCsv } from './csv-lures'
+import { guessMapping } from './csv-mapping'
+import { readCsv } from './csv-table'
+import { planFile, planLures, type PlannedLure } from './plan-import'
+import type { YgrionFile } from './schemas'
 import demo from '../../demo/box.json'
-import { guessMapping, lureRows, luresToCsv, planFile, planLures, type PlannedLure, readCsv, type YgrionFile } from './index'
 
 const ids = () => {
   let n = 0

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { countsOf, parseFile, parseJson, parseLure, parseReading, parseSchools } from './index'
+import { countsOf, parseFile, parseJson, parseLure, parseReading, parseSchools } from './parse'
 
 const lure = { id: 'l1', name: 'Weir runner', family: 'crankbait' }
 const file = (parts: object) => ({ format: 'ygrion', version: 1, ...parts })

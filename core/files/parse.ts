@@ -1,10 +1,11 @@
 import * as z from 'zod'
-import { type OwnRules, type Schools, SCHOOLS } from '#core/ask'
+import type { OwnRules } from '#core/ask'
 import { recordOf } from '#core/numeric'
 import type { PackList } from '#core/pack'
 import type { Reading } from '#core/reading'
-import type { Assembly, BenchTest, Box, Lure, Part, UserRule } from '#core/tackle'
-import { assemblySchema, fileSchema, FORMAT, lureSchema, packSchema, partSchema, type Place, placeSchema, ruleSchema, readingSchema, testSchema, VERSION, type YgrionFile } from './schemas'
+import { type Schools, SCHOOLS } from '#core/rule'
+import type { Assembly, BenchTest, Box, Lure, Outfit, Part, UserRule } from '#core/tackle'
+import { assemblySchema, caseSchema, fileSchema, FORMAT, lureSchema, packSchema, partSchema, type Place, placeSchema, readingSchema, ruleSchema, testSchema, VERSION, type YgrionFile } from './schemas'
 
 /** What is wrong with the user's data: where, and in words. */
 export interface Issue { readonly path: string, readonly message: string }
@@ -77,6 +78,22 @@ export function parseSchools(data: unknown): Outcome<Partial<Schools>> {
     else if (!known.includes(value)) issues.push({ path: `schools.${key}`, message: `must be one of ${known.join(', ')}, got ${show(value)}` })
   }
   return issues.length > 0 ? { ok: false, issues } : { ok: true, value: Object.fromEntries(entries) as Partial<Schools> }
+}
+
+/** One of many readings for one box: with schools of its own, and only some outfits at hand where they are named. */
+export interface Case { readonly reading: Reading, readonly schools: Partial<Schools>, readonly outfits: readonly Outfit[] }
+
+export function parseCase(data: unknown, { outfits }: Pick<Box, 'outfits'>): Outcome<Case> {
+  const given = check(caseSchema, data)
+  if (!given.ok) return given
+  const reading = check(readingSchema, given.value.reading)
+  if (!reading.ok) return { ok: false, issues: reading.issues.map(({ path, message }) => ({ path: `reading.${path}`, message })) }
+  const schools = parseSchools(given.value.schools)
+  if (!schools.ok) return schools
+  const named = given.value.outfits
+  const unknown = named?.findIndex(id => !outfits.some(o => o.id === id)) ?? -1
+  if (unknown >= 0) return { ok: false, issues: [{ path: `outfits[${unknown}]`, message: `no outfit "${named![unknown]}" in the file` }] }
+  return { ok: true, value: { reading: reading.value as Reading, schools: schools.value, outfits: named ? outfits.filter(o => named.includes(o.id)) : outfits } }
 }
 
 /** What the judgement needs of a file. */

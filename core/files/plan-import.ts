@@ -1,7 +1,7 @@
 import { dequal } from 'dequal/lite'
 import type { Lure } from '#core/tackle'
 import { isRecord, type LureRow } from './csv-lures'
-import { type Issue, LISTS, type ListName, parseLure } from './parse'
+import { type Issue, type ListName, LISTS, parseLure } from './parse'
 import type { YgrionFile } from './schemas'
 
 /** How an incoming lure finds the one it means. */

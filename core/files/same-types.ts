@@ -2,7 +2,7 @@ import type * as z from 'zod'
 import type { PackList } from '#core/pack'
 import type { HomeWater, NotedReading, Reading } from '#core/reading'
 import type { Assembly, BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
-import type { assemblySchema, lureSchema, notedSchema, outfitSchema, packSchema, partSchema, readingSchema, ruleSchema, placeSchema, testSchema, tripSchema } from './schemas'
+import type { assemblySchema, lureSchema, notedSchema, outfitSchema, packSchema, partSchema, placeSchema, readingSchema, ruleSchema, testSchema, tripSchema } from './schemas'
 
 /**
  * The domain types and the border's schemas are one: this file fails to compile when a field is added, dropped or changed on one side only.

@@ -1,11 +1,5 @@
 import * as z from 'zod'
-import {
-  ACTION_STYLES, BLADE_FINISHES, BLADE_SHAPES, BUOYANCIES, CADENCES, EVENT_KINDS, EVENT_WHENS, FAMILIES, FINISHES, HOOK_KINDS, HOOKED_AT, LINE_MATERIALS,
-  METALS, MODES, PART_KINDS, PATTERNS, REEL_KINDS, RIGS, ROD_ACTIONS, ROD_KINDS, ROD_POWERS, ROLES, RULE_OPS, SOUNDS, TEST_KINDS,
-} from '#core/tackle'
-import {
-  BOTTOMS, COVERS, FORAGE, GROUPINGS, MOODS, PHASES, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS,
-} from '#core/reading'
+import { ACTION_STYLES, BLADE_FINISHES, BLADE_SHAPES, BOTTOMS, BUOYANCIES, CADENCES, COVERS, CROWDS, EVENT_KINDS, EVENT_WHENS, FAMILIES, FINISHES, FORAGE, GROUPINGS, HOOK_KINDS, HOOKED_AT, INTERNAL_WEIGHTS, LINE_MATERIALS, LIPS, METALS, MODES, MOODS, PART_KINDS, PATTERNS, PHASES, PRESSURES, REEL_KINDS, RIGS, ROD_ACTIONS, ROD_KINDS, ROD_POWERS, ROLES, RULE_OPS, SIGNS, SKIES, SOUNDS, SPECIES, STAINS, STANDS, TAIL_REACHES, TEST_KINDS, TIDES, TRENDS, WATERS, WIRES } from '#core/terms'
 
 /** Unknown fields are kept on import and written back as read (contract §1), hence loose objects throughout. */
 const id = z.string().min(1).max(200)
@@ -25,7 +19,15 @@ const scale5 = between(1, 5)
 const latitude = between(-90, 90)
 const longitude = between(-180, 180)
 const hexColour = z.string().regex(/^#[0-9a-fA-F]{6}$/, { error: 'must be a colour like #49583a' })
-const dateTime = z.string().refine(value => !Number.isNaN(Date.parse(value)), { error: 'must be an ISO 8601 date and time' })
+const dateTime = z.string().refine(isRealDate, { error: 'must be an ISO 8601 date and time that exists' })
+
+/** `Date.parse` takes 30 February for 1 March: the day must be one of its month. */
+function isRealDate(value: string): boolean {
+  if (Number.isNaN(Date.parse(value))) return false
+  const day = /^(\d{4})-(\d{2})-(\d{2})/.exec(value)
+  return !day || new Date(Date.UTC(Number(day[1]), Number(day[2]) - 1, Number(day[3]))).getUTCDate() === Number(day[3])
+}
+
 const count = z.number().int().min(0).max(100_000)
 
 const colours = z.looseObject({
@@ -34,7 +36,7 @@ const colours = z.looseObject({
 })
 
 const runsAt = z.looseObject({
-  depthM: between(0.05, 100), lineDiameterMm: maybe(between(0.03, 3)), castM: maybe(between(1, 300)), mode: maybe(oneOf(MODES)), tipM: maybe(between(0, 10)),
+  depthM: between(0, 100), lineDiameterMm: maybe(between(0.03, 3)), castM: maybe(between(1, 300)), mode: maybe(oneOf(MODES)), tipM: maybe(between(0, 10)),
   speedMs: maybe(metresPerS),
 })
 
@@ -53,6 +55,8 @@ export const lureSchema = z.looseObject({
   buoyancy: maybe(oneOf(BUOYANCIES)), fallRateMs: maybe(metresPerS), runsAt: maybe(runsAt), speed: maybe(speedWindow),
   blades: maybe(z.array(blade).max(20)), hooks: maybe(z.array(hook).max(20)), snagGuard: maybe(between(0, 3)), scented: maybe(z.boolean()),
   quantity: maybe(count), box: maybe(z.string().max(200)), slot: maybe(z.string().max(200)), parentId: maybe(z.string().max(200)),
+  internalWeight: maybe(oneOf(INTERNAL_WEIGHTS)), lip: maybe(oneOf(LIPS)), material: maybe(z.string().max(100)), tailReach: maybe(oneOf(TAIL_REACHES)), driesOut: maybe(z.boolean()),
+  madeOf: maybe(z.array(z.string().max(200)).max(50)), pinned: maybe(z.boolean()),
   changes: maybe(z.array(z.unknown())), condition: maybe(z.string().max(200)), price: maybe(z.number().min(0)), fishCount: maybe(count), confidence: maybe(between(0, 5)), notes: maybe(text),
 })
 
@@ -71,7 +75,7 @@ export const outfitSchema = z.looseObject({
 
 export const partSchema = z.looseObject({
   id, name: z.string().min(1).max(1000), kind: oneOf(PART_KINDS), weightG: maybe(between(0, 5000)), size: maybe(z.string().max(50)),
-  material: maybe(z.string().max(100)), hookKind: maybe(oneOf(HOOK_KINDS)), shape: maybe(z.string().max(100)), strengthKg: maybe(between(0, 500)), quantity: maybe(count),
+  material: maybe(z.string().max(100)), hookKind: maybe(oneOf(HOOK_KINDS)), shape: maybe(z.string().max(100)), strengthKg: maybe(between(0, 500)), wire: maybe(oneOf(WIRES)), quantity: maybe(count),
 })
 
 export const testSchema = z.looseObject({
@@ -80,6 +84,9 @@ export const testSchema = z.looseObject({
   lineDiameterMm: maybe(between(0.03, 3)), castM: maybe(between(1, 300)), note: maybe(text),
 })
 
+/** What older files called scattered fish. */
+const olderGrouping = (value: unknown) => (value === 'spread' ? 'scattered' : value)
+
 export const readingSchema = z.looseObject({
   species: oneOf(SPECIES), at: maybe(dateTime), latitude: maybe(latitude), longitude: maybe(longitude), water: maybe(oneOf(WATERS)), salinityPsu: maybe(salinity),
   temperatureC: celsius, trend: maybe(oneOf(TRENDS)), visibilityM: maybe(between(0.02, 60)), stain: maybe(oneOf(STAINS)), sky: maybe(oneOf(SKIES)),
@@ -87,10 +94,13 @@ export const readingSchema = z.looseObject({
   bottomM: maybe(between(0.1, 500)), fishFromM: maybe(between(0, 500)), fishToM: maybe(between(0, 500)), bottom: maybe(oneOf(BOTTOMS)),
   cover: maybe(z.array(oneOf(COVERS)).max(18)), layers: maybe(z.array(z.looseObject({ depthM: metres, temperatureC: celsius }))),
   forage: maybe(z.array(z.looseObject({ kind: oneOf(FORAGE), lengthMm: maybe(between(1, 1000)) })).max(21)),
-  mood: maybe(oneOf(MOODS)), pressure: maybe(oneOf(PRESSURES)), from: maybe(oneOf(STANDS)), shortStrikes: maybe(z.boolean()), grouping: maybe(oneOf(GROUPINGS)), phase: maybe(oneOf(PHASES)),
+  mood: maybe(oneOf(MOODS)), pressure: maybe(oneOf(PRESSURES)), from: maybe(oneOf(STANDS)), shortStrikes: maybe(z.boolean()), grouping: maybe(z.preprocess(olderGrouping, oneOf(GROUPINGS).nullable())),
+  coverTopM: maybe(between(0, 500)), slopeDeg: maybe(between(-89, 89)), signs: maybe(z.array(oneOf(SIGNS)).max(5)), crowd: maybe(oneOf(CROWDS)), noted: maybe(z.array(z.string().max(100)).max(100)), phase: maybe(oneOf(PHASES)),
 })
   .refine(r => (r.fishFromM ?? 0) <= (r.fishToM ?? Infinity), { error: 'fishFromM must not be below fishToM', path: ['fishFromM'] })
   .refine(r => r.bottomM == null || (r.fishToM ?? 0) <= r.bottomM, { error: 'the fish cannot be below the bottom', path: ['fishToM'] })
+
+export const caseSchema = z.looseObject({ id: z.unknown(), reading: z.unknown(), schools: maybe(z.record(z.string(), z.string())), outfits: maybe(z.array(z.string().max(200)).max(1000)) })
 
 const event = z.looseObject({
   id, at: maybe(dateTime), kind: oneOf(EVENT_KINDS), when: maybe(oneOf(EVENT_WHENS)), hookedAt: maybe(oneOf(HOOKED_AT)), species: maybe(z.string().max(100)),
@@ -98,9 +108,14 @@ const event = z.looseObject({
   note: maybe(text),
 })
 
+const fishedAs = z.looseObject({
+  cadence: maybe(oneOf(CADENCES)), speedMs: maybe(metresPerS), pauseS: maybe(between(0, 600)), tipM: maybe(between(0, 10)), castM: maybe(between(0, 300)), countdownS: maybe(between(0, 600)),
+  depthM: maybe(metres), headG: maybe(between(0, 5000)), sinkerG: maybe(between(0, 5000)),
+})
+
 const stint = z.looseObject({
   id, start: dateTime, end: maybe(dateTime), lureId: id, trailerId: maybe(z.string().max(200)), rig: maybe(oneOf(RIGS)), outfitId: maybe(z.string().max(200)),
-  depthM: maybe(metres), speedMs: maybe(metresPerS), cadence: maybe(oneOf(CADENCES)), casts: maybe(count), reading: maybe(readingSchema), events: maybe(z.array(event)),
+  depthM: maybe(metres), speedMs: maybe(metresPerS), cadence: maybe(oneOf(CADENCES)), casts: maybe(count), presentation: maybe(fishedAs), reading: maybe(readingSchema), events: maybe(z.array(event)),
 })
 
 export const tripSchema = z.looseObject({ id, placeId: maybe(z.string().max(200)), start: dateTime, end: maybe(dateTime), stints: maybe(z.array(stint)), packId: maybe(z.string().max(200)), rods: maybe(z.array(z.string().max(200)).max(100)) })

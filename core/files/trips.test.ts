@@ -3,9 +3,11 @@ import { check as checkGeoJson } from '@placemarkio/check-geojson'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { validateXML } from 'xmllint-wasm'
-import { CADENCES, EVENT_KINDS, EVENT_WHENS, RIGS, type Trip } from '#core/tackle'
+import type { Trip } from '#core/tackle'
+import { CADENCES, EVENT_KINDS, EVENT_WHENS, RIGS } from '#core/terms'
+import { compareTrips, tripsFromCsv, tripsToCsv } from './csv-trips'
+import { placedEvents, tripsToGeoJson, tripsToGpx } from './positions'
 import demo from '../../demo/box.json'
-import { compareTrips, placedEvents, tripsFromCsv, tripsToCsv, tripsToGeoJson, tripsToGpx } from './index'
 
 const trips = demo.trips as unknown as Trip[]
 const known = { lures: demo.lures, places: demo.places }

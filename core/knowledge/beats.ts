@@ -1,4 +1,4 @@
-import type { ActionStyle, Cadence } from '#core/tackle'
+import type { ActionStyle, Cadence } from '#core/terms'
 
 /** One beat of a cadence, for drawing its course: what moves the bait, and what it does between. Common practice; the lengths are assumed. */
 export interface Beat {

@@ -1,5 +1,5 @@
 import type { SourceRef } from '#core/sources'
-import type { Family, TripEvent } from '#core/tackle'
+import type { EventKind, EventWhen, Family, HookedAt } from '#core/terms'
 
 /** What can be changed between two casts (trade §15); `place` and `cadence` are not seen in a lure. */
 export type Changeable = 'colour' | 'size' | 'depth' | 'speed' | 'action' | 'cadence' | 'place'
@@ -11,7 +11,7 @@ export type Changeable = 'colour' | 'size' | 'depth' | 'speed' | 'action' | 'cad
 export interface BiteSign {
   readonly id: string
   /** Events that count: any of these kinds, with this `when` or `hookedAt` where they are named. */
-  readonly of: { readonly kinds: readonly TripEvent['kind'][], readonly when?: readonly NonNullable<TripEvent['when']>[], readonly hookedAt?: readonly NonNullable<TripEvent['hookedAt']>[] }
+  readonly of: { readonly kinds: readonly EventKind[], readonly when?: readonly EventWhen[], readonly hookedAt?: readonly HookedAt[] }
   /** So many of them among the last ones. */
   readonly atLeast: number
   /** Only for these families; absent: any. */

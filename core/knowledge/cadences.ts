@@ -1,4 +1,4 @@
-import type { Cadence } from '#core/tackle'
+import type { Cadence } from '#core/terms'
 
 /**
  * How each cadence is done, in words and seconds (trade §14).

@@ -1,4 +1,4 @@
-import type { Condition } from '#core/ask'
+import type { Condition } from '#core/rule'
 import { NIGHT } from './rules/conditions'
 
 /** A caution shown with the whole answer when its conditions hold (trade §18). Common practice, no source. */

@@ -1,4 +1,4 @@
-import type { SpeciesId } from '#core/reading'
+import type { SpeciesId } from '#core/terms'
 
 /** Visual pigments: A1 of sea fish and trout, A2 of many freshwater fish, which is broader. */
 export type Chromophore = 'A1' | 'A2'

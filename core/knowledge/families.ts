@@ -1,4 +1,4 @@
-import type { ActionStyle, Buoyancy, Family, HookKind, Sound } from '#core/tackle'
+import type { ActionStyle, Buoyancy, Family, HookKind, Sound } from '#core/terms'
 
 /**
  * What a lure of each family is usually like, until the owner says or tests otherwise.

@@ -1,4 +1,4 @@
-import type { ForageId } from '#core/reading'
+import type { ForageId } from '#core/terms'
 
 /** Lengths met by season [mm], and how it moves. */
 export interface ForageHabit { readonly spring: number, readonly summer: number, readonly autumn: number, readonly winter: number, readonly movement: string }

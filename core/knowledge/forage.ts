@@ -1,4 +1,4 @@
-import type { ForageId } from '#core/reading'
+import type { ForageId, Level, Silhouette } from '#core/terms'
 
 /**
  * What the fish eat: shape, usual length, level in the water (trade §21).
@@ -6,9 +6,9 @@ import type { ForageId } from '#core/reading'
  */
 export interface ForageRow {
   readonly label: string
-  readonly silhouette: 'deep' | 'slim' | 'needle' | 'bottom' | 'crustacean' | 'worm' | 'frog' | 'insect'
+  readonly silhouette: Silhouette
   readonly lengthMm: number
-  readonly level: 'surface' | 'mid' | 'bottom'
+  readonly level: Level
   /** Body depth over length. */
   readonly slenderness: number
 }

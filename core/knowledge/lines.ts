@@ -1,4 +1,4 @@
-import type { LineMaterial } from '#core/tackle'
+import type { LineMaterial } from '#core/terms'
 
 /**
  * Diameter of fishing line from its test: d = k √(test in lb), in mm.

@@ -1,4 +1,4 @@
-import type { ForageId } from '#core/reading'
+import type { ForageId } from '#core/terms'
 
 /** Spectral reflectance of metals at nodes [nm, share], linear between them. From memory, ±0.05. */
 export const METAL_REFLECTANCE = {

@@ -1,4 +1,4 @@
-import type { SchoolKey, Schools } from '#core/ask'
+import type { SchoolKey, Schools } from '#core/rule'
 
 /** One question on which good anglers disagree (trade §19), with what each school holds and why the first is the default here. Common practice, no source. */
 export interface SchoolRow<K extends SchoolKey = SchoolKey> {

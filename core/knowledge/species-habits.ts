@@ -1,4 +1,4 @@
-import type { SpeciesId } from '#core/reading'
+import type { SpeciesId } from '#core/terms'
 
 export type Salt = 'fresh' | 'brackish' | 'salt'
 /** Depths in which fish are usually met [m]. */

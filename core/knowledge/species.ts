@@ -1,5 +1,4 @@
-import type { ForageId, SpeciesId } from '#core/reading'
-import type { Family } from '#core/tackle'
+import type { Family, ForageId, Guild, Level, SpeciesId, Toothiness } from '#core/terms'
 
 /**
  * The fish, as far as the choice of a lure needs them (trade §20).
@@ -10,15 +9,15 @@ import type { Family } from '#core/tackle'
  */
 export interface SpeciesRow {
   readonly label: string
-  readonly guild: 'warm-water' | 'cool-water' | 'cold-water' | 'sea'
+  readonly guild: Guild
   readonly activeC: readonly [number, number]
   readonly spawnC: readonly [number, number] | null
   readonly spawnHalf: 'warming' | 'cooling'
   /** Above this the fish is under stress and is left alone [°C]. */
   readonly stressC: number | null
   readonly mouthMm: number
-  readonly habit: 'bottom' | 'mid' | 'surface'
-  readonly toothy: 'no' | 'light' | 'yes'
+  readonly habit: Level
+  readonly toothy: Toothiness
   readonly forage: readonly ForageId[]
   readonly families: readonly Family[]
 }

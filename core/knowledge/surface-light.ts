@@ -1,4 +1,4 @@
-import type { Sky } from '#core/reading'
+import type { Sky } from '#core/terms'
 
 /**
  * Light on the ground under a clear sky [lx] by height of the sun [°]; interpolate in the logarithm.

@@ -1,7 +1,16 @@
 import { describe, expect, it } from 'vitest'
-import { FORAGE, SPECIES } from '#core/reading'
-import { CADENCES, FAMILIES, RIGS } from '#core/tackle'
-import { CADENCE_TABLE, DIVE_PATH, DIVE_TABLE, EYES, type EyeRow, FAMILY_TABLE, FORAGE_PREY, FORAGE_TABLE, LIGHT_FIELD, LIGHT_FIELD_RATIO, LINE_DENSITY, PREY, SPECIES_EYES, SPECIES_TABLE, STYLE_TABLE, TECHNIQUES, TREBLE_G, typicalOf } from './index'
+import { CADENCES, FAMILIES, FORAGE, RIGS, SPECIES } from '#core/terms'
+import { CADENCE_TABLE } from './cadences'
+import { DIVE_PATH, DIVE_TABLE } from './dive-table'
+import { type EyeRow, EYES, SPECIES_EYES } from './eyes'
+import { FAMILY_TABLE, STYLE_TABLE, typicalOf } from './families'
+import { FORAGE_TABLE } from './forage'
+import { TREBLE_G } from './hooks'
+import { LIGHT_FIELD, LIGHT_FIELD_RATIO } from './light-field'
+import { LINE_DENSITY } from './lines'
+import { FORAGE_PREY, PREY } from './paints'
+import { SPECIES_TABLE } from './species'
+import { TECHNIQUES } from './techniques'
 
 describe('families', () => {
   it.each(FAMILIES)('%s: figures are possible and in order', (family) => {

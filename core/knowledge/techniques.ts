@@ -1,5 +1,4 @@
-import type { Stand } from '#core/reading'
-import type { Cadence, Family, HookKind, Mode, Rig } from '#core/tackle'
+import type { Cadence, Family, HookKind, Mode, Rig, Stand } from '#core/terms'
 
 /** Where a set-up takes its depth from. */
 export type DepthControl = 'surface' | 'dive' | 'count-down' | 'bottom' | 'above-bottom' | 'vertical'

@@ -1,4 +1,4 @@
-import type { Stain } from '#core/reading'
+import type { Stain } from '#core/terms'
 import { atWavelength } from './spectrum'
 import { diffuseAttenuation, inherentOptics, lightSlant, waterOf } from './water-optics'
 

@@ -1,5 +1,5 @@
 import { type EyeId, PREY, type PreyId, SPECIES_EYES } from '#core/knowledge'
-import type { SpeciesId } from '#core/reading'
+import type { SpeciesId } from '#core/terms'
 import { type Eye, eyeOf } from './eye'
 import { type LureLooks, type LureSurface, lureSurface, preySurface } from './lure-surface'
 import { type LightScene, lightScene, type WaterAndSky } from './scene'

@@ -1,12 +1,17 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { SPECIES_EYES } from '#core/knowledge'
-import type { Sky, SpeciesId, Stain } from '#core/reading'
-import type { Colours, Family } from '#core/tackle'
-import {
-  type Caught, caughtBy, colourJudge, daylightSpectrum, DEFAULT_PREY, difference, eyeOf, lightScene, linearRgbOf, lureSurface, type LureZone, paintUnderD65, pigmentAbsorbance, previewOf, reachOfSight,
-  surfaceLux, total, WAVELENGTHS, zoneOfFish,
-} from './index'
+import type { Colours } from '#core/tackle'
+import type { Family, Sky, SpeciesId, Stain } from '#core/terms'
+import { colourJudge, DEFAULT_PREY, zoneOfFish } from './colour-look'
+import { type Caught, caughtBy, difference, eyeOf, total } from './eye'
+import { lureSurface } from './lure-surface'
+import { pigmentAbsorbance } from './pigment'
+import { linearRgbOf, paintUnderD65, previewOf } from './preview'
+import { lightScene } from './scene'
+import { type LureZone, reachOfSight } from './sight'
+import { daylightSpectrum, WAVELENGTHS } from './spectrum'
+import { surfaceLux } from './surface'
 
 interface Place { visibilityM: number, stain: Stain, depthM: number, sky?: Sky, moonFraction?: number, zone?: LureZone, species?: SpeciesId }
 const judge = ({ zone = 'mid', species = 'largemouth-bass', sky = 'sun', moonFraction = 0, ...water }: Place) =>

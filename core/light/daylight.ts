@@ -1,5 +1,5 @@
-import type { Sky } from '#core/reading'
 import { ramp } from '#core/numeric'
+import type { Sky } from '#core/terms'
 
 /** Share of clear-sky light that each sky lets through; cloud figures from memory (overcast 0.25, heavy cloud 0.1). */
 const SKY_LIGHT: Record<Sky, number> = { sun: 1, broken: 0.7, overcast: 0.25, rain: 0.1, night: 0 }

@@ -1,6 +1,8 @@
 import SunCalc from 'suncalc'
 import { describe, expect, it } from 'vitest'
-import { bandAttenuation, lightLeft, relativeLuminance, sunPosition } from './index'
+import { bandAttenuation, lightLeft } from './attenuation'
+import { relativeLuminance } from './luminance'
+import { sunPosition } from './sun'
 
 describe('sunPosition', () => {
   it('stands in the zenith at the equator at equinox noon (±0.5°)', () => {

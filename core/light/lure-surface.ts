@@ -1,9 +1,10 @@
 import { GLOW, type GlowId, type MirrorMetal, type PreyRow } from '#core/knowledge'
-import type { ActionStyle, Colours, Family } from '#core/tackle'
 import { clamp } from '#core/numeric'
+import type { Colours } from '#core/tackle'
+import type { ActionStyle, Family } from '#core/terms'
 import { linearRgb, metalReflectance, reflectanceOf } from './reflectance'
-import { STEP_NM } from './surface'
 import { WAVELENGTHS } from './spectrum'
+import { STEP_NM } from './surface'
 
 export type ZoneName = 'back' | 'side' | 'belly' | 'blade'
 

@@ -1,7 +1,7 @@
 import { LIGHT_FIELD, LIGHT_FIELD_RATIO, type LightFieldColumn } from '#core/knowledge'
-import type { Sky, Stain } from '#core/reading'
+import type { Sky, Stain } from '#core/terms'
 import { PHOTOPIC, WAVELENGTHS } from './spectrum'
-import { effectiveSun, STEP_NM, type SkyLight, underSurface } from './surface'
+import { effectiveSun, type SkyLight, STEP_NM, underSurface } from './surface'
 import { diffuseAttenuation, type InherentOptics, inherentOptics, lightSlant, waterOf } from './water-optics'
 
 export interface WaterAndSky { readonly visibilityM: number, readonly stain: Stain, readonly depthM: number, readonly sunAltitudeDeg: number, readonly sky: Sky, readonly moonFraction: number }

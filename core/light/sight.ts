@@ -1,4 +1,4 @@
-import { type Caught, caughtBy, catching, difference, type Eye, sharpness, total } from './eye'
+import { catching, type Caught, caughtBy, difference, type Eye, sharpness, total } from './eye'
 import { BLACK, type LureSurface, type ZoneName } from './lure-surface'
 import { looksOf, meanByZone, type ZoneLook } from './radiance'
 import type { LightScene, View } from './scene'

@@ -1,6 +1,6 @@
 import { CLEAR_SKY_LUX, CLOUD, MOON } from '#core/knowledge'
 import { interpolate } from '#core/numeric'
-import type { Sky } from '#core/reading'
+import type { Sky } from '#core/terms'
 import { daylightSpectrum, PHOTOPIC, WAVELENGTHS } from './spectrum'
 import { daylightKelvin, directShare, sunSlant } from './water-optics'
 

@@ -1,8 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { PURE_WATER } from '#core/knowledge'
-import { STAINS } from '#core/reading'
-import { atWavelength, daylightSpectrum, diffuseAttenuation, inherentOptics, lightSlant, parFraction, pigmentAbsorbance, secchiDistance, WAVELENGTHS, waterOf } from './index'
+import { STAINS } from '#core/terms'
+import { pigmentAbsorbance } from './pigment'
+import { atWavelength, daylightSpectrum, WAVELENGTHS } from './spectrum'
+import { diffuseAttenuation, inherentOptics, lightSlant, parFraction, secchiDistance, waterOf } from './water-optics'
 
 const MU = lightSlant('sun', 45)
 const within = (value: number, expected: number, share: number) => expect(Math.abs(value / expected - 1), `${value} against ${expected}`).toBeLessThan(share)

@@ -1,6 +1,6 @@
 import { ALGAE, CLOUD, PURE_WATER, WATER_RECIPES } from '#core/knowledge'
 import { bisect } from '#core/numeric'
-import type { Sky, Stain } from '#core/reading'
+import type { Sky, Stain } from '#core/terms'
 import { daylightSpectrum, PHOTOPIC, WAVELENGTHS } from './spectrum'
 
 /** Absorption and scattering on the grid [1/m]. */

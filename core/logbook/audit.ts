@@ -1,8 +1,9 @@
-import { askOf, type AskOptions, type Effect, effectPeak, type Rule } from '#core/ask'
+import { askOf, type AskOptions } from '#core/ask'
 import { probabilityHigher, type RateEstimate, rateOf } from '#core/evidence'
 import { RULES } from '#core/knowledge'
 import { type Candidate, concernsLure, isFavoured, type PreparedBox, rank } from '#core/match'
 import type { Reading } from '#core/reading'
+import { type Effect, effectPeak, type Rule } from '#core/rule'
 import type { Stretch } from './stretch'
 
 /** What the angler's own water says of a rule of the handbook. */

@@ -1,5 +1,5 @@
 import { sunPosition } from '#core/light'
-import { classOf, classRange, DEPTH_CLASSES_M, SIZE_CLASSES_MM, SPEED_CLASSES_MS } from '#core/match'
+import { classOf, classRange, DEPTH_CLASSES_M, SIZE_CLASSES_MM, SPEED_CLASSES_MS } from '#core/lure'
 import type { Stretch } from './stretch'
 
 /** Water temperatures [°C] and visibilities [m] are told apart at these borders. Assumed: steps that an angler would call different. */

@@ -1,6 +1,6 @@
 export { auditRules, type RuleAudit } from './audit'
 export { CUT_IDS, type CutId, CUTS, rangeIn } from './cuts'
 export { daysLike, type LikeDay } from './look-back'
-export { EFFORTS, type EffortUnit, type CrossCell, type CrossTable, RETURNS, type RateOptions, type RateRow, type RateTable, ratesBy, ratesByTwo, type Return } from './rates'
+export { type CrossTable, EFFORTS, type EffortUnit, type RateOptions, ratesBy, ratesByTwo, type RateTable, type Return, RETURNS } from './rates'
 export { type Stretch, stretchesOf } from './stretch'
-export { yearsOf, yearSheet, type YearSheet } from './year'
+export { type YearSheet, yearSheet, yearsOf } from './year'

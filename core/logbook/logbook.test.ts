@@ -1,13 +1,18 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { askOf } from '#core/ask'
-import { seededRandom } from '#core/numeric'
 import { logBound, logVerdicts, movedByLog, prepareBox, rank } from '#core/match'
+import { seededRandom } from '#core/numeric'
 import { completeReading, type Reading, readingDistance } from '#core/reading'
 import { type Box, type Lure, merged, type Trip } from '#core/tackle'
+import { auditRules } from './audit'
+import { CUT_IDS } from './cuts'
+import { daysLike } from './look-back'
+import { ratesBy, ratesByTwo } from './rates'
+import { stretchesOf } from './stretch'
+import { yearSheet, yearsOf } from './year'
 import demo from '../../demo/box.json'
 import { poissonSample } from '../../tests/chance'
-import { auditRules, CUT_IDS, daysLike, ratesBy, ratesByTwo, stretchesOf, yearSheet, yearsOf } from './index'
 
 const box = { ...demo } as unknown as Box
 const prepared = prepareBox(box)

@@ -1,5 +1,5 @@
 import { pooledRates, type RateEstimate, sumOf, type Tally } from '#core/evidence'
-import { CUTS, type CutId } from './cuts'
+import { type CutId, CUTS } from './cuts'
 import type { Stretch } from './stretch'
 
 export const RETURNS = ['contacts', 'landed'] as const

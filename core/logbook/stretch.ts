@@ -1,5 +1,6 @@
 import { type Tally, tallyOf } from '#core/evidence'
-import { type LureProfile, type PreparedBox, type SetupTraits, traitsOf } from '#core/match'
+import { type LureProfile, type SetupTraits, traitsOf } from '#core/lure'
+import type { PreparedBox } from '#core/match'
 import { completeReading, type CompleteReading, type Reading } from '#core/reading'
 import type { Stint, Trip, TripEvent } from '#core/tackle'
 

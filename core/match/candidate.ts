@@ -1,16 +1,13 @@
-import { AXIS_IDS, type Ask } from '#core/ask'
+import type { Ask } from '#core/ask'
 import { LINE_DENSITY, type TechniqueRow } from '#core/knowledge'
 import type { ColourJudge } from '#core/light'
+import { type Assembled, type LureProfile, type PreparedOutfit, rodFit, windowVerdict } from '#core/lure'
 import { castLength } from '#core/motion'
+import { AXIS_IDS } from '#core/rule'
 import type { Part } from '#core/tackle'
+import { assemblyFits, type AssemblyFits, type AxisFit, type AxisFits, lureFits, type LureFits, NOT_CONCERNED, placementFits, rodAxis, softFit, techniqueFits, type TechniqueFits, weightedLog } from './fits'
 import { addedWeights, type Contact } from './lead'
-import {
-  assemblyFits, type AssemblyFits, type AxisFit, type AxisFits, lureFits, type LureFits, NOT_CONCERNED, placementFits, rodAxis, softFit, techniqueFits, type TechniqueFits, weightedLog,
-} from './fits'
-import { type PreparedOutfit, rodFit, windowVerdict } from './outfit'
-import type { Assembled } from './in-water'
 import { place, type Placement, type Tackle } from './presentation'
-import type { LureProfile } from './profile'
 import type { TrailersFor } from './trailer'
 
 /** One complete way to fish a lure. */

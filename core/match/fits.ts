@@ -1,12 +1,10 @@
-import { type Ask, type AxisId, desirabilityAt } from '#core/ask'
+import { type Ask, desirabilityAt } from '#core/ask'
 import { FORAGE_PREY, type TechniqueRow } from '#core/knowledge'
 import { type ColourJudge, colourJudge, type ColourLook, DEFAULT_PREY, zoneOfFish } from '#core/light'
-import { type Assembled, fallSpeed } from './in-water'
-import { computed, type Known, typical } from './known'
+import { type Assembled, computed, fallSpeed, type Known, type LureProfile, presenceOf, scale5, typical, vibrationOf } from '#core/lure'
+import type { AxisId } from '#core/rule'
 import type { Placement } from './presentation'
-import type { LureProfile } from './profile'
 import { tasteValue } from './tastes'
-import { presenceOf, scale5, vibrationOf } from './with-trailer'
 
 /** A soft axis never falls below this: one poor fit is not a hidden exclusion (contract §3). */
 export const SOFT_FLOOR = 0.05

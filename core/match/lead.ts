@@ -1,10 +1,9 @@
 import type { Ask } from '#core/ask'
 import type { TechniqueRow } from '#core/knowledge'
+import { type AddedWeight, CLIP_BLADE_G, fitsTechnique, headByLength, type LureProfile, NOTHING_ADDED, WEIGHTED_HOOK_G } from '#core/lure'
 import { bottomWeight } from '#core/motion'
-import type { Mood } from '#core/reading'
 import type { Part } from '#core/tackle'
-import { type AddedWeight, CLIP_BLADE_G, fitsTechnique, headByLength, NOTHING_ADDED, WEIGHTED_HOOK_G } from './addition'
-import type { LureProfile } from './profile'
+import type { Mood } from '#core/terms'
 
 /** Weights that heads and sinkers are sold in [g]: 1/32 … 2 1/2 oz, rounded. Common practice. */
 const USUAL_G = [0.9, 1.8, 3.5, 5, 7, 10.5, 14, 21, 28, 35, 50, 70] as const

@@ -1,11 +1,9 @@
-import { desirabilityAt, type Ask, type AskedAxis } from '#core/ask'
+import { type Ask, type AskedAxis, desirabilityAt } from '#core/ask'
 import { CADENCE_TABLE, DIVE_PATH } from '#core/knowledge'
-import type { Cadence } from '#core/tackle'
+import { type Assembled, BOTTOM_SHARE, computed, type Known, LIFT_RATIO, sinkingNewton } from '#core/lure'
 import { deepestOnCast, dropShotHeight, holdDepth, holdSpeed, towDepth, towedPlug, towedSinker } from '#core/motion'
+import type { Cadence } from '#core/terms'
 import type { Contact } from './lead'
-import { type Assembled, sinkingNewton } from './in-water'
-import { computed, type Known } from './known'
-import { BOTTOM_SHARE, LIFT_RATIO } from './in-motion'
 
 /** Where and how fast a set-up is fished, and how much of it is where the fish are. */
 export interface Placement {

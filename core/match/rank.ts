@@ -1,14 +1,12 @@
 import type { Ask } from '#core/ask'
 import { SPECIES_TABLE } from '#core/knowledge'
+import { flySpoons, type LureProfile, type PreparedOutfit, prepareOutfit, profileOf } from '#core/lure'
 import type { BenchTest, Box, Trip } from '#core/tackle'
 import { waterDensity } from '#core/water'
-import { flySpoons } from './addition'
-import { contactFor } from './lead'
 import { bestCandidate, type Candidate, fitsUnder, type Rejection, remembered, type Scene, sumOfWeights } from './candidate'
 import { colourJudgeFor } from './fits'
+import { contactFor } from './lead'
 import { type LoggedStretch, loggedStretches, type LogVerdict, logVerdicts, movedByLog } from './log'
-import { prepareOutfit, type PreparedOutfit } from './outfit'
-import { type LureProfile, profileOf } from './profile'
 import { trailerChoice } from './trailer'
 
 /** A box with everything worked out that does not change with the reading. */

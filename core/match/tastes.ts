@@ -1,7 +1,8 @@
-import type { Favour, Taste } from '#core/ask'
+import type { Taste } from '#core/ask'
 import type { TechniqueRow } from '#core/knowledge'
-import type { Cadence } from '#core/tackle'
-import type { LureProfile } from './profile'
+import type { LureProfile } from '#core/lure'
+import type { Favour } from '#core/rule'
+import type { Cadence } from '#core/terms'
 
 export type Way = 'surface' | 'moving' | 'bottom' | 'falling'
 

@@ -1,7 +1,5 @@
 import { type Ask, desirabilityAt } from '#core/ask'
-import { mayTrail } from './may-trail'
-import type { LureProfile } from './profile'
-import { presenceOf, vibrationOf } from './with-trailer'
+import { type LureProfile, mayTrail, presenceOf, vibrationOf } from '#core/lure'
 
 /** Trailers tried on one lure: the best few by bulk, thump, scent and colour; the rest cannot win by much. Assumed. */
 const TRIED = 3

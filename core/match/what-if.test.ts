@@ -2,8 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { askOf } from '#core/ask'
 import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
+import { prepareBox, rank } from './rank'
+import { type Flip, flips, sweep } from './what-if'
 import demo from '../../demo/box.json'
-import { type Flip, flips, prepareBox, rank, sweep } from './index'
 
 const box = prepareBox(demo as unknown as Box)
 const reading: Reading = { species: 'northern-pike', temperatureC: 11.5, visibilityM: 1.2, stain: 'brown', cover: ['reeds'], bottomM: 4, fishFromM: 1, fishToM: 3, sky: 'broken', windMs: 5 }

@@ -1,6 +1,7 @@
 import { askOf, type AskOptions } from '#core/ask'
-import { completeReading, COVERS, GROUPINGS, MOODS, PHASES, PRESSURES, type Reading, SKIES, STAINS, STANDS, TIDES, TRENDS } from '#core/reading'
 import { FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
+import { completeReading, type Reading } from '#core/reading'
+import { COVERS, GROUPINGS, MOODS, PHASES, PRESSURES, SKIES, STAINS, STANDS, TIDES, TRENDS } from '#core/terms'
 import { type PreparedBox, rank } from './rank'
 
 /** One change of the reading that would put another lure first. */

@@ -1,5 +1,5 @@
-import type { RodKind, RodPower } from '#core/tackle'
 import { interpolate } from '#core/numeric'
+import type { RodKind, RodPower } from '#core/terms'
 
 /** Metres with a plain plug at 70 % of the rod's window, no wind (assumed, A5). */
 const BASE_M: Record<RodKind, number> = { casting: 32, spinning: 34, surf: 75, jigging: 32, trolling: 32, fly: 18 }

@@ -1,6 +1,6 @@
 import { MATERIAL_DENSITY } from '#core/knowledge'
 import { requirePositive } from '#core/numeric'
-import { type HangingShape, hangingLine } from './hanging-line'
+import { hangingLine, type HangingShape } from './hanging-line'
 import { netWeight } from './sink'
 
 const BALL_DRAG_COEFFICIENT = 0.5 // sphere, Newton regime

@@ -1,7 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { fallTime, fitFall, hangFromSpeeds, massToHang, sphereDragCoefficient, sphereFall, STANDARD_GRAVITY, surplusMass, terminalSinkSpeed } from './index'
 import { waterDensity } from '#core/water'
+import { fallTime, fitFall } from './fall'
+import { hangFromSpeeds, massToHang, surplusMass } from './hang'
+import { STANDARD_GRAVITY, terminalSinkSpeed } from './sink'
+import { sphereDragCoefficient, sphereFall } from './sphere'
 
 const FRESH = 998.2
 const figure = (min: number, max: number) => fc.double({ min, max, noNaN: true })

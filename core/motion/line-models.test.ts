@@ -1,6 +1,15 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bottomWeight, calibrateCast, calibrateTow, deepestOnCast, downrigger, dropShotHeight, holdDepth, holdSpeed, netWeight, retrieve, towDepth, towLine } from './index'
+import { bottomWeight } from './bottom-weight'
+import { deepestOnCast } from './dive-cast'
+import { downrigger } from './downrigger'
+import { dropShotHeight } from './drop-shot'
+import { holdDepth, holdSpeed } from './hold-depth'
+import { calibrateCast } from './plug'
+import { retrieve } from './retrieve'
+import { netWeight } from './sink'
+import { calibrateTow, towDepth } from './tow'
+import { towLine } from './tow-line'
 
 const FRESH = 999.1
 const STILL = { density: FRESH, current: 0 }

@@ -1,6 +1,6 @@
-import { requirePositive } from '#core/numeric'
 import { LINE_DIAMETER_K } from '#core/knowledge'
-import type { LineMaterial } from '#core/tackle'
+import { requirePositive } from '#core/numeric'
+import type { LineMaterial } from '#core/terms'
 
 /** Pounds per kilogram, [nist-sp811]. */
 const POUNDS_PER_KG = 1 / 0.45359237

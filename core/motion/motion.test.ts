@@ -1,6 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { deepestOnCast, lineDiameter, netWeight, pickUp, terminalSinkSpeed } from './index'
+import { deepestOnCast } from './dive-cast'
+import { lineDiameter } from './line'
+import { pickUp } from './reel'
+import { netWeight, terminalSinkSpeed } from './sink'
 
 const FRESH = 1000
 

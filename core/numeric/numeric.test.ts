@@ -1,6 +1,11 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { bisect, illinois, interpolate, overallDesirability, peak, ramp, seededRandom } from './index'
+import { bisect } from './bisect'
+import { overallDesirability, peak } from './desirability'
+import { illinois } from './illinois'
+import { interpolate } from './interpolate'
+import { seededRandom } from './random'
+import { ramp } from './soft-step'
 
 describe('overallDesirability', () => {
   it('is the weighted geometric mean (Derringer & Suich 1980): D(0.25, 1) = 0.5 with equal weights', () => {

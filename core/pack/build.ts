@@ -1,7 +1,7 @@
 import { askOf, type AskOptions } from '#core/ask'
 import { type PreparedBox, rankOnEach, wayOf } from '#core/match'
 import type { Reading } from '#core/reading'
-import { isSoftBody } from '#core/tackle'
+import { isSoftBody } from '#core/terms'
 import type { PackItem, PackLimits, PackLocks, PackOption, PackProblem, PackWish, WishId } from './problem'
 
 /** A reading that tomorrow may bring, and how likely it is against the others. */

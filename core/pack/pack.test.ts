@@ -5,8 +5,16 @@ import { prepareBox } from '#core/match'
 import { seededRandom } from '#core/numeric'
 import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
+import { finished, packProblem } from './build'
+import { greedyPack } from './greedy'
+import { breachesOf, conflictsOf, usedBy } from './limits'
+import { EMPTY_PACK, type Pack, type PackOption, type PackProblem } from './problem'
+import { withoutDominated } from './prune'
+import { solvePack } from './solve'
+import { type ForecastHour, likelyReadings, withChanges } from './tomorrow'
+import { sortedOptions, valueOf } from './value'
+import { coverOf, nextToAdd, purposesOf, swapsFor } from './why'
 import demo from '../../demo/box.json'
-import { breachesOf, conflictsOf, coverOf, EMPTY_PACK, finished, type ForecastHour, greedyPack, likelyReadings, nextToAdd, type Pack, type PackOption, packProblem, type PackProblem, purposesOf, solvePack, sortedOptions, swapsFor, usedBy, valueOf, withChanges, withoutDominated } from './index'
 
 const highs = await loadHighs()
 const solve = (problem: PackProblem, start: Pack = EMPTY_PACK, gap = 0) => solvePack(highs, problem, { seconds: 20, gap, start, clock: () => 0 })

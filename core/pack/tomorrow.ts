@@ -1,6 +1,7 @@
 import { sunPosition } from '#core/light'
-import { completeReading, type HomeWater, isAt, type Reading, type Sky, usualAt } from '#core/reading'
-import { usualDepth, phaseShares } from '#core/season'
+import { completeReading, type HomeWater, isAt, type Reading, usualAt } from '#core/reading'
+import { phaseShares, usualDepth } from '#core/season'
+import type { Sky } from '#core/terms'
 import type { LikelyReading } from './build'
 
 /** One hour of a forecast, from wherever it comes. */

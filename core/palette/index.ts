@@ -1,1 +1,1 @@
-export { paletteOf, type Pixels, type Swatch, type Zones, zonesOf } from './palette'
+export { paletteOf, type Pixels, type Swatch, zonesOf } from './palette'

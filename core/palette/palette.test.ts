@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { paletteOf, type Pixels, zonesOf } from './index'
+import { paletteOf, type Pixels, zonesOf } from './palette'
 
 /** A picture painted by rows of a function of place. */
 function picture(width: number, height: number, paint: (x: number, y: number) => string): Pixels {

@@ -58,6 +58,11 @@ export function completeReading(given: Reading): { reading: CompleteReading, ass
     from: or('from', DEFAULTS.from),
     shortStrikes: or('shortStrikes', DEFAULTS.shortStrikes),
     grouping: given.grouping ?? null,
+    coverTopM: given.coverTopM ?? null,
+    slopeDeg: given.slopeDeg ?? 0,
+    signs: given.signs ?? [],
+    crowd: given.crowd ?? null,
+    noted: given.noted ?? [],
     phase: given.phase ?? null,
   }
   const usual = SPECIES_TABLE[given.species].forage.map(kind => ({ kind, lengthMm: null }))

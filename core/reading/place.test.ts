@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { distanceKm, isAt, lastAt, type NotedReading, placeAt, usualAt, type HomeWater } from './index'
+import { distanceKm, type HomeWater, isAt, lastAt, type NotedReading, placeAt, usualAt } from './place'
 
 const LAKE: HomeWater = { id: 'lake', name: 'Lake', latitude: 58.4, longitude: 13.2, water: 'lake', visibilityM: 1.3, stain: 'brown', species: ['northern-pike', 'perch'], forage: ['bleak'] }
 const MOUTH: HomeWater = { id: 'mouth', name: 'Mouth', latitude: 58.3, longitude: 12.9, water: 'estuary', salinityPsu: 22 }

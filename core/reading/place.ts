@@ -1,4 +1,4 @@
-import type { ForageId, SpeciesId, Stain, WaterKind } from './ids'
+import type { ForageId, SpeciesId, Stain, WaterKind } from '#core/terms'
 import type { Reading } from './reading'
 
 type Maybe<T> = T | null | undefined

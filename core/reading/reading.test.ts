@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { completeReading, SPECIES, WATERS } from './index'
+import { SPECIES, WATERS } from '#core/terms'
+import { completeReading } from './complete'
 
 const minimal = { species: 'perch', temperatureC: 12 } as const
 

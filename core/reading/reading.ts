@@ -1,4 +1,4 @@
-import type { Bottom, Cover, ForageId, Grouping, Mood, Phase, Pressure, Sky, SpeciesId, Stain, Stand, Tide, Trend, WaterKind } from './ids'
+import type { Bottom, Cover, Crowd, ForageId, Grouping, Mood, Phase, Pressure, Sign, Sky, SpeciesId, Stain, Stand, Tide, Trend, WaterKind } from '#core/terms'
 
 type Maybe<T> = T | null | undefined
 
@@ -39,8 +39,15 @@ export interface Reading {
   pressure?: Maybe<Pressure>
   from?: Maybe<Stand>
   shortStrikes?: Maybe<boolean>
-  /** An addition of ours to the contract's reading; absent: not known. */
   grouping?: Maybe<Grouping>
+  /** Depth of the top of grass, brush or timber [m]. */
+  coverTopM?: Maybe<number>
+  /** Slope of the bottom [°]: 0 flat, + deeper away from the rod. */
+  slopeDeg?: Maybe<number>
+  signs?: Maybe<Sign[]>
+  crowd?: Maybe<Crowd>
+  /** Fields that were measured rather than guessed, by name. */
+  noted?: Maybe<string[]>
   phase?: Maybe<Phase>
 }
 
@@ -74,5 +81,10 @@ export interface CompleteReading {
   from: Stand
   shortStrikes: boolean
   grouping: Grouping | null
+  coverTopM: number | null
+  slopeDeg: number
+  signs: Sign[]
+  crowd: Crowd | null
+  noted: string[]
   phase: Phase | null
 }

@@ -1,5 +1,5 @@
-import { differingTraits, type Trait, TRAITS } from '#core/match'
-import type { Family } from '#core/tackle'
+import { differingTraits, type Trait, TRAITS } from '#core/lure'
+import type { Family } from '#core/terms'
 import { beliefOf, type Hypothesis, matchOf, matters, promiseOf } from './belief'
 import { readSigns, type SignRead } from './signs'
 import { contactsOf, fellSilent, type Offer, sinceContact, type Tried } from './tally'

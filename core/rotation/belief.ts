@@ -1,7 +1,7 @@
 // eslint-disable-next-line @typescript-eslint/triple-slash-reference -- the package brings no types; projects that include this file must find ours
 /// <reference path="../jstat.d.ts" />
 import jStat from 'jstat'
-import { type SetupTraits, type Trait, TRAITS } from '#core/match'
+import { type SetupTraits, type Trait, TRAITS } from '#core/lure'
 import { contactsOf, type Offer, type Tried } from './tally'
 
 /** One wanted value of one trait. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import SunCalc from 'suncalc'
 import { describe, expect, it } from 'vitest'
-import { turnsAbout } from './index'
+import { turnsAbout } from './moments'
 
 const WHERE = { latitude: 50, longitude: 0, tide: null, tideAt: null }
 const plus = (at: Date, minutes: number) => new Date(at.getTime() + minutes * 60_000).toISOString()

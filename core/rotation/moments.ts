@@ -1,5 +1,5 @@
 import { sunPosition } from '#core/light'
-import type { Tide } from '#core/reading'
+import type { Tide } from '#core/terms'
 
 /** Something about to turn (or just turned) that is worth a look at the water. */
 export interface Turn { readonly turn: 'sun-up' | 'sun-down' | 'tide', /** Minutes from now; negative: just over. */ readonly inMin: number }

@@ -1,9 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { BITE_SIGNS } from '#core/knowledge'
+import type { SetupTraits } from '#core/lure'
 import { seededRandom } from '#core/numeric'
-import type { SetupTraits } from '#core/match'
-import { beliefOf, fairVerdict, matters, nextChange, type Offer, readSigns, type Tried } from './index'
+import { nextChange } from './adviser'
+import { beliefOf, matters } from './belief'
+import { fairVerdict } from './fair-test'
+import { readSigns } from './signs'
+import type { Offer, Tried } from './tally'
 
 const traits = (change: Partial<SetupTraits> = {}): SetupTraits => ({ colour: 'natural', size: 1, depth: 2, speed: 2, action: 'kick, steady', ...change })
 const offer = (id: string, change: Partial<SetupTraits> = {}, way: Offer['way'] = 'moving'): Offer => ({ id, lureId: id, traits: traits(change), score: 0.8, way })

@@ -1,5 +1,5 @@
 import { BITE_SIGNS, type BiteSign, EVENTS_LOOKED_AT } from '#core/knowledge'
-import type { Family } from '#core/tackle'
+import type { Family } from '#core/terms'
 import type { Tried } from './tally'
 
 /** A sign that holds, with how many of the last events it was read from. */

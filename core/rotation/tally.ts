@@ -1,4 +1,4 @@
-import type { SetupTraits } from '#core/match'
+import type { SetupTraits } from '#core/lure'
 import type { TripEvent } from '#core/tackle'
 
 /** A set-up that could be fished now. */

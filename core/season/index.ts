@@ -1,2 +1,2 @@
+export { activityAt, dayOfYear, isStressed, phaseShares } from './phases'
 export { usualDepth, usualForageLength } from './usual-depth'
-export { activityAt, dayOfYear, isStressed, phaseShares, type SeasonInput } from './phases'

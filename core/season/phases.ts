@@ -1,6 +1,6 @@
 import { SPECIES_TABLE } from '#core/knowledge'
 import { logisticStep } from '#core/numeric'
-import type { Phase, PhaseShares, SpeciesId, Trend } from '#core/reading'
+import type { Phase, PhaseShares, SpeciesId, Trend } from '#core/terms'
 
 /** Width of every soft temperature step [°C]. Assumed. */
 const STEP_C = 1.2

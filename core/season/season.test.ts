@@ -1,8 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { FORAGE_HABITS, SPECIES_HABITS } from '#core/knowledge'
-import { FORAGE, SPECIES } from '#core/reading'
-import { activityAt, dayOfYear, isStressed, phaseShares, usualDepth, usualForageLength } from './index'
+import { FORAGE, SPECIES } from '#core/terms'
+import { activityAt, dayOfYear, isStressed, phaseShares } from './phases'
+import { usualDepth, usualForageLength } from './usual-depth'
 
 const bass = { species: 'largemouth-bass', trend: 'steady', latitude: 50 } as const
 const main = (shares: Record<string, number>) => Object.entries(shares).reduce((a, b) => (b[1] > a[1] ? b : a))[0]

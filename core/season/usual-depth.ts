@@ -1,5 +1,5 @@
 import { type DepthRange, FORAGE_HABITS, type HabitRow, SPECIES_HABITS } from '#core/knowledge'
-import type { ForageId, Phase, PhaseShares, SpeciesId } from '#core/reading'
+import type { ForageId, Phase, PhaseShares, SpeciesId } from '#core/terms'
 
 /** Which season of the habits a phase belongs to: spawning and what lies round it is the shallow time of most fish. */
 const SEASON_OF: Record<Phase, keyof Pick<HabitRow, 'winter' | 'spring' | 'summer' | 'autumn'>> = {

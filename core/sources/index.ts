@@ -1,2 +1,2 @@
-export { ASSUMPTIONS, type AssumptionId } from './assumptions'
-export { CITATIONS, type Citation, type CitationId, type SourceRef, sourceText } from './citations'
+export { ASSUMPTIONS } from './assumptions'
+export { CITATIONS, type SourceRef, sourceText } from './citations'

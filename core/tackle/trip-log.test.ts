@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ended, type Lure, merged, minutesOf, momentIn, openStint, type Stint, type Trip, withCasts, withDetail, withEvent, withoutEvent, withoutStint, withStint, withStock } from './index'
+import { ended, merged, minutesOf, momentIn, openStint, withCasts, withDetail, withEvent, withoutEvent, withoutStint, withStint, withStock } from './trip-log'
+import type { Lure, Stint, Trip } from './types'
 
 const at = (minute: number) => new Date(Date.UTC(2026, 4, 6, 5, minute)).toISOString()
 const begun: Trip = withStint({ id: 't', start: at(0), stints: [] }, { id: 's1', lureId: 'l1' }, at(0))

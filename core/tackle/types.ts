@@ -1,7 +1,4 @@
-import type {
-  ActionStyle, BladeShape, BLADE_FINISHES, Buoyancy, Cadence, Family, Finish, HookKind, LineMaterial, Metal, Mode, PartKind, Pattern, REEL_KINDS, Rig,
-  RodAction, RodKind, RodPower, Role, Sound, TestKind, EVENT_KINDS, EVENT_WHENS, HOOKED_AT, RULE_OPS,
-} from './ids'
+import type { ActionStyle, BLADE_FINISHES, BladeShape, Buoyancy, Cadence, EventKind, EventWhen, Family, Finish, HookedAt, HookKind, INTERNAL_WEIGHTS, LineMaterial, LIPS, Metal, Mode, PartKind, Pattern, REEL_KINDS, Rig, RodAction, RodKind, RodPower, Role, RULE_OPS, Sound, TAIL_REACHES, TestKind, WIRES } from '#core/terms'
 
 /** Absent and `null` mean the same in the Ygrion file; `null` is written back as `null`. */
 export type Maybe<T> = T | null | undefined
@@ -77,6 +74,18 @@ export interface Lure {
   slot?: Maybe<string>
   parentId?: Maybe<string>
   changes?: Maybe<unknown[]>
+  internalWeight?: Maybe<typeof INTERNAL_WEIGHTS[number]>
+  lip?: Maybe<typeof LIPS[number]>
+  /** What the body is made of; free text is kept. */
+  material?: Maybe<string>
+  /** How far along the body a tail moves it. */
+  tailReach?: Maybe<typeof TAIL_REACHES[number]>
+  /** Hardens when left in the sun. */
+  driesOut?: Maybe<boolean>
+  /** Parts a home-made lure is built from. */
+  madeOf?: Maybe<string[]>
+  /** A favourite. */
+  pinned?: Maybe<boolean>
   /** New, good, worn, damaged; free text is kept. */
   condition?: Maybe<string>
   price?: Maybe<number>
@@ -116,6 +125,8 @@ export interface Part {
   hookKind?: Maybe<HookKind>
   shape?: Maybe<string>
   strengthKg?: Maybe<number>
+  /** Thickness of a hook's wire. */
+  wire?: Maybe<typeof WIRES[number]>
   quantity?: Maybe<number>
 }
 
@@ -139,9 +150,9 @@ export interface BenchTest {
 export interface TripEvent {
   id: string
   at?: Maybe<string>
-  kind: typeof EVENT_KINDS[number]
-  when?: Maybe<typeof EVENT_WHENS[number]>
-  hookedAt?: Maybe<typeof HOOKED_AT[number]>
+  kind: EventKind
+  when?: Maybe<EventWhen>
+  hookedAt?: Maybe<HookedAt>
   species?: Maybe<string>
   lengthMm?: Maybe<number>
   weightG?: Maybe<number>
@@ -150,6 +161,19 @@ export interface TripEvent {
   latitude?: Maybe<number>
   longitude?: Maybe<number>
   note?: Maybe<string>
+}
+
+/** How a stint was really fished, where it was noted. */
+export interface FishedAs {
+  cadence?: Maybe<Cadence>
+  speedMs?: Maybe<number>
+  pauseS?: Maybe<number>
+  tipM?: Maybe<number>
+  castM?: Maybe<number>
+  countdownS?: Maybe<number>
+  depthM?: Maybe<number>
+  headG?: Maybe<number>
+  sinkerG?: Maybe<number>
 }
 
 /** One set-up fished without a change. `R` is the reading it was fished under. */
@@ -165,6 +189,7 @@ export interface Stint<R = unknown> {
   speedMs?: Maybe<number>
   cadence?: Maybe<Cadence>
   casts?: Maybe<number>
+  presentation?: Maybe<FishedAs>
   reading?: Maybe<R>
   events?: Maybe<TripEvent[]>
 }

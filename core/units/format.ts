@@ -1,5 +1,5 @@
 import Fraction from 'fraction.js'
-import { shownUnit, toUnit, type Dimension, type UnitSystem } from './dimension'
+import { type Dimension, shownUnit, toUnit, type UnitSystem } from './dimension'
 
 /** Decimals that a figure of this dimension deserves in each unit; more would claim what nobody measured. */
 const DECIMALS: Record<string, number> = {

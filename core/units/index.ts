@@ -1,4 +1,4 @@
-export { DIMENSIONS, shownUnit, type Dimension, type Unit, type UnitSystem } from './dimension'
-export { formatNumber, formatQuantity, type FormatOptions } from './format'
-export { formatHookSize, hookSizeRank, parseHookSize } from './hook-size'
-export { parseQuantity, type Parsed } from './parse'
+export { type Dimension, DIMENSIONS, shownUnit, type UnitSystem } from './dimension'
+export { formatNumber, formatQuantity } from './format'
+export { formatHookSize, hookSizeRank } from './hook-size'
+export { parseQuantity } from './parse'

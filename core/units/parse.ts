@@ -1,5 +1,5 @@
 import Fraction from 'fraction.js'
-import { DIMENSIONS, fromUnit, shownUnit, type Dimension, type Unit, type UnitSystem } from './dimension'
+import { type Dimension, DIMENSIONS, fromUnit, shownUnit, type Unit, type UnitSystem } from './dimension'
 
 export type Parsed = { readonly ok: true, readonly value: number } | { readonly ok: false, readonly message: string }
 

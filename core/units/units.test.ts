@@ -1,6 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { DIMENSIONS, formatQuantity, hookSizeRank, parseHookSize, parseQuantity, type Dimension, type UnitSystem } from './index'
+import { type Dimension, DIMENSIONS, type UnitSystem } from './dimension'
+import { formatQuantity } from './format'
+import { hookSizeRank, parseHookSize } from './hook-size'
+import { parseQuantity } from './parse'
 
 const value = (dimension: Dimension, text: string, system?: UnitSystem) => {
   const parsed = parseQuantity(dimension, text, system)

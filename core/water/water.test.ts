@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { waterDensity, waterViscosity } from './index'
+import { waterDensity } from './density'
+import { waterViscosity } from './viscosity'
 
 describe('waterDensity', () => {
   // UNESCO technical papers in marine science 44 (1983), check values at one atmosphere.

@@ -1,5 +1,5 @@
-import { seededRandom } from '#core/numeric'
 import { sunPosition } from '#core/light'
+import { seededRandom } from '#core/numeric'
 import { dayOfYear } from '#core/season'
 
 /** One hour of the simulated forecast. */

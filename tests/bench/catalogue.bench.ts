@@ -1,7 +1,7 @@
 import { bench, describe } from 'vitest'
 import { answers, depthBySpeed, type Entry, parseQuery } from '#core/catalogue'
 import { guessMapping, lureRows, luresToCsv, planLures, readCsv } from '#core/files'
-import { profileOf } from '#core/match'
+import { profileOf } from '#core/lure'
 import { bigBox } from './big-box'
 
 const { lures } = bigBox(5000)

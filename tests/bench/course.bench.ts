@@ -1,7 +1,8 @@
 import { bench, describe } from 'vitest'
 import { askOf } from '#core/ask'
 import { courseOf, waysToChange } from '#core/course'
-import { explainRanking, prepareBox, presentedSetups, rank } from '#core/match'
+import { prepareBox, rank } from '#core/match'
+import { explainRanking, presentedSetups } from '#core/tell'
 import reading from '../../demo/readings/spring-morning.json'
 import { bigBox } from './big-box'
 

@@ -1,8 +1,8 @@
 import { bench, describe } from 'vitest'
-import { seededRandom } from '#core/numeric'
 import { pooledRates } from '#core/evidence'
 import { ratesBy, ratesByTwo, stretchesOf } from '#core/logbook'
 import { prepareBox } from '#core/match'
+import { seededRandom } from '#core/numeric'
 import type { Box, Trip } from '#core/tackle'
 import demo from '../../demo/box.json'
 

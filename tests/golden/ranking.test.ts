@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { match } from '#core/match'
 import type { Box, Lure } from '#core/tackle'
+import { match } from '#core/tell'
 import { bass, paint, type Situation, universalRod, winner } from './situation'
 
 const SITUATIONS: readonly Situation[] = [

@@ -1,6 +1,6 @@
-import { match } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { Box, Lure, Outfit, Part } from '#core/tackle'
+import { match } from '#core/tell'
 
 /** A situation whose best choice the handbook states, with its section. All are common practice, no source. */
 export interface Situation {

@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest'
-import { askOf, desirabilityAt, type ScaleAxisId } from '#core/ask'
-import { FORAGE_TABLE, FORAGE_HABITS, SCHOOL_TABLE, SPECIES_TABLE } from '#core/knowledge'
-import type { ForageId, Reading, SpeciesId } from '#core/reading'
+import { askOf, desirabilityAt } from '#core/ask'
+import { FORAGE_HABITS, FORAGE_TABLE, SCHOOL_TABLE, SPECIES_TABLE } from '#core/knowledge'
+import type { Reading } from '#core/reading'
+import type { ScaleAxisId } from '#core/rule'
 import type { Lure } from '#core/tackle'
+import type { ForageId, SpeciesId } from '#core/terms'
 import { answer, bass } from './situation'
 
 /** The handbook's tables and its plain directions, beside what the program makes of them. Common practice, no source; temperatures from memory. */

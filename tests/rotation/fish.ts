@@ -1,5 +1,5 @@
+import { type SetupTraits, type Trait, TRAITS } from '#core/lure'
 import { seededRandom } from '#core/numeric'
-import { type SetupTraits, type Trait, TRAITS } from '#core/match'
 import type { Offer, Tried } from '#core/rotation'
 
 /**

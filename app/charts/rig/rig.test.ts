@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { RIGS, type Rig } from '#core/tackle'
+import { type Rig, RIGS } from '#core/terms'
 import { points } from '../silhouette/silhouette'
 import { baitLength, dropLength, gapPx, leaderLength, rigDrawing, type RigParts, SIZE, weightRadius } from './rig'
 

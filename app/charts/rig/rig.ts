@@ -1,6 +1,6 @@
 import { HOOK_GAP_MM } from '#core/knowledge'
-import type { SetupOut } from '#core/match'
-import type { Rig } from '#core/tackle'
+import type { SetupOut } from '#core/tell'
+import type { Rig } from '#core/terms'
 
 /** One stroke or filled part of a rig, drawn from the assembly. */
 export interface RigMark { readonly part: 'line' | 'leader' | 'dropper' | 'hook' | 'weight' | 'swivel' | 'snap' | 'bead' | 'blade' | 'wire' | 'bottom' | 'hidden', readonly d: string, readonly filled?: boolean }

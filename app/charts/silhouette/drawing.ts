@@ -1,5 +1,5 @@
 import { area, curveCatmullRom } from 'd3'
-import type { Finish } from '#core/tackle'
+import type { Finish } from '#core/terms'
 
 /** One stroke or surface of a lure, in millimetres: x from the nose (0) to the tail, y down. `part` names what it is. */
 export interface Mark {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { STYLE_TABLE } from '#core/knowledge'
-import { BLADE_SHAPES, FAMILIES, FINISHES, type Lure } from '#core/tackle'
+import type { Lure } from '#core/tackle'
+import { BLADE_SHAPES, FAMILIES, FINISHES } from '#core/terms'
 import { bladeLength, type Mark } from './drawing'
 import { points, silhouette } from './silhouette'
 

@@ -1,5 +1,6 @@
 import { typicalOf } from '#core/knowledge'
-import type { Family, Lure } from '#core/tackle'
+import type { Lure } from '#core/tackle'
+import type { Family } from '#core/terms'
 import { hookSizeRank } from '#core/units'
 import type { Draw, Drawing, DrawSpec, Mark } from './drawing'
 import * as metals from './metals'

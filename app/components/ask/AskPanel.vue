@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { AXES, type AxisId } from '#core/ask'
-import type { AxisOut, SetupOut } from '#core/match'
+import { AXES, type AxisId } from '#core/rule'
+import type { AxisOut, SetupOut } from '#core/tell'
 import { askCurve } from '~/charts/ask-curve'
 import { axisRange, axisValue } from '~/text/axis-value'
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { summarise } from '#core/bench'
-import type { BenchTest, Rig } from '#core/tackle'
+import type { BenchTest } from '#core/tackle'
+import type { Rig } from '#core/terms'
 import type { FallRate } from '~/charts/fall-rates'
 import { words } from '~/text/labels'
 

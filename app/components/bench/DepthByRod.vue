@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { LureProfile } from '#core/match'
+import type { LureProfile } from '#core/lure'
 import { castLength, deepestOnCast, lineDiameter } from '#core/motion'
 import { formatQuantity } from '#core/units'
 

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
-import { bladeChange, cutTo, hookPlaces, hookSwap, loadTo, stickOnToHang, stickOnToSink, trimSkirt, weightedHook, type Change } from '#core/bench'
+import { bladeChange, type Change, cutTo, hookPlaces, hookSwap, loadTo, stickOnToHang, stickOnToSink, trimSkirt, weightedHook } from '#core/bench'
 import { parseLure } from '#core/files'
-import type { LureProfile } from '#core/match'
-import { waterDensity } from '#core/water'
-import { BLADE_SHAPES } from '#core/tackle'
+import type { LureProfile } from '#core/lure'
+import { BLADE_SHAPES } from '#core/terms'
 import { formatHookSize, formatQuantity } from '#core/units'
+import { waterDensity } from '#core/water'
 
 const props = defineProps<{ profile: LureProfile }>()
 const emit = defineEmits<{ made: [id: string] }>()

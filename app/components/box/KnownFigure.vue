@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import type { Known } from '#core/match'
-import { formatQuantity, type Dimension } from '#core/units'
+import type { Known } from '#core/lure'
+import { type Dimension, formatQuantity } from '#core/units'
 import { KNOWN_LABEL } from '~/text/labels'
 
 defineProps<{ dimension: Dimension, figure: Known<number> }>()

@@ -2,7 +2,7 @@
 import { mdiPause, mdiPlay } from '@mdi/js'
 import { usePreferredReducedMotion, useRafFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import type { SetupOut } from '#core/match'
+import type { SetupOut } from '#core/tell'
 import { courseInWords, duration } from '~/text/course-words'
 
 /** The cut through the water with the courses of the first set-ups, and the chosen one in the hand. */

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { type DialWay, type Presented, TIP_RANGE_M } from '#core/course'
-import { formatQuantity, type Dimension } from '#core/units'
-import { type Dialled, STEP_M } from '~/composables/useCourses'
 import { CADENCE_TABLE } from '#core/knowledge'
-import type { Cadence } from '#core/tackle'
+import type { Cadence } from '#core/terms'
+import { type Dimension, formatQuantity } from '#core/units'
+import { type Dialled, STEP_M } from '~/composables/useCourses'
 import { cadenceInWords, CADENCES_OF, wayInWords } from '~/text/course-words'
 
 /** The set-up in the hand: turn tip, cast, speed, depth or weight, and see what it does. */

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3'
 import { computed } from 'vue'
+import type { SpeciesId } from '#core/terms'
 import { formatNumber, formatQuantity } from '#core/units'
 import { monthName } from '~/text/log-words'
 import { speciesLabel, words } from '~/text/labels'
-import type { SpeciesId } from '#core/reading'
 import type { EventMark } from '~/workers/logbook.protocol'
 
 /** Where in the water fish touched the lure through the year: ● landed, ○ other contacts. */

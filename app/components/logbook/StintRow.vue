@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { tallyOf } from '#core/evidence'
-import { EVENT_KINDS, type Stint, type TripEvent } from '#core/tackle'
-import { formatNumber, parseQuantity, shownUnit, type Dimension } from '#core/units'
+import type { Stint, TripEvent } from '#core/tackle'
+import { EVENT_KINDS } from '#core/terms'
+import { type Dimension, formatNumber, parseQuantity, shownUnit } from '#core/units'
 import { words } from '~/text/labels'
 import { hoursFigure } from '~/text/log-words'
 

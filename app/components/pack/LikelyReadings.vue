@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { LikelyReading } from '#core/pack'
-import { completeReading, MOODS, type Reading, SKIES } from '#core/reading'
+import { completeReading, type Reading } from '#core/reading'
+import { MOODS, SKIES } from '#core/terms'
 import { formatQuantity } from '#core/units'
 import { words } from '~/text/labels'
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
-import { AXES, AXIS_IDS, type AxisId } from '#core/ask'
 import { parseRule } from '#core/files'
-import { COVERS, FORAGE, MOODS, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS } from '#core/reading'
-import { ACTION_STYLES, BLADE_SHAPES, FAMILIES, METALS, PATTERNS, RIGS, type UserRule } from '#core/tackle'
-import { parseQuantity, formatNumber, shownUnit, type Dimension } from '#core/units'
+import { AXES, AXIS_IDS, type AxisId } from '#core/rule'
+import type { UserRule } from '#core/tackle'
+import { ACTION_STYLES, BLADE_SHAPES, COVERS, FAMILIES, FORAGE, METALS, MOODS, PATTERNS, PRESSURES, RIGS, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS } from '#core/terms'
+import { type Dimension, formatNumber, parseQuantity, shownUnit } from '#core/units'
 import { places, type PlaceInOrder } from '~/composables/useOrderMoves'
 import { capital, familyLabel, words } from '~/text/labels'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef } from 'vue'
-import type { Rule } from '#core/ask'
+import type { Rule } from '#core/rule'
 import { sourceText } from '#core/sources'
 import { places, type PlaceInOrder } from '~/composables/useOrderMoves'
 import { effectInWords, plainRule, whenInWords } from '~/text/rule-words'

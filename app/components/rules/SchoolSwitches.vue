@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { DEFAULT_SCHOOLS, SCHOOLS, type SchoolKey, type Schools } from '#core/ask'
 import { SCHOOL_TABLE } from '#core/knowledge'
+import { DEFAULT_SCHOOLS, type SchoolKey, SCHOOLS, type Schools } from '#core/rule'
 
 const props = defineProps<{
   chosen: Partial<Schools>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { group } from 'd3'
 import { computed } from 'vue'
-import type { AdviceOut } from '#core/match'
+import type { AdviceOut } from '#core/tell'
 
 const props = defineProps<{ advice: readonly AdviceOut[] }>()
 const subjects = computed(() => [...group(props.advice, line => line.about)])

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { AXES } from '#core/ask'
+import { AXES } from '#core/rule'
 import type { Spine } from '~/workers/judge.protocol'
 
 defineProps<{

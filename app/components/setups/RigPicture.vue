@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { typicalOf } from '#core/knowledge'
-import type { SetupOut } from '#core/match'
 import type { Lure } from '#core/tackle'
+import type { SetupOut } from '#core/tell'
 import { formatHookSize, formatQuantity } from '#core/units'
 import { rigDrawing, type RigLure } from '~/charts/rig/rig'
 import { silhouette } from '~/charts/silhouette/silhouette'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { MatchOut, SetupOut } from '#core/match'
+import type { MatchOut, SetupOut } from '#core/tell'
 import { formatQuantity } from '#core/units'
 
 const props = defineProps<{ out: MatchOut, chosenId: string | null, total: number }>()

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Presented } from '#core/course'
-import { levelSpeed, runningDepth } from '#core/course'
+import { levelSpeed, type Presented, runningDepth } from '#core/course'
 import { bottomWeight, dropShotHeight } from '#core/motion'
-import { formatQuantity, type Dimension } from '#core/units'
+import { type Dimension, formatQuantity } from '#core/units'
 
 /** The figures of a presentation as a small table: what each count, distance, line out or drift gives. */
 const props = defineProps<{ presented: Presented, turnsPerM: number | null }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { AXES } from '#core/ask'
-import { knownShares, type SetupOut } from '#core/match'
+import { AXES } from '#core/rule'
+import { knownShares, type SetupOut } from '#core/tell'
 import { formatHookSize, formatQuantity } from '#core/units'
 import { axisRange, axisValue } from '~/text/axis-value'
 import { capital, KNOWN_LABEL, words } from '~/text/labels'

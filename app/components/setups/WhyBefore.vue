@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { AXES } from '#core/ask'
-import { type AxisDifference, differenceOf, type SetupOut } from '#core/match'
+import { AXES } from '#core/rule'
+import { type AxisDifference, differenceOf, type SetupOut } from '#core/tell'
 import { axisValue } from '~/text/axis-value'
 
 /** Why this set-up and not its neighbour in the order. */

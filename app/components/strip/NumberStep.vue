@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { formatNumber, parseQuantity, shownUnit, type Dimension } from '#core/units'
+import { type Dimension, formatNumber, parseQuantity, shownUnit } from '#core/units'
 
 const props = defineProps<{
   label: string

@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
 import { computed } from 'vue'
-import { USUAL_WATERS } from '#core/knowledge'
-import { lastAt } from '#core/reading'
+import { lastAt, USUAL_WATERS } from '#core/reading'
 
 /** Where one is: home waters, what they were like last time, and waters to start from. */
 const box = useBoxStore()

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Stain } from '#core/reading'
+import type { Stain } from '#core/terms'
 import { stainPicture } from '~/charts/stain-picture'
 
 /** A white lure let down in water of this stain and clarity, as it would be seen from above: drawn from the computed light. */

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { BOTTOMS, COVERS, FORAGE, GROUPINGS, MOODS, PHASES, PRESSURES, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS, type Bottom, type ForageId, type Grouping, type Phase, type SpeciesId, type Tide } from '#core/reading'
-import { activityAt, isStressed, phaseShares, usualDepth, usualForageLength } from '#core/season'
 import { FORAGE_HABITS, SPECIES_HABITS } from '#core/knowledge'
+import { activityAt, isStressed, phaseShares, usualDepth, usualForageLength } from '#core/season'
+import { type Bottom, BOTTOMS, COVERS, FORAGE, type ForageId, type Grouping, GROUPINGS, MOODS, type Phase, PHASES, PRESSURES, SKIES, SPECIES, type SpeciesId, STAINS, STANDS, type Tide, TIDES, TRENDS, WATERS } from '#core/terms'
 import { formatNumber, formatQuantity } from '#core/units'
 import { capital, forageLabel, speciesLabel, words } from '~/text/labels'
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { SPECIES } from '#core/reading'
+import type { TripEvent } from '#core/tackle'
+import { EVENT_WHENS, HOOKED_AT, SPECIES } from '#core/terms'
+import { type Dimension, formatNumber, parseQuantity, shownUnit } from '#core/units'
 import { capital, speciesLabel } from '~/text/labels'
-import { EVENT_WHENS, HOOKED_AT, type TripEvent } from '#core/tackle'
-import { formatNumber, parseQuantity, shownUnit, type Dimension } from '#core/units'
 
 /** More about one event, each part optional; written as it is tapped. */
 const props = defineProps<{ event: TripEvent, tripId: string }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useStorage } from '@vueuse/core'
 import { computed } from 'vue'
-import { fairPairs, type SetupOut } from '#core/match'
 import { CASTS_IN_TURN, fairVerdict } from '#core/rotation'
+import { fairPairs, type SetupOut } from '#core/tell'
 import { TRAIT_WORDS } from '~/text/advice-words'
 
 /** Two lures that differ in one thing, fished in turn with casts counted. Kept in this browser until it is begun anew. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { SetupOut } from '#core/match'
 import type { NextChange, Turn } from '#core/rotation'
+import type { SetupOut } from '#core/tell'
 import { formatQuantity } from '#core/units'
 import { adviceInWords, TRAIT_WORDS, turnInWords } from '~/text/advice-words'
 import { words } from '~/text/labels'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { classRange, DEPTH_CLASSES_M, SIZE_CLASSES_MM, SPEED_CLASSES_MS, type Trait } from '#core/match'
+import { classRange, DEPTH_CLASSES_M, SIZE_CLASSES_MM, SPEED_CLASSES_MS, type Trait } from '#core/lure'
 import type { Offer, Tried } from '#core/rotation'
 import type { Dimension } from '#core/units'
 import { type TriedCell, triedGrid } from '~/charts/tried-grid'

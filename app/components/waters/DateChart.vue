@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { formatNumber, formatQuantity, shownUnit, type Dimension } from '#core/units'
+import { type Dimension, formatNumber, formatQuantity, shownUnit } from '#core/units'
 import { byDate, type DatedPoint } from '~/charts/by-date'
 
 const props = defineProps<{ label: string, dimension: Dimension, points: readonly DatedPoint[] }>()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Place } from '#core/files'
-import { FORAGE, SPECIES, STAINS, WATERS, type ForageId, type SpeciesId } from '#core/reading'
+import { FORAGE, type ForageId, SPECIES, type SpeciesId, STAINS, WATERS } from '#core/terms'
 import { formatNumber, parseQuantity, shownUnit } from '#core/units'
 import { capital, forageLabel, speciesLabel, words } from '~/text/labels'
 

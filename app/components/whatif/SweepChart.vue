@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Sweep } from '#core/match'
-import { formatNumber, formatQuantity, shownUnit, type Dimension } from '#core/units'
+import { type Dimension, formatNumber, formatQuantity, shownUnit } from '#core/units'
 import { sweepMarks } from '~/charts/sweep-chart'
 
 const props = defineProps<{ sweep: Sweep, now: number, label: string, dimension: Dimension, spacing: 'linear' | 'log' }>()

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { group } from 'd3'
 import { computed } from 'vue'
-import { fairPairs, type Flip } from '#core/match'
+import type { Flip } from '#core/match'
 import type { Reading } from '#core/reading'
+import { fairPairs } from '#core/tell'
 import { flipFieldLabel, flipValue } from '~/text/flip-words'
 import { capital } from '~/text/labels'
 

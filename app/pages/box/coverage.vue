@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, shallowRef } from 'vue'
-import { REFERENCE_CAST } from '#core/match'
+import { REFERENCE_CAST } from '#core/lure'
 import { formatNumber, formatQuantity, shownUnit } from '#core/units'
 import type { CoverageCell } from '~/components/box/coverage/CoverageGrid.vue'
 

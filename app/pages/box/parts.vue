@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
 import { computed } from 'vue'
-import { goesWith } from '#core/match'
-import { PART_KINDS, type Part } from '#core/tackle'
+import { goesWith } from '#core/lure'
+import type { Part } from '#core/tackle'
+import { PART_KINDS } from '#core/terms'
 import { capital, words } from '~/text/labels'
 
 const box = useBoxStore()

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
-import type { RuleAudit } from '#core/logbook'
 import { RULES } from '#core/knowledge'
+import type { RuleAudit } from '#core/logbook'
 import { plainRule } from '~/text/rule-words'
 import { hoursFigure, rateFigure } from '~/text/log-words'
 

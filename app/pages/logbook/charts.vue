@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { formatQuantity } from '#core/units'
 import type { CrossTable, CutId, RateTable } from '#core/logbook'
+import { formatQuantity } from '#core/units'
 import { CUT_WORDS, hoursFigure, rateFigure, rateInWords, valueInWords } from '~/text/log-words'
 import { words } from '~/text/labels'
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { CUT_IDS, type CutId, EFFORTS, type EffortUnit, RETURNS, type Return } from '#core/logbook'
+import { CUT_IDS, type CutId, EFFORTS, type EffortUnit, type Return, RETURNS } from '#core/logbook'
 import { capital } from '~/text/labels'
 import { CUT_WORDS, hoursFigure, rateInWords, RETURN_WORDS, valueInWords } from '~/text/log-words'
 

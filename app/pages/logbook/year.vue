@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { SpeciesId } from '#core/reading'
+import type { SpeciesId } from '#core/terms'
 import { formatQuantity } from '#core/units'
 import { capital, speciesLabel } from '~/text/labels'
 import { hoursFigure, monthName } from '~/text/log-words'

@@ -1,4 +1,4 @@
-import type { Advice } from '#core/ask'
+import type { Advice } from '#core/rule'
 import { BAIT_ADVICE } from './bait'
 import { RETRIEVE_ADVICE } from './retrieve'
 import { TACKLE_ADVICE } from './tackle'

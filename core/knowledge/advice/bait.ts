@@ -1,4 +1,4 @@
-import type { Advice } from '#core/ask'
+import type { Advice } from '#core/rule'
 import { ACTIVE, AGGRESSIVE, COLD, GRASS, LETHARGIC, MUDDY, NIPPING, OPEN, PRESSURED, SNAGGY, WARMING } from '../rules/conditions'
 
 /** Making the bait ready: trailers, cuts, straightness, hang (trade §3, §5, §6, §22.1–3). */

@@ -1,4 +1,4 @@
-import type { Advice } from '#core/ask'
+import type { Advice } from '#core/rule'
 import { AGGRESSIVE, COLD, CURRENT, DEEP_FISH, GRASS, HARD_BOTTOM, LETHARGIC, MOVING_TIDE, NEUTRAL, NIPPING, ONE_SPOT, SALT, SCHOOLED, SHALLOW_FISH, WOOD } from '../rules/conditions'
 
 /** Getting it there and keeping it there; what to do under a follower; what comes next (trade §4, §5, §8, §10–§14, §22.4, §22.6, §22.10–14). */

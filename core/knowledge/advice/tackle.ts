@@ -1,4 +1,4 @@
-import type { Advice } from '#core/ask'
+import type { Advice } from '#core/rule'
 import { AGGRESSIVE, CLEAR, COLD, CURRENT, GRASS, LETHARGIC, NIGHT, PRESSURED, SALT, SHALLOW_FISH, SNAGGY, TOOTHY, WOOD } from '../rules/conditions'
 
 /** Hooks, knots, line and rod (trade §5, §7, §8, §9, §22.8, §22.9). */

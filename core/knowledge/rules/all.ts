@@ -1,4 +1,4 @@
-import type { Rule } from '#core/ask'
+import type { Rule } from '#core/rule'
 import { BLADE_RULES } from './blades'
 import { CLARITY_RULES } from './clarity'
 import { COVER_RULES } from './cover'

@@ -1,6 +1,6 @@
-import type { Rule } from '#core/ask'
-import type { Family } from '#core/tackle'
-import { AGGRESSIVE, BAIT_SPAWNS, CLEAR, CURRENT, DAY, DEEP_BAND, DULL, LETHARGIC, MUDDY, NEUTRAL, NOT_CLEAR, NOT_MUDDY, PRESSURED, PRE_SPAWN, SHALLOW_FISH, WINDY, WOOD } from './conditions'
+import type { Rule } from '#core/rule'
+import type { Family } from '#core/terms'
+import { AGGRESSIVE, BAIT_SPAWNS, CLEAR, CURRENT, DAY, DEEP_BAND, DULL, LETHARGIC, MUDDY, NEUTRAL, NOT_CLEAR, NOT_MUDDY, PRE_SPAWN, PRESSURED, SHALLOW_FISH, WINDY, WOOD } from './conditions'
 
 const BLADED: readonly Family[] = ['spinnerbait', 'inline-spinner', 'tail-spinner']
 const WIRE: readonly Family[] = ['spinnerbait']

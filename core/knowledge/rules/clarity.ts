@@ -1,4 +1,4 @@
-import type { Rule } from '#core/ask'
+import type { Rule } from '#core/rule'
 import { CLEAR, MUDDY, NOT_CLEAR, NOT_MUDDY, PRE_SPAWN } from './conditions'
 
 /** What the fish can see and feel (trade §10 "clarity", §3, §6). */

@@ -1,4 +1,4 @@
-import type { Condition } from '#core/ask'
+import type { Condition } from '#core/rule'
 
 /** Named conditions that several rules share. Limits: trade §10 unless a row says otherwise; the soft widths are assumed. */
 export const MUDDY: Condition = { feature: 'visibilityM', zeroAt: 1.0, oneAt: 0.5 }

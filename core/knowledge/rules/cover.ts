@@ -1,4 +1,4 @@
-import type { Rule } from '#core/ask'
+import type { Rule } from '#core/rule'
 import { COLD, GRASS, HARD_BOTTOM, SNAGGY, WOOD } from './conditions'
 
 /** Cover and how to bring a lure through it (trade §6, §7, §11). */

@@ -1,5 +1,5 @@
-import type { Rule } from '#core/ask'
-import { AGGRESSIVE, LETHARGIC, NEUTRAL, DUSKY, DAY } from './conditions'
+import type { Rule } from '#core/rule'
+import { AGGRESSIVE, DAY, DUSKY, LETHARGIC, NEUTRAL } from './conditions'
 
 /** Where to present (trade §10 "position of the fish", §5, §13). */
 export const DEPTH_RULES: readonly Rule[] = [

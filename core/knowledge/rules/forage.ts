@@ -1,4 +1,4 @@
-import type { Rule } from '#core/ask'
+import type { Rule } from '#core/rule'
 import { CLEAR, NOT_MUDDY } from './conditions'
 
 /** What they eat: length and shape first, colour second (trade §10 "forage", §21). */

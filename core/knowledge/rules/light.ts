@@ -1,4 +1,4 @@
-import type { Rule } from '#core/ask'
+import type { Rule } from '#core/rule'
 import { BRIGHT, CLEAR, DAY, DULL, DUSKY, NIGHT, NOT_CLEAR, SHALLOW_FISH } from './conditions'
 
 /** Sun, cloud, dusk and night (trade §10 "light", §3, §5). */

@@ -1,4 +1,4 @@
-import type { Rule } from '#core/ask'
+import type { Rule } from '#core/rule'
 import { AGGRESSIVE, AUTUMN, CURRENT, HARD_BOTTOM, LETHARGIC, NEUTRAL, ONE_SPOT, PRE_SPAWN, SCHOOLED, WINDY } from './conditions'
 
 const SPOONS = ['casting-spoon', 'dense-spoon'] as const

@@ -1,4 +1,4 @@
-import type { Rule } from '#core/ask'
+import type { Rule } from '#core/rule'
 import { AGGRESSIVE, LETHARGIC, NEUTRAL, PRESSURED } from './conditions'
 
 /** Mood, pressure and short bites (trade §10 "mood", §6, §12). */

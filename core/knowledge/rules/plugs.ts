@@ -1,5 +1,5 @@
-import type { Rule } from '#core/ask'
-import { BRIGHT, COLD, CURRENT, DAY, DULL, DUSKY, GRASS, AUTUMN, HARD_BOTTOM, LETHARGIC, NEUTRAL, NOT_CLEAR, ONE_SPOT, PRESSURED, ROUGH_SURF, SANDY, SHALLOW_FISH, WATCHABLE } from './conditions'
+import type { Rule } from '#core/rule'
+import { AUTUMN, BRIGHT, COLD, CURRENT, DAY, DULL, DUSKY, GRASS, HARD_BOTTOM, LETHARGIC, NEUTRAL, NOT_CLEAR, ONE_SPOT, PRESSURED, ROUGH_SURF, SANDY, SHALLOW_FISH, WATCHABLE } from './conditions'
 
 /** Plugs: hanging, sinking, loaded, large (trade §2, §5, §22.2, §22.5). How deep they run is physics and stands elsewhere. */
 export const PLUG_RULES: readonly Rule[] = [

@@ -1,4 +1,4 @@
-import type { Rule } from '#core/ask'
+import type { Rule } from '#core/rule'
 
 /** The outfit's share of the judgement (trade §9); `core/match` works out the figure. */
 export const ROD_RULES: readonly Rule[] = [

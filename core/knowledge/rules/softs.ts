@@ -1,5 +1,5 @@
-import type { Rule } from '#core/ask'
-import type { Family } from '#core/tackle'
+import type { Rule } from '#core/rule'
+import type { Family } from '#core/terms'
 import { AGGRESSIVE, AUTUMN, CLEAR, COLD, CURRENT, GRASS, HARD_BOTTOM, LETHARGIC, NIPPING, NOT_CLEAR, ONE_SPOT, OPEN, PRE_SPAWN, PRESSURED, SCHOOLED, SUMMER, WARMING, WOOD } from './conditions'
 
 const SOFTS: readonly Family[] = ['stick-worm', 'paddle-tail', 'minnow-soft', 'craw', 'creature', 'grub', 'worm', 'tube', 'shrimp-soft', 'soft-jerk']

@@ -1,10 +1,10 @@
-import type { Rule } from '#core/ask'
-import type { Family } from '#core/tackle'
-import { SPECIES_TABLE, type SpeciesRow } from '../species'
+import type { Rule } from '#core/rule'
+import { type Family, SPECIES } from '#core/terms'
+import { SPECIES_TABLE } from '../species'
 import { SHALLOW_FISH } from './conditions'
 
 /** One row a species, from the families of its table: which baits suit it. */
-const SUITED: readonly Rule[] = Object.entries<SpeciesRow>(SPECIES_TABLE).map(([id, { label, families }]) => ({
+const SUITED: readonly Rule[] = SPECIES.map(id => ({ id, ...SPECIES_TABLE[id] })).map(({ id, label, families }): Rule => ({
   id: `species.${id}.families`,
   weight: 2,
   when: [{ feature: 'species', any: [id] }],

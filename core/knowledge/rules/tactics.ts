@@ -1,4 +1,4 @@
-import type { Rule } from '#core/ask'
+import type { Rule } from '#core/rule'
 import { AGGRESSIVE, AUTUMN, BRIGHT, CLEAR, DAY, DUSKY, GRASS, LETHARGIC, LOW_TIDE, MOVING_TIDE, NIGHT, ONE_SPOT, PRESSURED, SALMONIDS, SALT, SCHOOLED, WHITE_WATER } from './conditions'
 
 /** Where, when and in what order (trade §10, §12, §22.10, §22.12). */

@@ -1,5 +1,5 @@
-import type { Rule } from '#core/ask'
-import { AUTUMN, BASSES, COLD, DEEP_FISH, HOT, PRE_SPAWN, SUMMER, WINTER, AGGRESSIVE } from './conditions'
+import type { Rule } from '#core/rule'
+import { AGGRESSIVE, AUTUMN, BASSES, COLD, DEEP_FISH, HOT, PRE_SPAWN, SUMMER, WINTER } from './conditions'
 
 /** Temperature, activity and season (trade §10). */
 export const TEMPERATURE_RULES: readonly Rule[] = [

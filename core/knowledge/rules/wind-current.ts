@@ -1,4 +1,4 @@
-import type { Rule } from '#core/ask'
+import type { Rule } from '#core/rule'
 import { CURRENT, DULL, SALMONIDS, WINDY } from './conditions'
 
 /** Wind, rain, current and surf (trade §10 "wind and current", §5). */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { goesWith } from '#core/match'
+import { goesWith } from '#core/lure'
 import type { Lure } from '#core/tackle'
 import { formatQuantity } from '#core/units'
 import { words } from '~/text/labels'

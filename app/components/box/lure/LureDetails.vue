@@ -2,7 +2,8 @@
 import { computed, ref, watch } from 'vue'
 import { csvColumn, fieldAt, withField } from '#core/files'
 import { typicalOf } from '#core/knowledge'
-import { ACTION_STYLES, type Lure } from '#core/tackle'
+import type { Lure } from '#core/tackle'
+import { ACTION_STYLES } from '#core/terms'
 import { formatQuantity, parseQuantity } from '#core/units'
 import { capital, words } from '~/text/labels'
 

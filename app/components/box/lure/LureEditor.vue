@@ -2,8 +2,9 @@
 import { useMediaQuery } from '@vueuse/core'
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { STYLE_TABLE, typicalOf } from '#core/knowledge'
-import { BUOYANCIES, FAMILIES, FINISHES, METALS, PATTERNS, ROLES, SOUNDS, type Colours, type Lure } from '#core/tackle'
-import { formatQuantity, parseQuantity, type Dimension } from '#core/units'
+import type { Colours, Lure } from '#core/tackle'
+import { BUOYANCIES, FAMILIES, FINISHES, METALS, PATTERNS, ROLES, SOUNDS } from '#core/terms'
+import { type Dimension, formatQuantity, parseQuantity } from '#core/units'
 import { capital, familyLabel, KNOWN_LABEL, words } from '~/text/labels'
 
 const props = defineProps<{ lure: Lure, takesFocus?: boolean }>()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
-import { assemblyWeight, type AssemblyStock } from '#core/catalogue'
-import { goesWith } from '#core/match'
+import { type AssemblyStock, assemblyWeight } from '#core/catalogue'
+import { goesWith } from '#core/lure'
 import type { Assembly } from '#core/tackle'
 import { formatHookSize, formatQuantity } from '#core/units'
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
-import { HOOK_KINDS, PART_KINDS, type HookKind, type Part } from '#core/tackle'
+import type { Part } from '#core/tackle'
+import { HOOK_KINDS, type HookKind, PART_KINDS } from '#core/terms'
 import { formatQuantity, parseQuantity } from '#core/units'
 import { capital, words } from '~/text/labels'
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
 import { computed, ref, useTemplateRef } from 'vue'
-import { FAMILIES, METALS, PATTERNS, type Family, type Lure, type Metal, type Pattern } from '#core/tackle'
+import type { Lure } from '#core/tackle'
+import { FAMILIES, type Family, type Metal, METALS, type Pattern, PATTERNS } from '#core/terms'
 import { parseQuantity, shownUnit } from '#core/units'
 import { PATTERN_COLOURS } from '~/text/pattern-colours'
 import { capital, familyLabel } from '~/text/labels'

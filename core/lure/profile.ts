@@ -1,0 +1,178 @@
+import { type FamilyRow, type TechniqueRow, TECHNIQUES, typicalOf } from '#core/knowledge'
+import { relativeLuminance } from '#core/light'
+import type { DiveRating } from '#core/motion'
+import type { BenchTest, Blade, Colours, Lure, LureHook } from '#core/tackle'
+import type { ActionStyle, Buoyancy, Rig } from '#core/terms'
+import { computed, type Known, stated, statedOr, tested, typical } from './known'
+
+export interface LureColours extends Omit<Colours, 'pattern' | 'metal' | 'finish' | 'fluorescent'> {
+  readonly pattern: NonNullable<Colours['pattern']>
+  readonly metal: NonNullable<Colours['metal']>
+  readonly finish: NonNullable<Colours['finish']>
+  readonly fluorescent: boolean
+  readonly sideLuminance: number
+}
+
+/** Let go under water. */
+export interface HangTest { readonly riseMs: number, readonly temperatureC: number, readonly salinityPsu: number }
+
+/** A timed fall with a given rig. */
+export interface FallTest { readonly rig: Rig | null, readonly addedG: number, readonly speedMs: number }
+
+/** Everything the judgement needs of one lure that does not change with the reading: what is tested, else stated, else typical. */
+export interface LureProfile {
+  readonly lure: Lure
+  readonly typical: FamilyRow
+  /** The ways in which it can be rigged and fished. */
+  readonly techniques: readonly TechniqueRow[]
+  readonly lengthMm: Known<number>
+  readonly weightG: Known<number>
+  readonly bulk: Known<number>
+  readonly vibration: Known<number>
+  readonly flash: Known<number>
+  readonly intensity: Known<number>
+  readonly action: Known<ActionStyle>
+  readonly sound: Known<number>
+  readonly snagGuard: Known<number>
+  readonly buoyancy: Known<Buoyancy>
+  /** How it rose (+) or sank (−) when let go, in which water; the truest word on its density. */
+  readonly hang: HangTest | null
+  readonly scented: Known<boolean>
+  readonly speed: Known<{ readonly min: number, readonly best: number, readonly max: number }>
+  /** `null`: does not dive by a lip. */
+  readonly runsAt: Known<DiveRating> | null
+  readonly fallStatedMs: Known<number> | null
+  readonly fallTests: readonly FallTest[]
+  /** Drag coefficient × area [cm²], scaled from the family's to this length. */
+  readonly fallAreaCm2: number
+  readonly towAreaCm2: number
+  readonly hooks: Known<readonly LureHook[]>
+  readonly blades: readonly Blade[]
+  readonly colours: Known<LureColours>
+}
+
+const SOUND_LEVEL = { silent: 0, knock: 1, rattle: 2 } as const
+const NEUTRAL_SIDE = 0.35 // relative luminance taken for an unknown colour; assumed
+
+/** Thump of the blades against the family's own: trade §3 orders the shapes, the steps are assumed. */
+const BLADE_THUMP = { willow: -0.7, turtleback: -0.3, oval: 0, fluted: 0.1, indiana: 0.4, colorado: 1 } as const
+const HAMMERED_THUMP = 0.2
+const SECOND_BLADE_THUMP = 0.3
+
+export function profileOf(lure: Lure, tests: readonly BenchTest[]): LureProfile {
+  const row = typicalOf(lure.family, lure.style)
+  const weigh = meanOfTests(tests, 'weigh')
+  const measured = meanOfTests(tests, 'length')
+  const lengthMm = measured !== null ? tested(measured) : statedOr(lure.lengthMm, row.lengthMm)
+  const size = lengthMm.value / row.lengthMm
+  const blades = lure.blades ?? []
+  return {
+    lure,
+    typical: row,
+    techniques: techniquesOf(lure),
+    lengthMm,
+    weightG: weigh !== null ? tested(weigh) : statedOr(lure.weightG ?? lure.labelWeightG, row.weightG * size ** 3),
+    bulk: statedOr(lure.bulk, row.bulk),
+    vibration: lure.vibration != null ? stated(lure.vibration) : blades.length > 0 ? computed(bladeThump(row.vibration, blades)) : typical(row.vibration),
+    flash: statedOr(lure.flash, row.flash),
+    intensity: intensityOf(lure, row, tests),
+    action: statedOr(lure.actionStyle, row.action),
+    sound: lure.sound != null ? stated(SOUND_LEVEL[lure.sound]) : typical(SOUND_LEVEL[row.sound]),
+    snagGuard: statedOr(lure.snagGuard, row.snagGuard),
+    buoyancy: buoyancyOf(lure, row, tests),
+    hang: hangOf(tests),
+    scented: statedOr(lure.scented, false),
+    speed: speedOf(lure, row, tests),
+    runsAt: runsAtOf(lure, row, tests),
+    fallStatedMs: lure.fallRateMs != null ? stated(lure.fallRateMs) : null,
+    fallTests: tests.filter(t => t.kind === 'fall' && t.depthM).flatMap((t) => {
+      const seconds = mean(t.values)
+      return seconds ? [{ rig: t.rig ?? null, addedG: t.addedG ?? 0, speedMs: t.depthM! / seconds }] : []
+    }),
+    fallAreaCm2: row.fallAreaCm2 * size ** 2,
+    towAreaCm2: row.towAreaCm2 * size ** 2,
+    hooks: lure.hooks && lure.hooks.length > 0 ? stated(lure.hooks) : typical([row.hook]),
+    blades,
+    colours: coloursOf(lure.colours),
+  }
+}
+
+function techniquesOf({ family, style }: Lure): TechniqueRow[] {
+  return TECHNIQUES.filter(t => t.families.includes(family) && (!t.styles || (style != null && t.styles.includes(style))) && (!t.notStyles || style == null || !t.notStyles.includes(style)))
+}
+
+function mean(values: readonly (number | null)[]): number | null {
+  const numbers = values.filter(v => v !== null)
+  return numbers.length ? numbers.reduce((a, b) => a + b, 0) / numbers.length : null
+}
+
+function meanOfTests(tests: readonly BenchTest[], kind: BenchTest['kind']): number | null {
+  return mean(tests.filter(t => t.kind === kind).flatMap(t => t.values))
+}
+
+function bladeThump(base: number, blades: readonly Blade[]): number {
+  const strongest = Math.max(...blades.map(b => BLADE_THUMP[b.shape] + (b.finish === 'hammered' ? HAMMERED_THUMP : 0)))
+  return Math.min(5, Math.max(1, base + strongest + SECOND_BLADE_THUMP * (blades.length - 1)))
+}
+
+/** The bench's 1–3 against the reference on the 1–5 scale: none, some, strong. Assumed. */
+const RATED_INTENSITY = [1, 3, 5] as const
+
+function intensityOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): Known<number> {
+  const amount = tests.findLast(t => t.kind === 'action')?.values[0]
+  const rated = amount == null ? undefined : RATED_INTENSITY[Math.round(amount) - 1]
+  return rated === undefined ? statedOr(lure.intensity, row.intensity) : tested(rated)
+}
+
+function speedOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): LureProfile['speed'] {
+  const swim = tests.findLast(t => t.kind === 'swim' && t.values.length >= 3 && t.values.every(v => v !== null))
+  if (swim) {
+    const [min, best, max] = swim.values as number[]
+    return tested({ min: min!, best: best!, max: max! })
+  }
+  const [min, best, max] = row.speedMs
+  const window = { min: lure.speed?.minMs ?? min, best: lure.speed?.bestMs ?? best, max: lure.speed?.maxMs ?? max }
+  return lure.speed ? stated(window) : typical(window)
+}
+
+/** Water of a hang test on which nothing was noted [°C]; the calculators' own. */
+const USUAL_WATER_C = 15
+
+function hangOf(tests: readonly BenchTest[]): HangTest | null {
+  const test = tests.findLast(t => t.kind === 'hang')
+  const riseMs = test ? mean(test.values) : null
+  return riseMs === null ? null : { riseMs, temperatureC: test!.temperatureC ?? USUAL_WATER_C, salinityPsu: test!.salinityPsu ?? 0 }
+}
+
+/** Slower than this either way it hangs [m/s]; faster down than the other it simply sinks. Assumed. */
+const HANGS_BELOW_MS = 0.015
+const SINKS_ABOVE_MS = 0.12
+
+function buoyancyOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): LureProfile['buoyancy'] {
+  const rise = hangOf(tests)?.riseMs
+  if (rise === undefined) return statedOr(lure.buoyancy, row.buoyancy)
+  if (Math.abs(rise) < HANGS_BELOW_MS) return tested('hangs')
+  return tested(rise > 0 ? 'floats' : rise < -SINKS_ABOVE_MS ? 'sinks' : 'sinks-slowly')
+}
+
+function runsAtOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): LureProfile['runsAt'] {
+  const test = tests.findLast(t => t.kind === 'depth' && mean(t.values))
+  const optional = (castM?: number | null, lineDiameterMm?: number | null, tipM?: number | null) =>
+    ({ ...(castM ? { castM } : {}), ...(lineDiameterMm ? { lineDiameterMm } : {}), ...(tipM != null ? { tipM } : {}) })
+  if (test) return tested({ depthM: mean(test.values)!, ...optional(test.castM, test.lineDiameterMm) })
+  const { runsAt } = lure
+  if (runsAt?.depthM) return stated({ depthM: runsAt.depthM, ...optional(runsAt.castM, runsAt.lineDiameterMm, runsAt.tipM) })
+  return row.runsAtM === null ? null : typical({ depthM: row.runsAtM })
+}
+
+function coloursOf(colours: Colours | null | undefined): Known<LureColours> {
+  const complete: LureColours = {
+    ...colours,
+    pattern: colours?.pattern ?? 'natural',
+    metal: colours?.metal ?? 'none',
+    finish: colours?.finish ?? 'gloss',
+    fluorescent: colours?.fluorescent ?? false,
+    sideLuminance: colours?.side ? relativeLuminance(colours.side) : NEUTRAL_SIDE,
+  }
+  return colours ? stated(complete) : typical(complete)
+}

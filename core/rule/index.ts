@@ -1,0 +1,6 @@
+export { AXES, type Axis, AXIS_IDS, type AxisId, type ScaleAxisId, type TasteAxisId } from './axes'
+export type { Features, NumberFeature } from './features'
+export { effectPeak, figureValue, jointMembership } from './membership'
+export { type Advice, ADVICE_SUBJECTS, type AdviceSubject, type Condition, type Effect, type Favour, type Rule } from './rule'
+export { DEFAULT_SCHOOLS, isOfSchools, type SchoolKey, SCHOOLS, type Schools } from './schools'
+export { fillIn } from './wording'

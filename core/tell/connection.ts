@@ -1,0 +1,37 @@
+import type { Ask } from '#core/ask'
+import { SPECIES_TABLE } from '#core/knowledge'
+import { isBiteProof } from '#core/lure'
+import type { Candidate } from '#core/match'
+import type { Part } from '#core/tackle'
+import type { PartKind } from '#core/terms'
+import { formatQuantity, type UnitSystem } from '#core/units'
+import type { SetupOut } from './output'
+
+/** A bite-proof trace: about 0.4 m; fluorocarbon must be 0.7 mm and more (trade §6). */
+const BITE_PROOF = { lengthM: 0.4, material: 'wire', testKg: null } as const
+
+export function leaderOf({ outfit }: Candidate, { reading }: Ask): SetupOut['leader'] {
+  const leader = outfit?.outfit.leader ?? null
+  if (SPECIES_TABLE[reading.species].toothy === 'yes' && !isBiteProof(leader)) return BITE_PROOF
+  return leader ? { lengthM: leader.lengthM ?? 1, material: leader.material, testKg: leader.testKg ?? null } : null
+}
+
+/** What spins needs a swivel, what must swing freely a snap, the rest a knot (trade §2, §4, §7). */
+export function connectionOf({ profile: { lure }, technique }: Candidate): SetupOut['connection'] {
+  if (lure.family === 'inline-spinner' || lure.family === 'flutter-spoon') return 'swivel'
+  return technique.rig === 'snap' ? 'snap' : 'direct'
+}
+
+/** Swivels, snaps and split rings must be stronger than the line (trade §7): what is wrong with the angler's own, in words. */
+export function weakHardware(candidate: Candidate, parts: readonly Part[], system: UnitSystem): string[] {
+  const testKg = candidate.outfit?.outfit.line.testKg
+  if (testKg == null) return []
+  const connection = connectionOf(candidate)
+  const hasRings = candidate.technique.hook === 'own' && candidate.profile.hooks.value.some(h => h.kind.startsWith('treble'))
+  const used: PartKind[] = [...(connection === 'direct' ? [] : [connection]), ...(hasRings ? ['split-ring' as const] : [])]
+  return used.flatMap((kind) => {
+    const strengths = parts.filter(p => p.kind === kind && p.quantity !== 0).flatMap(p => (p.strengthKg == null ? [] : [p.strengthKg]))
+    if (strengths.length === 0 || strengths.some(kg => kg >= testKg)) return []
+    return [`Your ${kind.replace('-', ' ')}s hold at most ${formatQuantity('strength', Math.max(...strengths), { system })}, the line ${formatQuantity('strength', testKg, { system })}: they must be the stronger.`]
+  })
+}

@@ -1,0 +1,23 @@
+import type { Ask } from '#core/ask'
+import type { Candidate } from '#core/match'
+import { AXES, AXIS_IDS } from '#core/rule'
+import type { MatchOut } from './output'
+
+/** An axis on which even the best of the box fits worse than this is a gap. Assumed. */
+const GOOD_ENOUGH = 0.7
+
+/** What the water asks for and nothing fishable in the box offers, worst loss first. */
+export function gapsOf(candidates: readonly Candidate[], { axes }: Ask): MatchOut['gaps'] {
+  return AXIS_IDS
+    .filter(axis => axes[axis].weight > 0 && !candidates.some(c => c.fits[axis].fit >= GOOD_ENOUGH))
+    .map((axis) => {
+      const bestFit = candidates.reduce((best, c) => Math.max(best, c.fits[axis].fit), 0)
+      return { axis, bestFit, loss: axes[axis].weight * (1 - bestFit) }
+    })
+    .sort((a, b) => b.loss - a.loss)
+    .map(({ axis, bestFit }) => {
+      const { label, unit, kind } = AXES[axis]
+      const wanted = kind === 'taste' ? '' : ` near ${Number(axes[axis].best.toPrecision(2))} ${unit.startsWith('m') ? unit : `on ${unit}`}`
+      return { axis, text: `nothing that can be fished here offers ${label}${wanted}: the best fits ${Math.round(bestFit * 100)} %` }
+    })
+}

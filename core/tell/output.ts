@@ -1,0 +1,72 @@
+import type { DepthControl } from '#core/knowledge'
+import type { KnownAs } from '#core/lure'
+import type { RejectionCode } from '#core/match'
+import type { AdviceSubject, AxisId } from '#core/rule'
+import type { Cadence, Family, HookKind, LineMaterial, Mode, Rig } from '#core/terms'
+
+/** What `match` prints (contract §5), and what the screens read. */
+export interface ReasonOut { rule: string, text: string, source: string }
+export interface AdviceOut extends ReasonOut { about: AdviceSubject }
+export interface AxisOut { axis: AxisId, weight: number, best: number, low: number, high: number, reasons: ReasonOut[] }
+
+export interface SetupAxisOut {
+  axis: AxisId
+  asked: { best: number, low: number, high: number }
+  offers: number
+  fit: number
+  weight: number
+  known: KnownAs
+}
+
+export interface PresentationOut {
+  mode: Mode
+  castM: number | null
+  lineOutM: number | null
+  depthM: number
+  speedMs: number
+  turnsPerS: number | null
+  tipM: number
+  cadence: Cadence
+  pauseS: number | null
+  countdownS: number | null
+  text: string
+  /** Where the depth comes from; the column draws from it. */
+  control: DepthControl
+  fallMs: number | null
+  /** Drop shot: leader from hook to weight, and how high it holds the bait over the bottom [m]. */
+  dropLeaderM: number | null
+  standsM: number | null
+}
+
+export interface SetupOut {
+  lureId: string
+  family: Family
+  rig: Rig
+  trailerId: string | null
+  hook: { kind: HookKind, size: string | null, count: number, advice: string }
+  trailerHook: boolean
+  headG: number | null
+  sinkerG: number | null
+  outfitId: string | null
+  leader: { lengthM: number, material: LineMaterial, testKg: number | null } | null
+  connection: 'snap' | 'direct' | 'swivel'
+  totalG: number
+  presentation: PresentationOut
+  score: number
+  confidence: number
+  axes: SetupAxisOut[]
+  reasons: ReasonOut[]
+  /** How it is made ready and fished; never part of the score. */
+  advice: AdviceOut[]
+  cautions: string[]
+}
+
+export interface MatchOut {
+  assumed: string[]
+  cautions: string[]
+  ask: { axes: AxisOut[] }
+  setups: SetupOut[]
+  rejected: { lureId: string, code: RejectionCode, why: string }[]
+  gaps: { axis: AxisId, text: string }[]
+}
+

@@ -1,0 +1,144 @@
+import type { Ask } from '#core/ask'
+import { CADENCE_TABLE, SPECIES_TABLE } from '#core/knowledge'
+import { fallSpeed, isBiteProof } from '#core/lure'
+import { type Candidate, speedOfBait } from '#core/match'
+import type { Part } from '#core/tackle'
+import type { Cadence } from '#core/terms'
+import { formatQuantity, type UnitSystem } from '#core/units'
+import { adviceFor, adviceText } from './advice'
+import { connectionOf, leaderOf, weakHardware } from './connection'
+import { round } from './explain'
+import { hookOf } from './hook'
+import type { PresentationOut, SetupOut } from './output'
+
+export interface TieOnScene { readonly ask: Ask, readonly waterDensity: number, readonly parts: readonly Part[], readonly system: UnitSystem }
+
+/** Everything about tying it on and fishing it, in the contract's form; scores and reasons are added by the caller. */
+export function tieOn(candidate: Candidate, { ask, waterDensity, parts, system }: TieOnScene): Omit<SetupOut, 'score' | 'confidence' | 'axes' | 'reasons'> {
+  const { profile, technique, trailer, added, outfit, totalG } = candidate
+  const { lure } = profile
+  const isHead = technique.adds === 'head' || technique.adds === 'weighted-hook'
+  const cadence = cadenceOf(candidate, ask)
+  const advice = adviceFor(candidate, cadence, ask, system)
+  return {
+    lureId: lure.id,
+    family: lure.family,
+    rig: technique.rig,
+    trailerId: trailer?.lure.id ?? null,
+    hook: hookOf(candidate, ask, parts),
+    trailerHook: takesTrailerHook(candidate, ask),
+    headG: isHead ? added.grams : null,
+    sinkerG: technique.adds === 'bullet' || technique.adds === 'drop-sinker' ? added.grams : null,
+    outfitId: outfit?.outfit.id ?? null,
+    leader: leaderOf(candidate, ask),
+    connection: connectionOf(candidate),
+    totalG: round(totalG),
+    presentation: presentationOf(candidate, cadence, ask, waterDensity, system, adviceText(advice, 'next')),
+    advice,
+    cautions: setupCautions(candidate, ask, parts, system),
+  }
+}
+
+const EXPOSED_COVER: readonly string[] = ['grass', 'pads', 'reeds', 'kelp', 'wood', 'brush', 'mangrove', 'boulders', 'rock']
+
+/** Trailer hook: in open water only, never round cover (trade §6); the school says whether always or only for short bites. */
+function takesTrailerHook({ profile: { lure } }: Candidate, { reading, schools }: Ask): boolean {
+  if (lure.family !== 'spinnerbait' && lure.family !== 'bladed-jig') return false
+  if (reading.cover.some(c => EXPOSED_COVER.includes(c))) return false
+  return schools.trailerHook === 'open-water' || reading.shortStrikes
+}
+
+/** First cadence of the technique that suits the reading and the chosen schools. */
+function cadenceOf({ technique, profile }: Candidate, { reading, schools, features }: Ask): Cadence {
+  const inGrass = reading.cover.some(c => c === 'grass' || c === 'reeds' || c === 'pads' || c === 'kelp')
+  const touches = profile.runsAt !== null && reading.cover.some(c => ['rock', 'gravel', 'shell', 'clay', 'wood', 'boulders', 'brush'].includes(c))
+  const slow = features.numbers.activity < 0.4 || reading.mood === 'lethargic'
+  const suits: Partial<Record<Cadence, boolean>> = {
+    'hang-still': slow && reading.grouping === 'one-spot',
+    'tick': inGrass && schools.grass === 'tick',
+    'rip': inGrass && schools.grass === 'rip',
+    'touch-and-pause': touches,
+    'stop-and-go': schools.retrieve === 'vary',
+    'slow-roll': slow || reading.visibilityM < 0.8,
+    'burn': reading.mood === 'aggressive' && !slow,
+    'yo-yo': slow,
+    'bottom-hop': !slow,
+    'drag': slow,
+    'shake': !slow,
+    'vertical-fast': schools.vertical === 'fast' || (schools.vertical === 'by-mood' && !slow),
+    'long-fall': schools.vertical === 'long-fall',
+    'sweep-pause': schools.retrieve === 'vary',
+  }
+  return technique.cadences.find(c => suits[c] ?? true) ?? technique.cadences[technique.cadences.length - 1]!
+}
+
+function presentationOf(candidate: Candidate, cadence: Cadence, ask: Ask, waterDensity: number, system: UnitSystem, next: string): PresentationOut {
+  const { profile, technique, outfit, castM, placement } = candidate
+  const row = CADENCE_TABLE[cadence]
+  const fall = fallSpeed(candidate, waterDensity).value
+  const countsDown = technique.mode !== 'troll' && technique.control !== 'surface' && technique.control !== 'dive' && fall > 0
+  const countdownS = countsDown ? Math.round(placement.depthM / fall) : null
+  const pauseS = row.pauseS ? pauseFor(row.pauseS, ask.features.numbers.activity) : null
+  const speedMs = speedOfBait(placement.speedMs, cadence, profile.speed.value.min)
+  const turnsPerS = outfit?.pickUpM ? round(speedMs / outfit.pickUpM) : null
+  const depth = formatQuantity('depth', placement.depthM, { system })
+  const values: Record<string, string> = {
+    countdownS: String(countdownS ?? 0), pauseS: String(pauseS ?? 0), depthM: depth,
+    speedMs: formatQuantity('speed', speedMs, { system }),
+    turnsPerS: turnsPerS === null ? 'a few' : turnsPerS.toFixed(1),
+  }
+  const how = row.text.replace(/\{(\w+)\}/g, (place, name: string) => values[name] ?? place)
+  return {
+    mode: technique.mode,
+    castM: technique.mode === 'cast' ? Math.round(castM) : null,
+    lineOutM: placement.lineOutM ?? (technique.mode === 'cast' ? null : round(placement.depthM)),
+    depthM: round(placement.depthM),
+    speedMs: round(speedMs),
+    turnsPerS,
+    tipM: placement.tipM,
+    cadence,
+    pauseS,
+    countdownS,
+    text: [how + tipText(candidate, system), next].filter(Boolean).join(' '),
+    control: technique.control,
+    fallMs: fall > 0 ? round(fall) : null,
+    dropLeaderM: placement.dropLeaderM ?? null,
+    standsM: placement.leaderHeightM === null ? null : round(placement.leaderHeightM),
+  }
+}
+
+function tipText({ technique, placement: { tipM, depthM, lineOutM } }: Candidate, system: UnitSystem): string {
+  const metres = (value: number) => formatQuantity('depth', value, { system })
+  if (technique.mode === 'troll') return ` ${metres(lineOutM ?? 0)} of line out: it runs at ${metres(depthM)}.`
+  if (technique.control !== 'dive') return ''
+  const where = tipM < 0.8 ? 'low' : tipM < 1.5 ? 'half up' : 'high'
+  return ` Rod tip ${where} (${metres(tipM)}): it runs to ${metres(depthM)}.`
+}
+
+/** Pause between its cold, middle and active lengths, by activity [s]. */
+function pauseFor([cold, mid, active]: readonly [number, number, number], activity: number): number {
+  const seconds = activity < 0.5 ? cold + (mid - cold) * (activity / 0.5) : mid + (active - mid) * ((activity - 0.5) / 0.5)
+  return seconds < 3 ? Math.round(seconds * 2) / 2 : Math.round(seconds)
+}
+
+/** Complete weight from which a cast can hurt somebody badly [g]. Assumed. */
+const HEAVY_G = 40
+const SNAGS: readonly string[] = ['wood', 'brush', 'mangrove', 'boulders', 'rock', 'kelp']
+
+function setupCautions(candidate: Candidate, { reading }: Ask, parts: readonly Part[], system: UnitSystem): string[] {
+  const { profile, added, technique, outfit, totalG } = candidate
+  const cautions: string[] = []
+  if (!outfit) cautions.push('No outfit is known: rod, line and cast are assumed.')
+  if (technique.adds !== 'nothing' && added.part === null && !added.spoon)
+    cautions.push(`No suitable ${technique.adds === 'head' ? 'head' : technique.adds === 'weighted-hook' ? 'weighted hook' : 'sinker'} among your parts: ${formatQuantity('weight', added.grams, { system })} is assumed.`)
+  if (SPECIES_TABLE[reading.species].toothy === 'yes' && !isBiteProof(outfit?.outfit.leader))
+    cautions.push('Toothy fish: tie in a bite-proof leader (wire, or fluorocarbon of 0.7 mm and more); it changes a small plug’s action, so check it.')
+  if (profile.lure.family === 'umbrella-rig') cautions.push('Several hooks: the number of hooks or lures is often limited, check the local rules.')
+  cautions.push(...weakHardware(candidate, parts, system))
+  if (totalG >= HEAVY_G) cautions.push('Heavy on the cast: eye protection, and look behind you.')
+  const trebles = profile.hooks.value.some(h => h.kind.startsWith('treble'))
+  if (trebles && reading.sky === 'night' && reading.from !== 'boat') cautions.push('Trebles at night: never loose on a rock; pliers at hand.')
+  if (trebles && reading.cover.some(c => SNAGS.includes(c))) cautions.push('Snags: do not yank toward yourself; line round a stick, not round the hand; eye protection when ripping free.')
+  if (added.part?.material === 'lead') cautions.push('Lead: wash your hands; many waters restrict it, tungsten or steel do the same.')
+  return cautions
+}
