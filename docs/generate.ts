@@ -2,6 +2,7 @@ import { group } from 'd3'
 import * as z from 'zod'
 import { fileSchema } from '#core/files'
 import { ADVICE, RULES } from '#core/knowledge'
+import { isPush } from '#core/rule'
 import { ASSUMPTIONS, CITATIONS, sourceText } from '#core/sources'
 
 /** Documents made from the code, by file name; a test keeps them current. */
@@ -35,7 +36,7 @@ function keys(of: object): string {
 
 function rules(): string {
   const subjects = group(RULES, ({ id }) => id.split('.')[0]!)
-  const shapes = (rule: (typeof RULES)[number]) => rule.effects.map(effect => ('favours' in effect ? `${effect.axis}: ${keys(effect.favours) || 'worked out'}${effect.within ? ` (among ${effect.within.join(', ')})` : ''}` : effect.axis)).join('<br>')
+  const shapes = (rule: (typeof RULES)[number]) => rule.effects.map(effect => (isPush(effect) ? `${effect.axis}: ${'favours' in effect ? '' : 'not '}${keys('favours' in effect ? effect.favours : effect.against) || 'worked out'}${effect.within ? ` (among ${effect.within.join(', ')})` : ''}` : effect.axis)).join('<br>')
   return [
     '# The rules', '',
     `Made from \`core/knowledge/rules\` and \`core/knowledge/advice\` by \`npm run docs\`: ${RULES.length} rows that shape a score, ${ADVICE.length} that are told beside a set-up.`, '',

@@ -1,4 +1,4 @@
-import { AXES, type Condition, type Effect, type NumberFeature, type Rule } from '#core/rule'
+import { AXES, type Condition, type Effect, isPush, type NumberFeature, type Rule } from '#core/rule'
 import { type Dimension, formatNumber, formatQuantity, type UnitSystem } from '#core/units'
 import { axisRange } from './axis-value'
 import { words } from './labels'
@@ -29,16 +29,18 @@ export function whenInWords({ when }: Pick<Rule, 'when'>, system: UnitSystem): s
 /** What a rule does to one axis. */
 export function effectInWords(effect: Effect, system: UnitSystem): string {
   const { label } = AXES[effect.axis]
-  if ('favours' in effect) {
-    const what = Object.entries(effect.favours).map(([key, value]) => `${KEY_WORDS[key] ?? words(key)} ${Array.isArray(value) ? value.map(v => words(String(v))).join(key === 'weightG' || key === 'lengthMm' || key === 'bladeSize' || key === 'bladeCount' ? '–' : ', ') : String(value)}`).join('; ')
-    const verb = (effect.to ?? 1) < (effect.others ?? 0.6) ? 'against' : 'for'
-    return what ? `${label}: ${verb} ${what}` : label
+  if (isPush(effect)) {
+    const marks = 'favours' in effect ? effect.favours : effect.against
+    const what = Object.entries(marks).map(([key, value]) => `${KEY_WORDS[key] ?? words(key)} ${Array.isArray(value) ? value.map(v => words(String(v))).join(SPANS.includes(key) ? '–' : ', ') : String(value)}`).join('; ')
+    return what ? `${label}: ${'favours' in effect ? 'for' : 'against'} ${what}${effect.within ? ` (among ${effect.within.map(words).join(', ')})` : ''}` : label
   }
-  const { low, high } = effect
-  return typeof low === 'number' && typeof high === 'number' ? `${label} ${axisRange(effect.axis, low, Math.min(high, AXES[effect.axis].max), system)}` : `${label}, from the reading`
+  const { min, max } = AXES[effect.axis]
+  const [from, to] = 'about' in effect ? [effect.low, effect.high] : 'atLeast' in effect ? [effect.half, max] : [min, effect.half]
+  return typeof from === 'number' && typeof to === 'number' ? `${label} ${axisRange(effect.axis, from, Math.min(to, max), system)}` : `${label}, from the reading`
 }
 
-const KEY_WORDS: Record<string, string> = { family: '', way: 'ways', weightG: 'grams', lengthMm: 'mm', bladeSize: 'blade sizes', bladeCount: 'blades', bladeMetal: 'blade metal', bladeFinish: 'blade finish' }
+const SPANS: readonly string[] = ['weightG', 'lengthMm', 'bladeSize', 'bladeCount', 'bulk', 'thump', 'sound', 'runsM']
+const KEY_WORDS: Record<string, string> = { family: '', tactic: '', way: 'ways', weightG: 'grams', lengthMm: 'mm', bladeSize: 'blade sizes', bladeCount: 'blades', bladeMetal: 'blade metal', bladeFinish: 'blade finish', runsM: 'runs m' }
 
 /** A rule's sentence with its places open, for where no reading fills them in. */
 export function plainRule(text: string): string {

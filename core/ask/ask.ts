@@ -1,17 +1,19 @@
-import { RULES } from '#core/knowledge'
+import { FITTED, RULES } from '#core/knowledge'
 import { peak, recordOf } from '#core/numeric'
 import { completeReading, type CompleteReading, type Reading } from '#core/reading'
-import { AXES, type Axis, AXIS_IDS, type AxisId, DEFAULT_SCHOOLS, type Favour, type Features, figureValue, isOfSchools, jointMembership, type Rule, type ScaleAxisId, type Schools, type TasteAxisId } from '#core/rule'
-import type { Family } from '#core/terms'
+import { AXES, type Axis, AXIS_IDS, type AxisId, DEFAULT_SCHOOLS, type Effect, type Features, isOfSchools, isPush, jointMembership, type Rule, type Schools, type Shape, shapeOf } from '#core/rule'
 import { featuresOf } from './features'
 import { type OwnRules, ownRules } from './user-rules'
 
-/** A rule that spoke on an axis, and how loudly (weight × membership). */
+/** A rule that spoke on an axis, and how loudly (log-odds that it can move). */
 export interface Reason { readonly rule: Rule, readonly strength: number }
+
+/** One effect of a rule that speaks here: what it adds to the log-odds of a set-up, at most. */
+export interface Push { readonly rule: Rule, readonly effect: Effect, readonly key: string, readonly strength: number }
 
 export interface AskedAxis {
   readonly axis: AxisId
-  /** 0 when no rule spoke. */
+  /** Log-odds that can be won or lost on it; 0 when no rule spoke. */
   readonly weight: number
   readonly best: number
   /** Where the curve has fallen to one half. */
@@ -23,15 +25,16 @@ export interface AskedAxis {
   readonly reasons: readonly Reason[]
 }
 
-export interface Taste { readonly favours: Favour, readonly to: number, readonly others: number, readonly within: readonly Family[] | null, readonly strength: number, readonly rule: Rule }
-
 export interface Ask {
   readonly reading: CompleteReading
   readonly assumed: readonly string[]
   readonly features: Features
   readonly axes: Readonly<Record<AxisId, AskedAxis>>
-  readonly tastes: Readonly<Record<TasteAxisId, readonly Taste[]>>
+  /** Every effect that speaks, but those on depth and pace: these are met by the presentation, against their axis' curve. */
+  readonly pushes: readonly Push[]
   readonly schools: Schools
+  /** Log-odds as fitted, also of tactics (`tactic:…`) and axes (`axis:…`). */
+  readonly fitted: Readonly<Record<string, number>>
 }
 
 const GRID_POINTS = 81
@@ -39,8 +42,8 @@ const GRID_POINTS = 81
 const CURVE_FLOOR = 0.02
 /** A membership below this is silence. */
 const SILENT = 0.01
-/** Value for what a rule does not favour (A10). */
-const OTHERS = 0.6
+/** Axes that the presentation is chosen on: their rules join to one curve. */
+const BY_CURVE: readonly AxisId[] = ['depth', 'speed']
 
 /** What a value is measured by on each axis, worked out once: this is the innermost step of a ranking. */
 const SCALES = recordOf(AXIS_IDS, (axis) => {
@@ -78,47 +81,51 @@ export interface AskOptions {
   readonly rules?: readonly Rule[]
   /** Factors on the weights of rules, by rule id: 0 switches one off, 1 leaves it. */
   readonly weights?: Readonly<Record<string, number>>
+  /** Log-odds of effects as the fit found them, by effect key; those of the program when absent. */
+  readonly fitted?: Readonly<Record<string, number>>
   /** The angler's own rules, with the places they may belong to. */
   readonly own?: OwnRules
 }
 
 /**
- * From a reading to what the water asks for: a desirability curve on each axis, with the rules that shaped it.
- * Curves of one axis join by weighted geometric mean, so that contradictory rules widen rather than cancel.
+ * From a reading to what the water asks for: every effect of every rule that speaks, as a push in log-odds, and for each axis the curve that its rules draw together.
+ * Pushes add in the judgement; the curves (weighted geometric mean of the shapes) are what depth and pace are chosen by, and what the screen draws.
  */
-export function askOf(given: Reading, { schools: chosen = {}, rules = RULES, weights = {}, own }: AskOptions = {}): Ask {
+export function askOf(given: Reading, { schools: chosen = {}, rules = RULES, weights = {}, fitted = FITTED, own }: AskOptions = {}): Ask {
   const { reading, assumed } = completeReading(given)
   const schools = { ...DEFAULT_SCHOOLS, ...chosen }
   const features = featuresOf(reading)
   const spoken = [...rules, ...(own ? ownRules(own, reading) : [])]
     .filter(rule => isOfSchools(rule, schools))
-    .map(rule => ({ rule, strength: rule.weight * factorOf(weights[rule.id]) * jointMembership(rule.when, features) }))
-    .filter(({ strength }) => strength > SILENT)
+    .map(rule => ({ rule, membership: jointMembership(rule.when, features) }))
+    .filter(({ membership }) => membership > SILENT)
 
-  const tastes: Record<TasteAxisId, Taste[]> = { colour: [], profile: [], suit: [], kind: [], rod: [] }
-  const shapes = new Map<ScaleAxisId, { strength: number, best: number, low: number, high: number }[]>()
+  const pushes: Push[] = []
+  const shapes = new Map<AxisId, (Shape & { strength: number })[]>()
   const reasons = new Map<AxisId, Reason[]>()
-  for (const reason of spoken) {
-    for (const effect of reason.rule.effects) {
-      append(reasons, effect.axis, reason)
-      if ('favours' in effect) {
-        const { favours, to = 1, others = OTHERS, within = null } = effect
-        tastes[effect.axis].push({ favours, to, others, within, ...reason })
-      }
-      else {
-        append(shapes, effect.axis, {
-          strength: reason.strength,
-          best: figureValue(effect.best, features),
-          low: figureValue(effect.low, features),
-          high: figureValue(effect.high, features),
-        })
-      }
-    }
+  for (const { rule, membership } of spoken) {
+    rule.effects.forEach((effect, i) => {
+      const key = effectKey(rule, i)
+      const strength = (fitted[key] ?? rule.weight * liftOf(effect)) * factorOf(weights[rule.id]) * membership
+      if (strength <= 0) return
+      append(reasons, effect.axis, { rule, strength })
+      if (!BY_CURVE.includes(effect.axis)) pushes.push({ rule, effect, key, strength })
+      if (!isPush(effect)) append(shapes, effect.axis, { strength, ...shapeOf(effect, features) })
+    })
   }
 
-  const axes = recordOf(AXIS_IDS, axis =>
-    askedAxis(axis, shapes.get(axis as ScaleAxisId) ?? [], (reasons.get(axis) ?? []).sort((a, b) => b.strength - a.strength)))
-  return { reading, assumed, features, axes, tastes, schools }
+  const axes = recordOf(AXIS_IDS, axis => askedAxis(axis, shapes.get(axis) ?? [], (reasons.get(axis) ?? []).sort((a, b) => b.strength - a.strength)))
+  return { reading, assumed, features, axes, pushes, schools, fitted }
+}
+
+/** Name of one effect of a rule: what the fit gives a weight to. */
+export function effectKey({ id, effects }: Pick<Rule, 'id' | 'effects'>, index: number): string {
+  return effects.length === 1 ? id : `${id}#${index}`
+}
+
+/** Log-odds of an effect at weight 1. */
+export function liftOf(effect: Effect): number {
+  return effect.lift ?? AXES[effect.axis].weight
 }
 
 /** Bounds of a factor on a rule's weight: no rule can be turned round, none can drown the rest. Assumed. */
@@ -134,11 +141,11 @@ function append<K, V>(map: Map<K, V[]>, key: K, value: V): void {
   else map.set(key, [value])
 }
 
-function askedAxis(axis: AxisId, shapes: { strength: number, best: number, low: number, high: number }[], reasons: Reason[]): AskedAxis {
-  const { kind, min, max, weight: baseWeight } = AXES[axis] as Axis
+function askedAxis(axis: AxisId, shapes: readonly (Shape & { strength: number })[], reasons: Reason[]): AskedAxis {
+  const { kind, min, max } = AXES[axis] as Axis
   const grid = axisGrid(axis)
-  const strength = reasons.reduce((sum, r) => sum + r.strength, 0)
-  const weight = baseWeight * (1 - Math.exp(-strength)) // A2
+  const weight = reasons.reduce((sum, r) => sum + r.strength, 0)
+  const strength = shapes.reduce((sum, s) => sum + s.strength, 0)
   if (kind === 'taste') return { axis, weight, best: 1, low: 0.5, high: 1, curve: grid, reasons }
   if (shapes.length === 0) return { axis, weight: 0, best: (min + max) / 2, low: min, high: max, curve: grid.map(() => 1), reasons }
 

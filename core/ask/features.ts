@@ -10,6 +10,13 @@ const SUN_WITHOUT_TIME_DEG = 45
 /** Share of the band, from its top, at which a lure is best placed: fish look up. Common practice; the figure is assumed. */
 const PRESENT_AT = 0.35
 
+/** A fish that wakes at this temperature feels the water as the tables of pauses and pace mean it (a bass; handbook §23.2: "species by its own temperature") [°C]. */
+const WARMTH_FROM_C = 16
+/** Share of the difference that is carried over: a trout at 12 °C moves like a bass at 17. Assumed. */
+const WARMTH_SHARE = 0.6
+/** Top of grass or timber where nobody noted it, as a share of the bottom's depth. Assumed. */
+const COVER_TOP = 0.5
+
 /** Everything that rules may ask about a reading. */
 export function featuresOf(reading: CompleteReading): Features {
   const species = SPECIES_TABLE[reading.species]
@@ -37,6 +44,9 @@ export function featuresOf(reading: CompleteReading): Features {
       fishToM: reading.fishToM,
       fishM: (reading.fishFromM + reading.fishToM) / 2,
       presentM: reading.fishFromM + PRESENT_AT * (reading.fishToM - reading.fishFromM),
+      suspendedM: Math.max(0, reading.bottomM - reading.fishToM),
+      warmthC: reading.temperatureC + WARMTH_SHARE * (WARMTH_FROM_C - low),
+      coverTopM: reading.coverTopM ?? COVER_TOP * reading.bottomM,
       forageLengthMm: mainForage.lengthMm,
       forageSlenderness: FORAGE_TABLE[mainForage.kind].slenderness,
       mouthMm: species.mouthMm,

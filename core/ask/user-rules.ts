@@ -8,11 +8,10 @@ export interface OwnRules { readonly rules: readonly UserRule[], readonly places
 
 /** How wide a wished figure is, as a share of its axis. Assumed. */
 const WIDTH = 0.15
-/** What a rule against something leaves it, and what a rule for something leaves the rest: bounds, so that no own rule breaks the ranking. Assumed. */
-const AVOIDED = 0.5
-const NOT_PREFERRED = 0.6
+/** Log-odds of an own rule at full weight: as much as a strong rule of the handbook, so that no own rule breaks the ranking. Assumed. */
+const OWN_LIFT = 1.2
 
-const SUIT_KEYS = ['family', 'style', 'rig', 'blade', 'action'] as const
+const SUIT_KEYS = ['family', 'style', 'rig', 'tactic', 'blade', 'action'] as const
 const COLOUR_KEYS = ['pattern', 'metal', 'finish'] as const
 
 /** The angler's own rules that hold for this reading, as rows like any other: bounded in weight, with their own source. */
@@ -46,15 +45,15 @@ function holds({ field, op, value }: NonNullable<UserRule['when']>[number], read
 }
 
 function effectsOf(prefer: Record<string, unknown>, avoid: boolean): Effect[] {
-  const favouring = (axis: 'suit' | 'colour', favours: Favour): Effect => ({ axis, favours, ...(avoid ? { to: AVOIDED, others: 1 } : { to: 1, others: NOT_PREFERRED }) })
+  const naming = (axis: 'suit' | 'colour', marks: Favour): Effect => (avoid ? { axis, against: marks, lift: OWN_LIFT } : { axis, favours: marks, lift: OWN_LIFT })
   return Object.entries(prefer).flatMap(([key, value]): Effect[] => {
     const list = (Array.isArray(value) ? value : [value]).filter(item => typeof item === 'string')
-    if ((SUIT_KEYS as readonly string[]).includes(key)) return list.length > 0 ? [favouring('suit', { [key]: list })] : []
-    if ((COLOUR_KEYS as readonly string[]).includes(key)) return list.length > 0 ? [favouring('colour', { [key]: list })] : []
+    if ((SUIT_KEYS as readonly string[]).includes(key)) return list.length > 0 ? [naming('suit', { [key]: list })] : []
+    if ((COLOUR_KEYS as readonly string[]).includes(key)) return list.length > 0 ? [naming('colour', { [key]: list })] : []
     if ((AXIS_IDS as readonly string[]).includes(key) && typeof value === 'number' && !avoid) {
       const { min, max, kind } = AXES[key as ScaleAxisId]
       const half = WIDTH * (max - min)
-      return (kind as string) === 'scale' ? [{ axis: key as ScaleAxisId, best: value, low: value - half, high: value + half }] : []
+      return (kind as string) === 'scale' ? [{ axis: key as ScaleAxisId, about: value, low: value - half, high: value + half }] : []
     }
     return []
   })

@@ -15,7 +15,7 @@ export interface CadenceRow {
 
 export const CADENCE_TABLE: Record<Cadence, CadenceRow> = {
   'steady': { label: 'steady', pauseS: null, pace: 1, text: 'Wind steadily at {turnsPerS} turns a second ({speedMs}).' },
-  'countdown-steady': { label: 'count down, then steady', pauseS: null, pace: 1, text: 'Count down {countdownS} s, then wind at {turnsPerS} turns a second ({speedMs}). If a fish follows, keep the pace.' },
+  'countdown-steady': { label: 'count down, then steady', pauseS: null, pace: 1, text: 'Count down {countdownS} s, then wind at {turnsPerS} turns a second ({speedMs}).' },
   'stop-and-go': { label: 'stop and go', pauseS: [6, 2.5, 1], pace: 1, text: 'Wind a few turns at {turnsPerS} a second, stop for {pauseS} s, go on.' },
   'jerk-pause': { label: 'jerk, jerk, pause', pauseS: [35, 6, 1.5], pace: 1, text: 'Two jerks on slack line, then let it hang {pauseS} s. A slow follower: stop and only make the tip quiver.' },
   'yo-yo': { label: 'lift and let fall', pauseS: null, pace: 1, text: 'Let it down {countdownS} s, lift in long pulls and let it fall back on a tight line.' },
@@ -37,5 +37,11 @@ export const CADENCE_TABLE: Record<Cadence, CadenceRow> = {
   'sweep-pause': { label: 'sweep and pause', pauseS: [5, 3, 1.5], pace: 0.8, text: 'Let it down {countdownS} s; slow sweeps of the rod, {pauseS} s between.' },
   'troll': { label: 'troll', pauseS: null, pace: 1, text: 'Troll at {speedMs}; try steps of 0.05–0.1 m/s.' },
   'drift': { label: 'drift', pauseS: null, pace: 0.3, text: 'Let the current carry it, weight just touching.' },
-  'hang-still': { label: 'hang still', pauseS: [35, 20, 10], pace: 0.1, text: 'Bring it to depth and let it hang {pauseS} s.' },
+  'hang-still': { label: 'hang still', pauseS: [35, 20, 10], pace: 0.1, text: 'Reel it down to its deepest point, then pull it slowly and stop: let it hang {pauseS} s.' },
+}
+
+/** Cadences that say by themselves how a bait is presented, wherever it has its depth from: those that live by the fall, and those on the bottom. */
+export const CADENCE_WAY: Partial<Record<Cadence, 'falling' | 'bottom'>> = {
+  'lift-drop': 'falling', 'yo-yo': 'falling', 'long-fall': 'falling', 'vertical-slow': 'falling', 'vertical-fast': 'falling',
+  'bottom-hop': 'bottom', 'drag': 'bottom', 'dead-stick': 'bottom', 'shake': 'bottom',
 }

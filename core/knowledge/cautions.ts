@@ -19,5 +19,8 @@ export const CAUTIONS: readonly Caution[] = [
   { id: 'storm', when: [{ feature: 'sky', any: ['rain'] }], text: 'Thunder: carbon rods conduct; leave the water.' },
   { id: 'fish.deep', when: [{ feature: 'fishFromM', zeroAt: 8, oneAt: 12 }], text: 'Fish from {fishFromM} and deeper are hurt by the pressure on the way up: few, and handle them at once.' },
   { id: 'trolling', when: [{ feature: 'from', any: ['boat'] }, { feature: 'waveM', zeroAt: 0.3, oneAt: 0.6 }], text: 'Waves: keep a lookout for logs and boats, kill switch on.' },
+  { id: 'trolling.open', when: [{ feature: 'from', any: ['boat'] }, { feature: 'cover', any: ['open'] }, { feature: 'bottomM', zeroAt: 7, oneAt: 10 }], text: 'Under way in open water: keep a lookout for logs and boats, and wear the kill switch.' },
+  { id: 'slippery', when: [{ feature: 'from', any: ['bank', 'wading'] }, { feature: 'cover', any: ['rock', 'boulders', 'weir'] }], text: 'Rock is slippery near water and below falls: cleats, and never alone.' },
+  { id: 'spate', when: [{ feature: 'water', any: ['river'] }, { feature: 'from', any: ['bank', 'wading'] }, { feature: 'visibilityM', zeroAt: 1.5, oneAt: 0.9 }], text: 'Coloured water in a river means it is or was rising: know the way out before you wade, and watch for a flood.' },
   { id: 'wind', when: [{ feature: 'windMs', zeroAt: 8, oneAt: 11 }, { feature: 'from', any: ['boat', 'kayak'] }], text: 'Strong wind on the water: think of the way back first.' },
 ]

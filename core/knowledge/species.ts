@@ -18,6 +18,8 @@ export interface SpeciesRow {
   readonly mouthMm: number
   readonly habit: Level
   readonly toothy: Toothiness
+  /** How strong the fish is on the line: 0 panfish, 1 ordinary, 2 strong, 3 breaks light gear. Common practice, no source. */
+  readonly strength: 0 | 1 | 2 | 3
   readonly forage: readonly ForageId[]
   readonly families: readonly Family[]
 }
@@ -49,7 +51,7 @@ const OFFSHORE: readonly Family[] = ['speed-jig', 'slow-jig', 'casting-metal', '
 type Range = readonly [number, number]
 type Given = Pick<SpeciesRow, 'label' | 'guild' | 'mouthMm' | 'habit' | 'forage' | 'families'> & Partial<SpeciesRow>
 const row = (activeC: Range, spawnC: Range | null, given: Given): SpeciesRow =>
-  ({ activeC, spawnC, spawnHalf: 'warming', stressC: null, toothy: 'no', ...given })
+  ({ activeC, spawnC, spawnHalf: 'warming', stressC: null, toothy: 'no', strength: 1, ...given })
 
 export const SPECIES_TABLE: Record<SpeciesId, SpeciesRow> = {
   'largemouth-bass': row([18, 29], [16, 22], { label: 'largemouth bass', guild: 'warm-water', mouthMm: 220, habit: 'mid', forage: ['shad-small', 'sunfish', 'crayfish'], families: BASS }),
@@ -57,30 +59,30 @@ export const SPECIES_TABLE: Record<SpeciesId, SpeciesRow> = {
   'spotted-bass': row([14, 27], [14, 20], { label: 'spotted bass', guild: 'warm-water', mouthMm: 130, habit: 'mid', forage: ['shad-small', 'crayfish'], families: BASS }),
   'walleye': row([8, 22], [5, 10], { label: 'walleye', guild: 'cool-water', mouthMm: 150, habit: 'bottom', forage: ['perch-juvenile', 'minnow', 'worm'], families: PERCH_KIND }),
   'zander': row([10, 24], [10, 15], { label: 'zander', guild: 'cool-water', mouthMm: 160, habit: 'bottom', forage: ['bleak', 'smelt', 'perch-juvenile'], families: [...PERCH_KIND, 'swimbait'] }),
-  'northern-pike': row([6, 21], [4, 11], { label: 'northern pike', guild: 'cool-water', stressC: 23, mouthMm: 300, habit: 'mid', toothy: 'yes', forage: ['bleak', 'perch-juvenile', 'sunfish'], families: PIKE_KIND }),
-  'muskellunge': row([10, 24], [9, 15], { label: 'muskellunge', guild: 'cool-water', stressC: 26, mouthMm: 350, habit: 'mid', toothy: 'yes', forage: ['sunfish', 'perch-juvenile', 'herring'], families: PIKE_KIND }),
-  'perch': row([8, 24], [7, 13], { label: 'perch', guild: 'cool-water', mouthMm: 80, habit: 'bottom', forage: ['minnow', 'perch-juvenile', 'shrimp', 'worm'], families: PERCH_KIND }),
+  'northern-pike': row([6, 21], [4, 11], { label: 'northern pike', guild: 'cool-water', stressC: 23, strength: 2, mouthMm: 300, habit: 'mid', toothy: 'yes', forage: ['bleak', 'perch-juvenile', 'sunfish'], families: PIKE_KIND }),
+  'muskellunge': row([10, 24], [9, 15], { label: 'muskellunge', guild: 'cool-water', stressC: 26, strength: 3, mouthMm: 350, habit: 'mid', toothy: 'yes', forage: ['sunfish', 'perch-juvenile', 'herring'], families: PIKE_KIND }),
+  'perch': row([8, 24], [7, 13], { label: 'perch', guild: 'cool-water', strength: 0, mouthMm: 80, habit: 'bottom', forage: ['minnow', 'perch-juvenile', 'shrimp', 'worm'], families: PERCH_KIND }),
   'rainbow-trout': row([8, 17], [6, 12], { label: 'rainbow trout', guild: 'cold-water', stressC: 20, mouthMm: 90, habit: 'mid', forage: ['minnow', 'insect', 'worm'], families: TROUT_KIND }),
   'brown-trout': row([7, 17], [5, 10], { label: 'brown trout', guild: 'cold-water', spawnHalf: 'cooling', stressC: 19, mouthMm: 110, habit: 'mid', forage: ['minnow', 'insect', 'crayfish'], families: TROUT_KIND }),
   'landlocked-salmon': row([7, 16], [4, 9], { label: 'landlocked salmon', guild: 'cold-water', spawnHalf: 'cooling', stressC: 19, mouthMm: 120, habit: 'mid', forage: ['smelt'], families: [...TROUT_KIND, 'casting-metal'] }),
   'lake-trout': row([4, 12], [7, 12], { label: 'lake trout', guild: 'cold-water', spawnHalf: 'cooling', stressC: 15, mouthMm: 160, habit: 'bottom', forage: ['smelt', 'herring'], families: ['slow-jig', 'dense-spoon', 'casting-spoon', 'tube', 'hair-jig', 'paddle-tail', 'jighead-soft', 'blade-bait', 'jerkbait'] }),
-  'striped-bass': row([10, 21], [14, 20], { label: 'striped bass', guild: 'sea', stressC: 25, mouthMm: 280, habit: 'mid', forage: ['herring', 'sand-eel', 'mullet', 'shad-large'], families: [...SHORE, 'flutter-spoon', 'umbrella-rig'] }),
+  'striped-bass': row([10, 21], [14, 20], { label: 'striped bass', guild: 'sea', stressC: 25, strength: 2, mouthMm: 280, habit: 'mid', forage: ['herring', 'sand-eel', 'mullet', 'shad-large'], families: [...SHORE, 'flutter-spoon', 'umbrella-rig'] }),
   'sea-bass': row([10, 20], null, { label: 'sea bass', guild: 'sea', mouthMm: 180, habit: 'mid', forage: ['sand-eel', 'sardine', 'crab', 'shrimp'], families: SHORE }),
   'sea-trout': row([6, 16], [4, 9], { label: 'sea trout', guild: 'cold-water', spawnHalf: 'cooling', stressC: 19, mouthMm: 120, habit: 'mid', forage: ['sand-eel', 'shrimp', 'herring'], families: [...TROUT_KIND, 'pencil'] }),
   'pollack': row([7, 15], null, { label: 'pollack', guild: 'sea', mouthMm: 160, habit: 'mid', forage: ['sand-eel', 'herring', 'shrimp'], families: ['paddle-tail', 'casting-metal', 'jerkbait', 'soft-jerk', 'slow-jig', 'speed-jig', 'jighead-soft', 'minnow-soft', 'dense-spoon', 'hair-jig'] }),
-  'mackerel': row([10, 18], [11, 15], { label: 'mackerel', guild: 'sea', mouthMm: 80, habit: 'mid', toothy: 'light', forage: ['whitebait', 'sand-eel'], families: ['casting-metal', 'dense-spoon', 'speed-jig', 'inline-spinner', 'streamer', 'casting-spoon', 'slow-jig'] }),
-  'red-drum': row([16, 29], null, { label: 'red drum', guild: 'sea', mouthMm: 150, habit: 'bottom', forage: ['shrimp', 'crab', 'mullet'], families: [...INSHORE, 'craw'] }),
+  'mackerel': row([10, 18], [11, 15], { label: 'mackerel', guild: 'sea', strength: 0, mouthMm: 80, habit: 'mid', toothy: 'light', forage: ['whitebait', 'sand-eel'], families: ['casting-metal', 'dense-spoon', 'speed-jig', 'inline-spinner', 'streamer', 'casting-spoon', 'slow-jig'] }),
+  'red-drum': row([16, 29], null, { label: 'red drum', guild: 'sea', strength: 2, mouthMm: 150, habit: 'bottom', forage: ['shrimp', 'crab', 'mullet'], families: [...INSHORE, 'craw'] }),
   'spotted-seatrout': row([15, 28], [20, 29], { label: 'spotted seatrout', guild: 'sea', mouthMm: 130, habit: 'mid', forage: ['shrimp', 'mullet'], families: INSHORE }),
-  'snook': row([22, 31], [25, 30], { label: 'snook', guild: 'sea', mouthMm: 160, habit: 'mid', forage: ['mullet', 'sardine', 'shrimp'], families: INSHORE }),
-  'tarpon': row([23, 31], [25, 30], { label: 'tarpon', guild: 'sea', mouthMm: 200, habit: 'surface', forage: ['mullet', 'crab', 'sardine'], families: [...INSHORE, 'glide-bait'] }),
-  'cobia': row([20, 28], [23, 28], { label: 'cobia', guild: 'sea', mouthMm: 250, habit: 'mid', forage: ['crab', 'squid', 'mullet'], families: [...OFFSHORE, 'bladed-jig'] }),
-  'black-drum': row([14, 28], null, { label: 'black drum', guild: 'sea', mouthMm: 90, habit: 'bottom', forage: ['crab', 'shrimp'], families: BOTTOM_SEA }),
+  'snook': row([22, 31], [25, 30], { label: 'snook', guild: 'sea', strength: 2, mouthMm: 160, habit: 'mid', forage: ['mullet', 'sardine', 'shrimp'], families: INSHORE }),
+  'tarpon': row([23, 31], [25, 30], { label: 'tarpon', guild: 'sea', strength: 3, mouthMm: 200, habit: 'surface', forage: ['mullet', 'crab', 'sardine'], families: [...INSHORE, 'glide-bait'] }),
+  'cobia': row([20, 28], [23, 28], { label: 'cobia', guild: 'sea', strength: 3, mouthMm: 250, habit: 'mid', forage: ['crab', 'squid', 'mullet'], families: [...OFFSHORE, 'bladed-jig'] }),
+  'black-drum': row([14, 28], null, { label: 'black drum', guild: 'sea', strength: 2, mouthMm: 90, habit: 'bottom', forage: ['crab', 'shrimp'], families: BOTTOM_SEA }),
   'flounder': row([12, 26], null, { label: 'flounder', guild: 'sea', mouthMm: 110, habit: 'bottom', forage: ['shrimp', 'minnow', 'sand-eel'], families: BOTTOM_SEA }),
-  'grouper': row([16, 27], null, { label: 'grouper', guild: 'sea', mouthMm: 250, habit: 'bottom', forage: ['sardine', 'squid', 'crab'], families: [...OFFSHORE, 'jighead-soft'] }),
-  'bluefish': row([15, 24], [18, 25], { label: 'bluefish', guild: 'sea', mouthMm: 200, habit: 'surface', toothy: 'yes', forage: ['sardine', 'mullet', 'herring'], families: ['casting-metal', 'topwater', 'dense-spoon', 'pencil', 'speed-jig', 'hair-jig', 'swimbait', 'jerkbait'] }),
+  'grouper': row([16, 27], null, { label: 'grouper', guild: 'sea', strength: 3, mouthMm: 250, habit: 'bottom', forage: ['sardine', 'squid', 'crab'], families: [...OFFSHORE, 'jighead-soft'] }),
+  'bluefish': row([15, 24], [18, 25], { label: 'bluefish', guild: 'sea', strength: 2, mouthMm: 200, habit: 'surface', toothy: 'yes', forage: ['sardine', 'mullet', 'herring'], families: ['casting-metal', 'topwater', 'dense-spoon', 'pencil', 'speed-jig', 'hair-jig', 'swimbait', 'jerkbait'] }),
   'kahawai': row([13, 20], null, { label: 'kahawai', guild: 'sea', mouthMm: 110, habit: 'surface', forage: ['whitebait', 'sardine'], families: ['casting-metal', 'dense-spoon', 'topwater', 'pencil', 'jerkbait', 'jighead-soft', 'paddle-tail'] }),
-  'bream': row([15, 26], null, { label: 'bream', guild: 'sea', mouthMm: 65, habit: 'bottom', forage: ['shrimp', 'crab', 'worm'], families: [...BOTTOM_SEA, 'jerkbait', 'topwater'] }),
+  'bream': row([15, 26], null, { label: 'bream', guild: 'sea', strength: 0, mouthMm: 65, habit: 'bottom', forage: ['shrimp', 'crab', 'worm'], families: [...BOTTOM_SEA, 'jerkbait', 'topwater'] }),
   'flathead': row([15, 26], null, { label: 'flathead', guild: 'sea', mouthMm: 150, habit: 'bottom', forage: ['shrimp', 'mullet', 'whitebait'], families: [...BOTTOM_SEA, 'jerkbait'] }),
-  'sand-whiting': row([17, 27], null, { label: 'sand whiting', guild: 'sea', mouthMm: 60, habit: 'bottom', forage: ['shrimp', 'worm'], families: ['topwater', 'shrimp-soft', 'worm', 'grub', 'crankbait', 'blade-bait', 'jighead-soft'] }),
-  'amberjack': row([17, 26], null, { label: 'amberjack', guild: 'sea', mouthMm: 280, habit: 'mid', forage: ['sardine', 'squid', 'needlefish'], families: OFFSHORE }),
+  'sand-whiting': row([17, 27], null, { label: 'sand whiting', guild: 'sea', strength: 0, mouthMm: 60, habit: 'bottom', forage: ['shrimp', 'worm'], families: ['topwater', 'shrimp-soft', 'worm', 'grub', 'crankbait', 'blade-bait', 'jighead-soft'] }),
+  'amberjack': row([17, 26], null, { label: 'amberjack', guild: 'sea', strength: 3, mouthMm: 280, habit: 'mid', forage: ['sardine', 'squid', 'needlefish'], families: OFFSHORE }),
 }

@@ -10,6 +10,7 @@ import { LIGHT_FIELD, LIGHT_FIELD_RATIO } from './light-field'
 import { LINE_DENSITY } from './lines'
 import { FORAGE_PREY, PREY } from './paints'
 import { SPECIES_TABLE } from './species'
+import { TACTICS } from './tactics'
 import { TECHNIQUES } from './techniques'
 
 describe('families', () => {
@@ -89,9 +90,10 @@ describe('tables of figures', () => {
     expect(LINE_DENSITY.fluorocarbon).toBeGreaterThan(LINE_DENSITY.nylon)
   })
   it('every cadence and rig in use is a known one, and pauses shorten with activity', () => {
-    for (const { rig, cadences } of TECHNIQUES) {
-      expect(RIGS).toContain(rig)
-      for (const cadence of cadences) expect(CADENCES).toContain(cadence)
+    for (const { rig } of TECHNIQUES) expect(RIGS).toContain(rig)
+    for (const { cadences, rigs } of TACTICS) {
+      for (const { cadence } of cadences) expect(CADENCES).toContain(cadence)
+      for (const rig of rigs) expect(TECHNIQUES.some(t => t.rig === rig)).toBe(true)
     }
     for (const { pauseS } of Object.values(CADENCE_TABLE)) if (pauseS) expect(pauseS).toEqual([...pauseS].sort((a, b) => b - a))
     expect(CADENCE_TABLE['jerk-pause'].pauseS![0]).toBeGreaterThanOrEqual(30) // trade §5: 30–40 s in cold water

@@ -1,9 +1,9 @@
 import { askOf, type AskOptions } from '#core/ask'
 import { probabilityHigher, type RateEstimate, rateOf } from '#core/evidence'
 import { RULES } from '#core/knowledge'
-import { type Candidate, concernsLure, isFavoured, type PreparedBox, rank } from '#core/match'
+import { type Candidate, concernsLure, matches, type PreparedBox, rank } from '#core/match'
 import type { Reading } from '#core/reading'
-import { type Effect, effectPeak, type Rule } from '#core/rule'
+import { type Effect, effectPeak, isPush, jointMembership, type Rule } from '#core/rule'
 import type { Stretch } from './stretch'
 
 /** What the angler's own water says of a rule of the handbook. */
@@ -44,8 +44,8 @@ export function* auditRules(prepared: PreparedBox, stretches: readonly Stretch[]
     const candidate = rank({ ...prepared, lures: [profile], log: [] }, ask).candidates[0]
     if (!candidate) continue
     const spoken = new Map(Object.values(ask.axes).flatMap(axis => axis.reasons.map(({ rule, strength }) => [rule.id, { rule, strength }] as const)))
-    for (const { rule, strength } of spoken.values()) {
-      if (strength < SPEAKS_FROM * rule.weight * (options.weights?.[rule.id] ?? 1)) continue
+    for (const { rule } of spoken.values()) {
+      if (jointMembership(rule.when, ask.features) < SPEAKS_FROM) continue
       const follows = doesFollow(rule, candidate, { depth: stint.depthM, speed: stint.speedMs }, ask)
       if (follows === null) continue
       const side = (sides.get(rule.id) ?? sides.set(rule.id, blank()).get(rule.id)!)[follows ? 'followed' : 'against']
@@ -69,10 +69,10 @@ function withRate(side: { events: number, effort: number }): Side {
 /** Whether a set-up does what a rule asks, on most of its axes; `null`: the rule says nothing of this lure. */
 function doesFollow(rule: Rule, candidate: Candidate, fished: Partial<Record<string, number | null>>, ask: ReturnType<typeof askOf>): boolean | null {
   const answers = rule.effects.flatMap((effect: Effect) => {
-    if ('favours' in effect) {
-      if (!concernsLure(effect, candidate.profile)) return []
-      const liked = isFavoured(effect.favours, candidate.profile, candidate.technique)
-      return [(effect.to ?? 1) >= (effect.others ?? 0) ? liked : !liked]
+    if (isPush(effect)) {
+      const marks = 'favours' in effect ? effect.favours : effect.against
+      if (!concernsLure(marks, effect.within, candidate.profile)) return []
+      return [matches(marks, candidate.profile, candidate) === 'favours' in effect]
     }
     return [effectPeak(effect, fished[effect.axis] ?? candidate.fits[effect.axis].offers, ask.features) >= SPEAKS_FROM]
   })

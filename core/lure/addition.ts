@@ -7,6 +7,8 @@ export interface AddedWeight {
   readonly grams: number
   /** `null`: nothing suitable among the parts, the usual one is assumed. */
   readonly part: Part | null
+  /** How far it is from what is wanted, in weight and hook, as a logarithm. */
+  readonly off?: number
   /** A spoon of the box that goes ahead of a fly. */
   readonly spoon?: LureProfile
 }
@@ -44,12 +46,12 @@ export function fitsTechnique({ kind, shape, hookKind }: Part, { adds, rig, hook
       if (kind !== 'jig-head') return false
       if (rig === 'mushroom-head') return shape === 'mushroom'
       if (rig === 'underspin') return shape === 'underspin'
-      return shape !== 'mushroom' && shape !== 'underspin'
+      return shape !== 'mushroom' && shape !== 'underspin' && shape !== 'belly'
     }
     case 'bullet': return kind === 'sinker' && shape === 'bullet'
     case 'drop-sinker': return kind === 'sinker' && shape !== 'bullet'
     case 'clip-blade': return kind === 'clip-blade'
-    case 'weighted-hook': return kind === 'hook' && hookKind === hook
+    case 'weighted-hook': return (kind === 'hook' || shape === 'belly') && hookKind === hook
     default: return false
   }
 }

@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { Outfit } from '#core/tackle'
-import { isBiteProof, prepareOutfit, rodFit, type RodJob, windowVerdict } from './outfit'
+import { isBiteProof, prepareOutfit, windowVerdict } from './outfit'
 
 const outfit = (rod: Partial<Outfit['rod']> = {}, rest: Partial<Outfit> = {}): Outfit => ({ id: 'o', name: 'o', rod: { kind: 'spinning', lureMinG: 10, lureMaxG: 30, power: 'medium', action: 'moderate', ...rod }, line: { material: 'braid' }, ...rest })
-const job = (part: Partial<RodJob>): RodJob => ({ hook: 'jig', inCover: false, mode: 'cast', family: 'grub', from: 'boat', biteProof: false, crankReel: 'fast', ...part })
 const fit = (totalG: number) => {
   const verdict = windowVerdict(outfit(), totalG)
   return typeof verdict === 'string' ? verdict : verdict.fit
@@ -23,18 +22,6 @@ describe('windowVerdict (contract §5)', () => {
   })
   it('a rod without a window is neither out nor perfect', () => {
     expect(windowVerdict(outfit({ lureMinG: null, lureMaxG: null }), 500)).toEqual({ fit: 0.75, place: 0.5 })
-  })
-})
-
-describe('rodFit (trade §9, common practice, no source)', () => {
-  it('trebles want a softer rod', () => expect(rodFit(outfit({ action: 'extra-fast' }), job({ hook: 'treble' }))).toBeLessThan(rodFit(outfit({ action: 'moderate' }), job({ hook: 'treble' }))))
-  it('a single hook in cover wants power', () => expect(rodFit(outfit({ power: 'light' }), job({ hook: 'weedless', inCover: true }))).toBeLessThan(rodFit(outfit({ power: 'heavy' }), job({ hook: 'weedless', inCover: true }))))
-  it('drop shot: fast, not extra fast', () => expect(rodFit(outfit({ action: 'extra-fast' }), job({ hook: 'drop-shot' }))).toBeLessThan(rodFit(outfit({ action: 'fast' }), job({ hook: 'drop-shot' }))))
-  it('vertical: a blank that bends through', () => expect(rodFit(outfit({ action: 'fast' }), job({ mode: 'vertical' }))).toBeLessThan(rodFit(outfit({ action: 'slow' }), job({ mode: 'vertical' }))))
-  it('a surf rod belongs on the shore', () => expect(rodFit(outfit({ kind: 'surf' }), job({ from: 'boat' }))).toBeLessThan(rodFit(outfit({ kind: 'surf' }), job({ from: 'bank' }))))
-  it('a leader that must be changed counts against the rod', () => {
-    const leader = { material: 'fluorocarbon' as const, diameterMm: 0.4 }
-    expect(rodFit(outfit({}, { leader }), job({ biteProof: true }))).toBeLessThan(rodFit(outfit({}, { leader: { ...leader, diameterMm: 0.8 } }), job({ biteProof: true })))
   })
 })
 

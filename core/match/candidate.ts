@@ -1,21 +1,34 @@
 import type { Ask } from '#core/ask'
-import { LINE_DENSITY, type TechniqueRow } from '#core/knowledge'
-import type { ColourJudge } from '#core/light'
-import { type Assembled, type LureProfile, type PreparedOutfit, rodFit, windowVerdict } from '#core/lure'
+import { LINE_DENSITY, TACTICS, type TacticRow, type TechniqueRow } from '#core/knowledge'
+import { type Assembled, computed, type LureProfile, type PreparedOutfit, typical, windowVerdict } from '#core/lure'
 import { castLength } from '#core/motion'
-import { AXIS_IDS } from '#core/rule'
+import { isOfSchools, jointMembership, type Way } from '#core/rule'
 import type { Part } from '#core/tackle'
-import { assemblyFits, type AssemblyFits, type AxisFit, type AxisFits, lureFits, type LureFits, NOT_CONCERNED, placementFits, rodAxis, softFit, techniqueFits, type TechniqueFits, weightedLog } from './fits'
-import { addedWeights, type Contact } from './lead'
-import { place, type Placement, type Tackle } from './presentation'
-import type { TrailersFor } from './trailer'
+import type { Cadence, Cover, TrailerHooking } from '#core/terms'
+import { addedWeights } from './lead'
+import { wayOf } from './marks'
+import { pauseOf } from './pace'
+import { type Contact, place, type Placement, type Tackle } from './presentation'
+import { rodGain } from './rod'
+import { type AxisFits, axisFit, fitsOf, type Gains, type LureWay } from './terms'
+import type { TrailerChoice, TrailersFor } from './trailer'
 
-/** One complete way to fish a lure. */
+/** One complete way to fish a lure, judged as it is told. */
 export interface Candidate extends Tackle {
+  readonly way: Way
+  readonly cadence: Cadence
+  /** [s]; `null`: the cadence has none. */
+  readonly pauseS: number | null
+  readonly hooking: TrailerHooking | null
+  readonly trailerRows: TrailerChoice['rows']
   readonly outfit: PreparedOutfit | null
   readonly totalG: number
   readonly placement: Placement
   readonly fits: AxisFits
+  readonly levels: readonly Gains[]
+  /** Σ of all pushes, in log-odds. */
+  readonly odds: number
+  /** The same as a share, 0..1. */
   readonly score: number
   /** The score by rules and physics alone, where the angler's log has moved it. */
   readonly beforeLog?: number
@@ -27,177 +40,213 @@ export interface Rejection { readonly lureId: string, readonly code: RejectionCo
 /** What a ranking shares between all its lures. */
 export interface Scene {
   readonly ask: Ask
-  /** Sum of the weights of all axes. */
-  readonly totalWeight: number
   readonly waterDensity: number
+  readonly contact: Contact
   readonly parts: readonly Part[]
   /** Spoons that can carry a fly. */
   readonly spoons: readonly LureProfile[]
-  readonly contact: Contact
-  /** The fits that no rod changes. */
-  readonly fitsOf: FitsOf
+  /** What no rod and no rig changes. */
+  readonly gainsOf: (profile: LureProfile) => Gains
+  readonly wayGainsOf: (profile: LureProfile, way: LureWay) => Gains
+  readonly hungGainsOf: (tackle: Assembled, way: LureWay) => Gains
   readonly trailersFor: TrailersFor
   readonly outfits: readonly PreparedOutfit[]
   readonly inCover: boolean
-  /** The fish bites through ordinary leaders. */
-  readonly biteProof: boolean
+  /** Tactics of this ask, with the cadence that each takes here. */
+  readonly tactics: readonly ReadyTactic[]
+  /** Log-odds of tactics and axes as fitted. */
+  readonly fitted: Readonly<Record<string, number>>
+}
+export interface ReadyTactic { readonly tactic: TacticRow, readonly cadence: Cadence, readonly pauseS: number | null }
+
+/** A tactic is offered where its conditions hold at all, a cadence where its own hold by half. */
+const OFFERED_FROM = 0.02
+const TAKEN_FROM = 0.5
+
+/** The tactics that this water and these schools allow, with what each is worked like here. */
+export function readyTactics(ask: Ask): ReadyTactic[] {
+  const { features, schools } = ask
+  return TACTICS.filter(tactic => isOfSchools(tactic, schools) && jointMembership(tactic.only ?? [], features) > OFFERED_FROM).map((tactic) => {
+    const choice = tactic.cadences.find(c => isOfSchools(c, schools) && jointMembership(c.when ?? [], features) >= TAKEN_FROM) ?? tactic.cadences[tactic.cadences.length - 1]!
+    return { tactic, cadence: choice.cadence, pauseS: pauseOf(tactic, ask) }
+  })
 }
 
-/** The fits of a lure by itself, and as it is rigged. */
-export interface FitsOf {
-  readonly lure: (profile: LureProfile) => LureFits
-  readonly technique: (profile: LureProfile, technique: TechniqueRow) => TechniqueFits
+/** Whether a lure rigged this way can be fished by a tactic. */
+export function suitsTactic({ families, styles, notStyles, rigs, controls }: TacticRow, { lure }: LureProfile, { rig, control, mode }: TechniqueRow, cadence: Cadence): boolean {
+  return rigs.includes(rig) && controls.includes(control) && families.includes(lure.family)
+    && (!styles || (lure.style != null && styles.includes(lure.style))) && (!notStyles || lure.style == null || !notStyles.includes(lure.style))
+    && (mode === 'troll') === (cadence === 'troll')
 }
 
-/** Fits under one ask; `colours` judges how colours look in this water to this fish. */
-export function fitsUnder(ask: Ask, colours: ColourJudge): FitsOf {
-  return { lure: profile => lureFits(profile, ask, colours), technique: (profile, technique) => techniqueFits(profile, technique, ask) }
-}
-
-/** The same fits kept, for when every lure is judged several times under one ask. */
-export function remembered({ lure, technique }: FitsOf): FitsOf {
-  const ofLures = new Map<LureProfile, LureFits>()
-  const ofTechniques = new Map<LureProfile, Map<TechniqueRow, TechniqueFits>>()
-  return {
-    lure: profile => ofLures.get(profile) ?? kept(ofLures, profile, lure(profile)),
-    technique: (profile, row) => {
-      const own = ofTechniques.get(profile) ?? kept(ofTechniques, profile, new Map())
-      return own.get(row) ?? kept(own, row, technique(profile, row))
-    },
-  }
-}
-
-function kept<K, V>(map: Map<K, V>, key: K, value: V): V {
-  map.set(key, value)
-  return value
-}
-
-export function sumOfWeights({ axes }: Ask): number {
-  return AXIS_IDS.reduce((sum, axis) => sum + axes[axis].weight, 0)
-}
-
-/** What hangs on the line, with its weight and the part of the score that no rod changes. */
+/** What hangs on the line, fished one way, and the part of its odds that no rod changes. */
 interface Assembly extends Assembled {
+  readonly ready: ReadyTactic
+  readonly way: LureWay
+  readonly choice: TrailerChoice
   readonly totalG: number
-  readonly rigged: TechniqueFits
-  readonly hung: AssemblyFits
-  /** Σ weight × ln(fit) so far. */
-  readonly log: number
+  readonly levels: readonly Gains[]
+  readonly odds: number
 }
-interface Thrown { readonly assembly: Assembly, readonly outfit: PreparedOutfit | null, readonly tackle: Tackle, readonly placement: Placement, readonly onRod: AxisFit, readonly score: number }
+/** One complete set-up with its odds, before it is told. */
+export interface Thrown { readonly assembly: Assembly, readonly outfit: PreparedOutfit | null, readonly tackle: Tackle, readonly placement: Placement, readonly rod: number, readonly odds: number }
 /** Why one way of fishing a lure is out; put into words only for the refusal that is shown. */
 interface Refusal { readonly code: RejectionCode, readonly why: () => string, readonly nearness: number }
 
-/**
- * The best set-up of one lure under this reading, or why there is none: every technique, trailer, added weight and rod.
- * What needs a head or sinker that is not among the parts comes only when nothing else can be fished.
- */
+/** What lead that is not among the parts costs: it must be bought first [log-odds]. Assumed. */
+const NOT_OWNED = 1.5
+/** What a head or sinker costs that is not what is wanted, for each e-fold [log-odds]. Assumed. */
+const LEAD_OFF = 0.8
+/** Share of the trailer's and the rod's log-odds that the lure is judged by: they decide first among themselves. Assumed. */
+const TRAILER_SHARE = 0.25
+const ROD_SHARE = 0.5
+/** Share of the depth's log-odds that the choice of the rod hears: a rod is not chosen because it casts badly. Assumed. */
+const DEPTH_FOR_ROD = 0.35
+
+/** The best set-up of one lure under this reading, or why there is none. */
 export function bestCandidate(profile: LureProfile, scene: Scene): Candidate | Rejection {
+  const { ways, refusal } = judgedWays(profile, scene)
+  const best = ways.reduce<Thrown | null>((top, way) => (top === null || way.odds > top.odds ? way : top), null)
+  if (best) return candidateOf(best, scene)
   const { lure } = profile
-  const { ask } = scene
   if (lure.quantity === 0) return { lureId: lure.id, code: 'none-left', why: 'none left in the box' }
-  const own = scene.fitsOf.lure(profile)
-  const ownLog = weightedLog('lure', own, ask)
-  const trailers = scene.trailersFor(profile)
-  const outfits = scene.outfits.length > 0 ? scene.outfits : NO_OUTFIT
-  let best: Thrown | null = null
-  let bestAssumed: Thrown | null = null
-  let refusal: Refusal | null = null
-  for (const technique of profile.techniques) {
-    if (technique.from && !technique.from.includes(ask.reading.from)) continue
-    const rigged = scene.fitsOf.technique(profile, technique)
-    const riggedLog = ownLog + weightedLog('technique', rigged, ask)
-    if (best && cannotBeat(riggedLog, best, scene)) continue
-    for (const added of addedWeights(technique, profile, scene)) {
-      const isAssumed = technique.adds !== 'nothing' && added.part === null && !added.spoon
-      if (isAssumed && best) continue
-      for (const trailer of trailers) {
-        const assembled = { profile, technique, trailer, added }
-        const hung = assemblyFits(assembled, ask, scene.waterDensity)
-        const assembly: Assembly = {
-          profile, technique, trailer, added, rigged, hung,
-          totalG: profile.weightG.value + (trailer?.weightG.value ?? 0) + added.grams,
-          log: riggedLog + weightedLog('assembly', hung, ask),
-        }
-        const leader: Thrown | null = isAssumed ? bestAssumed : best
-        if (leader && cannotBeat(assembly.log, leader, scene)) continue
-        for (const outfit of outfits) {
-          const toBeat: Thrown | null = isAssumed ? bestAssumed : best
-          const found = onOutfit(assembly, outfit, toBeat?.score ?? 0, scene)
-          if (!found) continue
-          if ('code' in found) refusal = nearerMiss(refusal, found)
-          else if (isAssumed) bestAssumed = found
-          else best = found
-        }
-      }
-    }
-  }
-  const chosen = best ?? bestAssumed
-  if (chosen) return candidateOf(chosen, own)
   if (!refusal) return { lureId: lure.id, code: 'switched-off', why: 'cannot be fished from where you stand' }
   return { lureId: lure.id, code: refusal.code, why: refusal.why() }
 }
 
-/** Whether a way of fishing has lost already: whatever is not worked out yet fits at most 1, so the result is the same as without asking. */
-function cannotBeat(log: number, { score }: Thrown, { totalWeight }: Scene): boolean {
-  return Math.exp(log / totalWeight) <= score
+/** Every way of fishing a lure here, each on its best rod, with its best trailer and lead; in no order. */
+export function judgedWays(profile: LureProfile, scene: Scene): { readonly ways: readonly Thrown[], readonly refusal: Refusal | null } {
+  const ways: Thrown[] = []
+  let refusal: Refusal | null = null
+  if (profile.lure.quantity === 0) return { ways, refusal }
+  const { ask } = scene
+  const own = scene.gainsOf(profile)
+  for (const technique of profile.techniques) {
+    if (technique.from && !technique.from.includes(ask.reading.from)) continue
+    let leads: ReturnType<typeof addedWeights> | null = null
+    for (const ready of scene.tactics) {
+      if (!suitsTactic(ready.tactic, profile, technique, ready.cadence)) continue
+      const way: LureWay = { technique, tactic: ready.tactic, way: wayOf(technique.control, ready.cadence) }
+      const fished = scene.wayGainsOf(profile, way)
+      leads ??= addedWeights(technique, profile, scene)
+      for (const added of leads) {
+        for (const choice of scene.trailersFor(profile)) {
+          const assembled: Assembled = { profile, technique, trailer: choice.trailer, added }
+          const hung = scene.hungGainsOf(assembled, way)
+          const notOwned = technique.adds !== 'nothing' && added.part === null && !added.spoon ? NOT_OWNED : 0
+          const assembly: Assembly = {
+            ...assembled, ready, way, choice, levels: [own, fished, hung],
+            totalG: profile.weightG.value + (choice.trailer?.weightG.value ?? 0) + added.grams,
+            odds: own.total + fished.total + hung.total + TRAILER_SHARE * choice.gain - notOwned - LEAD_OFF * (added.off ?? 0) + (scene.fitted[`tactic:${ready.tactic.id}`] ?? 0),
+          }
+          const found = onBestRod(assembly, scene)
+          if ('code' in found) refusal = nearerMiss(refusal, found)
+          else ways.push(found)
+        }
+      }
+    }
+  }
+  return { ways, refusal }
 }
 
 const NO_OUTFIT = [null] as const
+/** Rods that are placed in the water; the others cannot be so much better by depth alone. */
+const RODS_PLACED = 2
+/** Line of an angler whose rod is not known [mm], and the contract's 30 m rating cast [m]. */
+const WITHOUT_ROD = { castM: 30, lineMm: 0.25, place: 0.7 }
 
-/** Fields are named one by one: spreading five objects a lure costs more than the whole judgement. */
-function candidateOf({ assembly, outfit, tackle, placement, onRod, score }: Thrown, own: LureFits): Candidate {
-  const { profile, technique, trailer, added, castM, lineMm, lineDensity } = tackle
-  const { totalG, rigged, hung } = assembly
-  const { depth, speed } = placementFits(placement, profile)
-  return {
-    profile, technique, trailer, added, castM, lineMm, lineDensity, outfit, totalG, placement, score,
-    fits: {
-      depth, speed, rod: onRod,
-      length: own.length, flash: own.flash, sound: own.sound, conspicuousness: own.conspicuousness, naturalness: own.naturalness, colour: own.colour, profile: own.profile, scent: own.scent,
-      hang: rigged.hang, erratic: rigged.erratic, snagGuard: rigged.snagGuard, suit: rigged.suit, kind: rigged.kind,
-      presence: hung.presence, vibration: hung.vibration, fall: hung.fall,
-    },
+/** The assembly on the rod that suits it best among those that can throw it and reach the fish. */
+function onBestRod(assembly: Assembly, scene: Scene): Thrown | Refusal {
+  const { ask } = scene
+  let refusal: Refusal | null = null
+  const able: { readonly outfit: PreparedOutfit | null, readonly gain: number, readonly place: number }[] = []
+  for (const outfit of scene.outfits.length > 0 ? scene.outfits : NO_OUTFIT) {
+    if (!outfit) {
+      able.push({ outfit, gain: 0, place: WITHOUT_ROD.place })
+      continue
+    }
+    if (assembly.ready.cadence === 'troll' && !isTrollable(outfit)) continue
+    const verdict = windowVerdict(outfit.outfit, assembly.totalG)
+    if (verdict === 'overload' || verdict === 'underload') {
+      refusal = nearerMiss(refusal, windowRefusal(verdict, assembly.totalG, outfit))
+      continue
+    }
+    able.push({ outfit, place: verdict.place, gain: rodGain(outfit, taskOf(assembly, scene)) + WINDOW_WEIGHT * Math.log(verdict.fit) })
   }
+  able.sort((a, b) => b.gain - a.gain)
+  let best: Thrown | null = null
+  let bestChoice = -Infinity
+  let placed = 0
+  for (const { outfit, gain, place: loadPlace } of able) {
+    if (placed >= RODS_PLACED) break
+    const { profile, technique, trailer, added, ready } = assembly
+    const tackle: Tackle = { profile, technique, trailer, added, tactic: ready.tactic, castM: castOf(assembly, outfit, loadPlace, ask), trollsWithGear: outfit?.outfit.rod.kind === 'trolling', lineMm: outfit?.lineMm ?? WITHOUT_ROD.lineMm, lineDensity: LINE_DENSITY[outfit?.outfit.line.material ?? 'nylon'] }
+    const placement = place(tackle, scene)
+    if ('why' in placement) {
+      refusal = nearerMiss(refusal, { code: 'cannot-reach', nearness: placement.deepestM, why: placement.why })
+      continue
+    }
+    placed++
+    const depth = placedGain('depth', placement.depthFit, scene)
+    const speed = ready.tactic.pace === null ? 0 : placedGain('speed', placement.speedFit, scene)
+    const choice = gain + DEPTH_FOR_ROD * (depth + speed)
+    if (choice > bestChoice) {
+      bestChoice = choice
+      best = { assembly, outfit, tackle, placement, rod: gain, odds: assembly.odds + depth + speed + (scene.fitted['axis:rod'] ?? ROD_SHARE) * gain }
+    }
+  }
+  return best ?? refusal ?? { code: 'switched-off', nearness: 0, why: () => 'no rod of yours trolls' }
+}
+
+/** What a poor place in the rod's window weighs against the rod's job. Assumed. */
+const WINDOW_WEIGHT = 1.5
+
+/** Any moderate rod in a holder will do for trolling (handbook §23.4). */
+function isTrollable({ outfit: { rod } }: PreparedOutfit): boolean {
+  return rod.kind === 'trolling' || ((rod.kind === 'casting' || rod.kind === 'spinning') && (rod.action === 'moderate' || rod.action === 'slow' || rod.action === 'moderate-fast'))
+}
+
+function taskOf({ profile, technique, ready, totalG }: Assembly, { ask: { reading, schools }, inCover }: Scene): Parameters<typeof rodGain>[1] {
+  const hook = technique.hook === 'own' ? profile.hooks.value[0]!.kind : technique.hook
+  return {
+    tactic: ready.tactic, totalG, lengthMm: profile.lengthMm.value, hooks: hook === 'treble' || hook === 'treble-grip' ? 'trebles' : 'single', inCover,
+    fromBank: reading.from === 'bank' || reading.from === 'wading', species: reading.species, schools, openShore: reading.water === 'sea' || reading.water === 'surf' || reading.water === 'estuary',
+  }
+}
+
+/** What depth or pace adds: all that was asked of it where it is met in full, as much against where it is missed. */
+function placedGain(axis: 'depth' | 'speed', fit: number, { ask, fitted }: Scene): number {
+  return (fitted[`axis:${axis}`] ?? 1) * ask.axes[axis].weight * (2 * fit - 1)
+}
+
+export function candidateOf({ assembly, outfit, tackle, placement, rod, odds }: Thrown, scene: Scene): Candidate {
+  const { profile, ready, way, choice, totalG, levels } = assembly
+  const { ask } = scene
+  const scale = (axis: 'depth' | 'speed') => (scene.fitted[`axis:${axis}`] ?? 1) * ask.axes[axis].weight
+  const fits = fitsOf(ask, assembly, levels, {
+    depth: axisFit(placement.depthM, scale('depth') * (2 * placement.depthFit - 1), scale('depth'), placement.depthTrust),
+    speed: ready.tactic.pace === null ? axisFit(placement.speedMs, 0, 0, profile.speed) : axisFit(placement.speedMs, scale('speed') * (2 * placement.speedFit - 1), scale('speed'), profile.speed),
+    rod: axisFit(Math.exp(rod), rod, 0, outfit ? computed(rod, profile.weightG) : typical(rod)),
+  }, scene.waterDensity)
+  return {
+    ...tackle, way: way.way, cadence: ready.cadence, pauseS: ready.pauseS, hooking: choice.hooking, trailerRows: choice.rows, outfit, totalG, placement, fits, levels, odds,
+    score: scoreOf(odds),
+  }
+}
+
+/** Log-odds at which a set-up is neither here nor there, and how many make an e-fold of the shown score. Assumed: only the order and the shares are fitted. */
+const SCORE = { middle: 6, width: 5 }
+
+/** The judgement as a figure between 0 and 1. */
+export function scoreOf(odds: number): number {
+  return 1 / (1 + Math.exp(-(odds - SCORE.middle) / SCORE.width))
 }
 
 /** The refusal that tells the angler most: reaching trouble before rod trouble, the nearest miss of each. */
 function nearerMiss(a: Refusal | null, b: Refusal): Refusal {
   if (!a) return b
-  const rank = (r: Refusal) => (r.code === 'cannot-reach' ? 1000 : 0) + r.nearness
+  const rank = (r: Refusal) => (r.code === 'cannot-reach' ? 1000 : r.code === 'switched-off' ? -1000 : 0) + r.nearness
   return rank(b) > rank(a) ? b : a
-}
-
-/** Line of an angler whose rod is not known [mm], and the contract's 30 m rating cast [m]. */
-const WITHOUT_ROD = { castM: 30, lineMm: 0.25, fit: 1, place: 0.7 }
-/** Wading and kayak casts are shorter (models part N). */
-const LOW_STAND_CAST = 0.9
-
-/**
- * The assembly on one rod: a scored set-up, a refusal, or `null` when it cannot beat `toBeat`.
- * Depth and speed fit at most 1, so a set-up that loses even then is not placed in the water at all; the result is the same.
- */
-function onOutfit(assembly: Assembly, outfit: PreparedOutfit | null, toBeat: number, scene: Scene): Thrown | Refusal | null {
-  const { profile, technique, trailer, added, totalG } = assembly
-  const { ask, totalWeight } = scene
-  if (technique.mode === 'troll' && outfit?.outfit.rod.kind !== 'trolling') return null
-  const verdict = outfit ? windowVerdict(outfit.outfit, totalG) : WITHOUT_ROD
-  if (verdict === 'overload' || verdict === 'underload') return windowRefusal(verdict, totalG, outfit!)
-  const hook = technique.hook === 'own' ? profile.hooks.value[0]!.kind : technique.hook
-  const rod = outfit
-    ? verdict.fit * rodFit(outfit.outfit, {
-      hook, inCover: scene.inCover, mode: technique.mode, family: profile.lure.family, from: ask.reading.from, biteProof: scene.biteProof, crankReel: ask.schools.crankReel,
-    })
-    : NOT_CONCERNED
-  const onRod = rodAxis(rod, profile, outfit !== null)
-  const bound = assembly.log + ask.axes.rod.weight * Math.log(onRod.fit)
-  if (Math.exp(bound / totalWeight) <= toBeat) return null
-
-  const tackle: Tackle = { profile, technique, trailer, added, castM: castOf(assembly, outfit, verdict.place, ask), lineMm: outfit?.lineMm ?? WITHOUT_ROD.lineMm, lineDensity: LINE_DENSITY[outfit?.outfit.line.material ?? 'nylon'] }
-  const placement = place(tackle, scene)
-  if ('why' in placement) return { code: 'cannot-reach', nearness: placement.deepestM, why: placement.why }
-  const score = Math.exp((bound + ask.axes.depth.weight * Math.log(softFit(placement.depthFit)) + ask.axes.speed.weight * Math.log(softFit(placement.speedFit))) / totalWeight)
-  return score > toBeat ? { assembly, outfit, tackle, placement, onRod, score } : null
 }
 
 function windowRefusal(code: 'overload' | 'underload', totalG: number, { outfit: { rod } }: PreparedOutfit): Refusal {
@@ -206,10 +255,23 @@ function windowRefusal(code: 'overload' | 'underload', totalG: number, { outfit:
     : { code, nearness: -rod.lureMinG! / totalG, why: () => `${totalG.toFixed(1)} g complete is too light for your rods: the lightest asks for ${rod.lureMinG} g` }
 }
 
-function castOf({ profile, technique }: Assembly, outfit: PreparedOutfit | null, loadPlace: number, { reading }: Ask): number {
+/** Wading and kayak casts are shorter (models part N). */
+const LOW_STAND_CAST = 0.9
+/** Casts that the place shortens [m] (handbook §23.4): pitching 3–15 m, tight targets 5–12 m, a drop shot near the boat. */
+const PITCHED_M = 8
+const AT_TARGETS_M = 12
+const NEAR_BOAT_M = 20
+const TARGETS: readonly Cover[] = ['wood', 'brush', 'dock', 'pier', 'mangrove']
+const OPEN: readonly Cover[] = ['open', 'sand', 'gravel', 'rock', 'shell', 'clay', 'current-seam']
+
+/** How far it is thrown here [m]: as far as the rod throws it, or as near as the target lies. */
+function castOf({ profile, technique, ready }: Assembly, outfit: PreparedOutfit | null, loadPlace: number, { reading }: Ask): number {
   if (technique.mode === 'vertical' || technique.mode === 'drift') return Math.max(1, reading.bottomM)
-  if (!outfit) return WITHOUT_ROD.castM
-  const { rod, castM } = outfit.outfit
-  const length = castM ?? castLength({ rod: rod.kind, power: rod.power ?? null, loadPlace, castFactor: profile.typical.castFactor })
-  return length * (reading.from === 'wading' || reading.from === 'kayak' ? LOW_STAND_CAST : 1)
+  const rod = outfit?.outfit.rod
+  const reach = outfit?.outfit.castM ?? (rod ? castLength({ rod: rod.kind, power: rod.power ?? null, lengthM: rod.lengthM ?? null, loadPlace, castFactor: profile.typical.castFactor }) : WITHOUT_ROD.castM)
+  const free = reach * (reading.from === 'wading' || reading.from === 'kayak' ? LOW_STAND_CAST : 1)
+  if (ready.tactic.job === 'pitch') return Math.min(free, PITCHED_M)
+  if (reading.cover.some(c => TARGETS.includes(c)) && !reading.cover.some(c => OPEN.includes(c))) return Math.min(free, AT_TARGETS_M)
+  if (ready.tactic.id === 'drop-shot' && reading.from === 'boat') return Math.min(free, NEAR_BOAT_M)
+  return free
 }

@@ -1,53 +1,78 @@
 import type { Ask } from '#core/ask'
-import type { TechniqueRow } from '#core/knowledge'
-import { type AddedWeight, CLIP_BLADE_G, fitsTechnique, headByLength, type LureProfile, NOTHING_ADDED, WEIGHTED_HOOK_G } from '#core/lure'
-import { bottomWeight } from '#core/motion'
+import { DRIFT_OF_WIND, EAGER, HEAD_BY_LENGTH, LARGE_BODY, LEAD, LEAD_IN_COVER, LEAD_LETHARGIC, LEAD_PER_CURRENT, type LeadRow, type TechniqueRow, USUAL_GRAMS } from '#core/knowledge'
+import { type AddedWeight, CLIP_BLADE_G, fitsTechnique, type LureProfile, NOTHING_ADDED } from '#core/lure'
+import { interpolate } from '#core/numeric'
+import { jointMembership } from '#core/rule'
 import type { Part } from '#core/tackle'
-import type { Mood } from '#core/terms'
+import type { Cover } from '#core/terms'
+import { hookSizeRank } from '#core/units'
+import { hookFor } from './hook-size'
 
-/** Weights that heads and sinkers are sold in [g]: 1/32 … 2 1/2 oz, rounded. Common practice. */
-const USUAL_G = [0.9, 1.8, 3.5, 5, 7, 10.5, 14, 21, 28, 35, 50, 70] as const
 /** A part within this factor of the wanted weight will do. Assumed. */
-const NEAR_ENOUGH = 1.8
-/** How many of the angler's own weights are tried. */
-const TRIED = 2
-const LIGHTEST_BULLET_G = 3.5
-/** Aggressive fish take a heavy weight dropped on their heads (trade §6). */
-const AGGRESSIVE_FACTOR = 1.7
-/** The criterion's own drift when nothing moves [m/s]. */
-const STILL_DRIFT_MS = 0.25
-const FINE_LINE_M = 0.00023
+const NEAR_ENOUGH = 2.6
+/** A step of hook size that is wrong on a head counts as much as this much of a factor of weight, as a logarithm. Assumed. */
+const HOOK_STEP = 0.2
+/** Cover in which a head with a guarded point is taken; in the open it costs hook-ups. */
+const SNAGGY: readonly Cover[] = ['grass', 'pads', 'reeds', 'kelp', 'wood', 'brush', 'mangrove']
+/** How many of the angler's own spoons are tried ahead of a fly. */
+const SPOONS_TRIED = 2
+/** Lead for a bait drifted or sunk this fast has settled in any current; the wind's share counts for boats adrift only. */
+const ROWS = Object.fromEntries(LEAD.map(row => [row.use, row])) as Partial<Record<LeadRow['use'], LeadRow>>
 
-/** Lead that keeps contact (trade §6: the lightest that does) [g]. */
-export interface Contact { readonly atBottomG: number, readonly atFishG: number }
+export interface LeadScene { readonly parts: readonly Part[], readonly spoons: readonly LureProfile[], readonly ask: Ask }
 
-export function contactFor({ features: { numbers } }: Ask, waterDensity: number): Contact {
-  const grams = (depthM: number) => 1000 * (bottomWeight(Math.max(1, depthM), Math.max(STILL_DRIFT_MS, numbers.currentMs), FINE_LINE_M, waterDensity) ?? Infinity)
-  return { atBottomG: grams(numbers.bottomM), atFishG: grams(numbers.presentM) }
-}
-
-/** The weights worth trying under a body, best first. */
-export function addedWeights(technique: TechniqueRow, body: LureProfile, { parts, spoons, ask, contact }: { readonly parts: readonly Part[], readonly spoons: readonly LureProfile[], readonly ask: Ask, readonly contact: Contact }): readonly AddedWeight[] {
+/** The lead worth tying on under a body, best first; one's own parts before what would have to be bought. */
+export function addedWeights(technique: TechniqueRow, body: LureProfile, { parts, spoons, ask }: LeadScene): readonly AddedWeight[] {
   if (technique.adds === 'nothing') return [NOTHING_ADDED]
-  if (technique.adds === 'spoon') return spoons.slice(0, TRIED).map(spoon => ({ grams: spoon.weightG.value, part: null, spoon }))
-  const wanted = wantedGrams(technique, body, ask.reading.mood, contact)
+  if (technique.adds === 'spoon') return spoons.slice(0, SPOONS_TRIED).map(spoon => ({ grams: spoon.weightG.value, part: null, spoon }))
+  if (technique.adds === 'clip-blade') {
+    const part = parts.find(p => p.kind === 'clip-blade' && p.quantity !== 0)
+    return part ? [{ part, grams: part.weightG ?? CLIP_BLADE_G }] : technique.ownOnly ? [] : [{ part: null, grams: CLIP_BLADE_G }]
+  }
+  const wanted = leadWanted(technique, body, ask)
+  const hook = technique.adds === 'head' || technique.adds === 'weighted-hook' ? hookSizeRank(hookFor(body)) : null
+  const distance = (part: Part) => Math.abs(Math.log(part.weightG! / wanted)) + (hook !== null && part.size ? HOOK_STEP * Math.max(0, Math.abs((hookSizeRank(part.size) ?? hook) - hook) - 0.5) : 0)
+  const snaggy = ask.reading.cover.some(c => SNAGGY.includes(c))
   const own = parts
-    .filter(part => fitsTechnique(part, technique) && part.weightG != null && part.quantity !== 0)
-    .map(part => ({ part, grams: part.weightG!, off: Math.abs(Math.log(part.weightG! / wanted)) }))
-    .filter(({ off }) => off <= Math.log(NEAR_ENOUGH))
-    .sort((a, b) => a.off - b.off || a.part.id.localeCompare(b.part.id))
-  if (own.length > 0) return own.slice(0, TRIED).map(({ part, grams }) => ({ part, grams }))
-  if (technique.ownOnly) return []
-  return [{ part: null, grams: USUAL_G.find(g => g >= wanted * 0.9) ?? USUAL_G[USUAL_G.length - 1]! }]
+    .filter(part => fitsTechnique(part, technique) && (part.shape !== 'weedless' || snaggy) && part.weightG != null && part.quantity !== 0 && Math.abs(Math.log(part.weightG / wanted)) <= Math.log(NEAR_ENOUGH))
+    .map(part => ({ part, grams: part.weightG!, off: distance(part) }))
+    .sort((a, b) => a.off - b.off || (a.part.id < b.part.id ? -1 : 1))
+  if (own.length > 0) return [{ part: own[0]!.part, grams: own[0]!.grams, off: own[0]!.off }]
+  return technique.ownOnly ? [] : [{ part: null, grams: nearestUsual(wanted) }]
 }
 
-function wantedGrams(technique: TechniqueRow, body: LureProfile, mood: Mood, { atBottomG, atFishG }: Contact): number {
-  const contact = atBottomG * (mood === 'aggressive' ? AGGRESSIVE_FACTOR : 1)
-  switch (technique.adds) {
-    case 'weighted-hook': return WEIGHTED_HOOK_G
-    case 'drop-sinker': return contact
-    case 'bullet': return Math.max(LIGHTEST_BULLET_G, contact)
-    case 'clip-blade': return CLIP_BLADE_G
-    default: return technique.control === 'bottom' ? Math.max(contact, headByLength(body) / 2) : Math.max(atFishG, headByLength(body))
+function nearestUsual(wanted: number): number {
+  return USUAL_GRAMS.reduce((best, grams) => (Math.abs(Math.log(grams / wanted)) < Math.abs(Math.log(best / wanted)) ? grams : best))
+}
+
+/** Speed at which the water or the boat carries the bait off [m/s]: the current, and from a boat the drift before the wind. */
+export function driftOf({ reading: { currentMs, windMs, from } }: Ask): number {
+  const adrift = from === 'boat' || from === 'kayak' ? DRIFT_OF_WIND * windMs : 0
+  return Math.hypot(currentMs, adrift)
+}
+
+/** Drift at which the table of weights holds as it stands: "light wind, little current" [m/s]. Assumed. */
+const TABLE_DRIFT_MS = 0.1
+
+/**
+ * Lead that a body wants here by depth, drift, mood and its own size (handbook §6, §23.5) [g].
+ */
+export function leadWanted(technique: TechniqueRow, body: LureProfile, ask: Ask): number {
+  const { reading, features: { numbers } } = ask
+  const use: LeadRow['use'] = technique.adds === 'head' || technique.adds === 'bullet' || technique.adds === 'drop-sinker' || technique.adds === 'weighted-hook' ? technique.adds : 'head'
+  const row = ROWS[use]!
+  const onBottom = technique.control === 'bottom' || technique.control === 'above-bottom'
+  const depth = onBottom ? reading.bottomM : technique.control === 'vertical' ? reading.fishToM : numbers.presentM
+  let grams = interpolate(row.depthsM, row.grams, depth) * (1 + LEAD_PER_CURRENT * Math.max(0, driftOf(ask) - TABLE_DRIFT_MS))
+  if (use === 'head') {
+    grams *= (body.lengthMm.value / HEAD_BY_LENGTH.atMm) ** HEAD_BY_LENGTH.power
+    if (body.lengthMm.value >= LARGE_BODY.fromMm && body.bulk.value >= LARGE_BODY.fromBulk) grams = Math.max(grams, LARGE_BODY.leastG)
   }
+  if (use === 'drop-sinker' && technique.rig.startsWith('drop-shot')) {
+    const eager = jointMembership(EAGER.when, ask.features)
+    if (eager > 0.5) grams = Math.max(EAGER.leastG, grams * EAGER.times)
+  }
+  if (use === 'bullet' && reading.cover.some(c => c === 'brush' || c === 'pads' || c === 'wood')) grams *= LEAD_IN_COVER
+  if (reading.mood === 'lethargic') grams *= LEAD_LETHARGIC
+  return grams
 }

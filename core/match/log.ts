@@ -2,7 +2,7 @@ import type { Ask } from '#core/ask'
 import { pooledRates, tallyOf } from '#core/evidence'
 import { completeReading, type CompleteReading, type Reading, readingDistance, worthAsEvidence } from '#core/reading'
 import type { Trip } from '#core/tackle'
-import { SOFT_FLOOR } from './fits'
+import { SOFT_FLOOR } from './terms'
 
 /** A stretch of the log as the judgement needs it. */
 export interface LoggedStretch { readonly lureId: string, readonly hours: number, readonly contacts: number, readonly landed: number, readonly reading: CompleteReading | null }
@@ -72,7 +72,9 @@ export function logVerdicts(stretches: readonly LoggedStretch[], ask: Ask): Read
   if (!pooled) return new Map()
   const bound = logBound(ask)
   return new Map(lures.map(([id, { landed, contacts, hours }], i) => {
-    const ratio = pooled.groups[i]!.mean / pooled.overall.mean
+    // A lure alone in the log says nothing of itself against others, and a blank never raises one.
+    const found = lures.length === 1 ? 1 : pooled.groups[i]!.mean / pooled.overall.mean
+    const ratio = contacts === 0 ? Math.min(1, found) : found
     return [id, { landed, contacts, hours, bound, ratio: Math.min(MOST_RATIO, Math.max(1 / MOST_RATIO, ratio)) }]
   }))
 }

@@ -1,25 +1,33 @@
-import { type Ask, type AskedAxis, desirabilityAt } from '#core/ask'
-import { CADENCE_TABLE, DIVE_PATH } from '#core/knowledge'
-import { type Assembled, BOTTOM_SHARE, computed, type Known, LIFT_RATIO, sinkingNewton } from '#core/lure'
-import { deepestOnCast, dropShotHeight, holdDepth, holdSpeed, towDepth, towedPlug, towedSinker } from '#core/motion'
-import type { Cadence } from '#core/terms'
-import type { Contact } from './lead'
+import { type Ask, desirabilityAt } from '#core/ask'
+import { DIVE_PATH } from '#core/knowledge'
+import { type Assembled, BOTTOM_SHARE, computed, fallSpeed, type Known, LIFT_RATIO, sinkingNewton } from '#core/lure'
+import { bottomWeight, deepestOnCast, dropShotHeight, holdDepth, holdSpeed, towDepth, towedPlug, towedSinker } from '#core/motion'
+import type { TacticRow } from '#core/knowledge'
+import { driftOf } from './lead'
+import { paceOf } from './pace'
 
 /** Where and how fast a set-up is fished, and how much of it is where the fish are. */
 export interface Placement {
   readonly depthM: number
   readonly speedMs: number
   readonly tipM: number
+  readonly castM: number
   /** Mean desirability of the depths it passes through, 0..1. */
   readonly depthFit: number
+  /** Share of the working time inside the band of the fish (and as far above it as they rise), 0..1. */
+  readonly shareInBand: number
   readonly depthTrust: Known<unknown>
   readonly speedFit: number
+  /** It meets the bottom. */
+  readonly touches: boolean
   /** Height over the bottom that the leader gives a drop-shot bait [m]. */
   readonly leaderHeightM: number | null
   /** Drop-shot leader from hook to weight [m]. */
   readonly dropLeaderM?: number
   /** Line behind the boat when trolled [m]. */
   readonly lineOutM?: number
+  /** It needs a trolling weight, a diving plane or a downrigger. */
+  readonly gear?: true
 }
 export interface Unreachable { readonly deepestM: number, readonly why: () => string }
 
@@ -28,26 +36,55 @@ const TIPS_M = [0.5, 1.0, 2.3] as const
 const LOW_TIP_M = 0.5
 /** How far above the band a fish still comes up [m] (A3). */
 const RISE_M = { lethargic: 1, neutral: 2, aggressive: 3 } as const
-/** Points of a speed window that are tried. */
-const SPEED_POINTS = 7
+/** How far above the band counts as in front of the fish [m]: it looks up and takes what comes within about a metre (handbook §10). */
+const IN_FRONT_M = { lethargic: 0.5, neutral: 0.8, aggressive: 1.5 } as const
+const BELOW_BAND_M = 0.3
 /** How well a lure works at the edge of its window (A4). */
 const AT_WINDOW_EDGE = 0.6
-/** Leaders between bait and sinker that are tried [m] (trade §6: 25 to 70 cm). */
-const LEADERS_M = [0.25, 0.45, 0.7] as const
+/** Leaders between bait and sinker by depth of the bottom [m] (handbook §6, §23.5). */
+const DROP_LEADERS = [{ toM: 3, leaderM: 0.25 }, { toM: 6, leaderM: 0.45 }, { toM: Infinity, leaderM: 0.65 }] as const
+/** How far the pace may be bent to keep a bait at its depth [times]. Assumed. */
+const BENT = { least: 0.72, most: 1.4 }
+/** What is lost where even the bent pace does not keep it there, for each e-fold of speed. Assumed. */
+const PASSES_THROUGH = 0.9
+/** The depth models err by this much: so much is forgiven before a lure is refused [times]. */
+const REACH_TOLERANCE = 1.15
 /** Horizontal distance of a line let down beside the boat [m]. Assumed. */
 const STRAIGHT_DOWN_M = 1
 /** Lengths of line behind the boat that are tried [m]. */
 const LINES_OUT_M = [12, 20, 30, 45, 65] as const
+/** Longest that a slack fall is waited for [s]. Assumed. */
+const WAITED_S = 25
+/** Criterion of contact: drift when nothing moves [m/s], and a fine line [mm]. */
+const STILL_DRIFT_MS = 0.25
+const FINE_LINE_MM = 0.23
+/** A bait counts as near the bottom within this [m]. */
+const NEAR_BOTTOM_M = 0.25
+/** Lead of at least this share of the criterion keeps in touch; metal and jigs are dropped, not dragged, and need less. Assumed. */
+const TOUCHES_FROM = 0.5
 
 /** The same with what throws it. */
 export interface Tackle extends Assembled {
+  readonly tactic: TacticRow
   readonly lineMm: number
   /** [kg/m³] */
   readonly lineDensity: number
+  /** As far as it is thrown here [m]. */
   readonly castM: number
+  /** The rod is one that tows a weight or a downrigger's line. */
+  readonly trollsWithGear: boolean
 }
 
 export interface PlaceScene { readonly ask: Ask, readonly waterDensity: number, readonly contact: Contact }
+
+/** Weight that keeps contact by the criterion of the motion model (§7), with a fine line: on the bottom, and under the boat at the depth of the fish [g]. */
+export interface Contact { readonly atBottomG: number, readonly underBoatG: number }
+
+export function contactFor(ask: Ask, waterDensity: number): Contact {
+  const { reading: { bottomM, currentMs }, features: { numbers } } = ask
+  const grams = (depthM: number, driftMs: number) => 1000 * (bottomWeight(Math.max(1, depthM), driftMs, FINE_LINE_MM / 1000, waterDensity) ?? Infinity)
+  return { atBottomG: grams(bottomM, Math.max(STILL_DRIFT_MS, currentMs)), underBoatG: grams(Math.min(numbers.presentM, bottomM), Math.max(STILL_DRIFT_MS / 2, driftOf(ask))) }
+}
 
 /** Chooses depth, speed and tip so that the presentation answers the ask best, or says why it cannot reach the fish. */
 export function place(tackle: Tackle, { ask, waterDensity, contact }: PlaceScene): Placement | Unreachable {
@@ -56,147 +93,201 @@ export function place(tackle: Tackle, { ask, waterDensity, contact }: PlaceScene
   switch (tackle.technique.control) {
     case 'surface': return highestNeeded > 0
       ? { deepestM: 0, why: () => `stays on the surface; the fish are below ${metres(numbers.fishFromM)}` }
-      : still(tackle, ask, 0, LOW_TIP_M)
+      : atDepth(tackle, ask, 0)
     case 'dive': return tackle.technique.mode === 'troll' ? placeTrolled(tackle, ask, highestNeeded, waterDensity) : placeDiver(tackle, ask, highestNeeded)
-    case 'count-down': return tackle.technique.mode === 'troll' ? placeTrolled(tackle, ask, highestNeeded, waterDensity) : placeHeld(tackle, ask, highestNeeded, waterDensity)
-    case 'vertical': return placeVertical(tackle, ask)
+    case 'count-down':
+      if (tackle.technique.mode === 'troll') return placeTrolled(tackle, ask, highestNeeded, waterDensity)
+      return tackle.tactic.pace === null ? placeFalling(tackle, ask, highestNeeded, waterDensity) : placeHeld(tackle, ask, highestNeeded, waterDensity)
+    case 'vertical': return placeUnderBoat(tackle, ask, contact)
     case 'bottom':
     case 'above-bottom': return placeOnBottom(tackle, ask, contact)
   }
 }
 
-function still(tackle: Tackle, ask: Ask, depthM: number, tipM: number, leaderHeightM: number | null = null): Placement {
-  const { speedMs, speedFit } = bestSpeed(tackle, ask.axes.speed)
+/** Whether a depth is in front of the fish. */
+function inBand({ reading, features: { numbers } }: Ask, depthM: number): boolean {
+  return depthM >= numbers.fishFromM - IN_FRONT_M[reading.mood] && depthM <= numbers.fishToM + BELOW_BAND_M
+}
+
+function atDepth(tackle: Tackle, ask: Ask, depthM: number, more: Partial<Placement> = {}): Placement {
+  const { speedMs, speedFit } = wound(tackle, ask)
   return {
-    depthM, tipM, speedMs, speedFit, leaderHeightM,
-    depthFit: desirabilityAt(ask.axes.depth, depthM),
-    depthTrust: computed(depthM, tackle.profile.weightG),
+    depthM, tipM: LOW_TIP_M, castM: tackle.castM, speedMs, speedFit, leaderHeightM: null,
+    depthFit: desirabilityAt(ask.axes.depth, depthM), shareInBand: inBand(ask, depthM) ? 1 : 0,
+    touches: depthM >= ask.reading.bottomM - NEAR_BOTTOM_M && tackle.technique.control !== 'surface',
+    depthTrust: computed(depthM, tackle.profile.weightG), ...more,
   }
 }
 
 function placeDiver(tackle: Tackle, ask: Ask, highestNeeded: number): Placement | Unreachable {
   const { profile: { runsAt }, castM, lineMm } = tackle
-  if (!runsAt) return still(tackle, ask, 0, LOW_TIP_M)
-  const { bottomM } = ask.features.numbers
-  let best: { tipM: number, depthM: number, fit: number } | null = null
+  if (!runsAt) return atDepth(tackle, ask, 0)
+  const { bottomM, coverTopM } = ask.features.numbers
+  const foul = ask.reading.coverTopM !== null && tackle.profile.snagGuard.value < 2 && tackle.tactic.id !== 'plug-ripped' ? coverTopM + FOUL_ALLOWED_M : Infinity
+  const touchWanted = tackle.tactic.id === 'plug-bumped' || tackle.tactic.id === 'plug-through-wood'
+  let best: { tipM: number, depthM: number, fit: number, share: number, touches: boolean } | null = null
   let deepest = 0
   for (const tipM of TIPS_M) {
     const free = deepestOnCast(runsAt.value, { castM, lineDiameterMm: lineMm, tipM })
     deepest = Math.max(deepest, free)
-    const fit = meanOverDive(ask.axes.depth, free, bottomM)
-    if (!best || fit > best.fit) best = { tipM, depthM: Math.min(free, bottomM), fit }
+    const { fit, share } = overDive(ask, free, Math.min(bottomM, foul))
+    if (!best || fit > best.fit) best = { tipM, depthM: Math.min(free, bottomM), fit, share, touches: free >= bottomM - NEAR_BOTTOM_M }
   }
-  if (deepest < highestNeeded) return cannotReach(deepest, highestNeeded, 'on any of your lines')
-  const { speedMs, speedFit } = bestSpeed(tackle, ask.axes.speed)
-  return { depthM: best!.depthM, tipM: best!.tipM, depthFit: best!.fit, depthTrust: computed(0, runsAt), speedMs, speedFit, leaderHeightM: null }
+  if (deepest * REACH_TOLERANCE < highestNeeded) return cannotReach(deepest, highestNeeded, 'on any of your lines')
+  const { fit, share, ...rest } = best!
+  return atDepth(tackle, ask, rest.depthM, { ...rest, depthFit: touchWanted && !rest.touches ? NOT_TOUCHING * fit : fit, shareInBand: share, depthTrust: computed(0, runsAt) })
+}
+
+/** Open hooks may brush the tops of the cover by this much [m]. Assumed. */
+const FOUL_ALLOWED_M = 0.25
+/** A plug that is to bump the bottom and does not reach it. Assumed. */
+const NOT_TOUCHING = 0.55
+/** A plug that would run below the bottom ploughs there: fish cannot get at hooks pinned to it (handbook §5). It may do so a little: touching is wanted. */
+const PLOUGHING = 0.35
+const MAY_TOUCH_SHARE = 1.15
+
+/** Mean over the cast of what is asked of the depth, and the share of it in front of the fish. */
+function overDive(ask: Ask, deepestM: number, floorM: number): { fit: number, share: number } {
+  let sum = 0
+  let within = 0
+  for (const share of DIVE_PATH.depth) {
+    const depth = share * deepestM
+    const held = Math.min(depth, floorM)
+    sum += depth > floorM * MAY_TOUCH_SHARE ? PLOUGHING * desirabilityAt(ask.axes.depth, floorM) : desirabilityAt(ask.axes.depth, held)
+    if (inBand(ask, held)) within++
+  }
+  return { fit: sum / DIVE_PATH.depth.length, share: within / DIVE_PATH.depth.length }
 }
 
 /** Behind a moving boat: the line out that brings it nearest to what is asked. */
 function placeTrolled(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity: number): Placement | Unreachable {
   const { profile, lineMm } = tackle
   const { bottomM } = ask.features.numbers
-  const { speedMs, speedFit } = bestSpeed(tackle, ask.axes.speed)
+  const { speedMs } = wound(tackle, ask)
   const shape = profile.runsAt ? towedPlug(profile.runsAt.value) : towedSinker({ towArea: profile.towAreaCm2 * 1e-4, liftRatio: LIFT_RATIO[profile.lure.family] ?? 0, netWeight: sinkingNewton(tackle, waterDensity) }, speedMs, waterDensity)
+  // Shy fish want the lure far behind the boat.
+  const shy = ask.reading.mood === 'lethargic' || ask.reading.pressure === 'high'
   let best: Placement | null = null
   let deepest = 0
   for (const lineOutM of LINES_OUT_M) {
     const depthM = (shape && towDepth(shape, { lineOut: lineOutM, lineDiameter: lineMm / 1000, tip: LOW_TIP_M })?.depth) ?? 0
     deepest = Math.max(deepest, depthM)
     // Over the bottom it must not drag; there a shorter line is right.
-    const depthFit = depthM > bottomM ? PLOUGHING * desirabilityAt(ask.axes.depth, bottomM) : desirabilityAt(ask.axes.depth, depthM)
-    if (!best || depthFit > best.depthFit)
-      best = { depthM: Math.min(depthM, bottomM), speedMs, tipM: LOW_TIP_M, depthFit, depthTrust: computed(0, profile.runsAt ?? profile.weightG), speedFit, leaderHeightM: null, lineOutM }
+    const drags = depthM > bottomM
+    const depthFit = drags ? PLOUGHING * desirabilityAt(ask.axes.depth, bottomM) : desirabilityAt(ask.axes.depth, depthM)
+    if (!best || depthFit > best.depthFit * (shy ? SHY_ALLOWS : 1))
+      best = atDepth(tackle, ask, Math.min(depthM, bottomM), { depthFit, lineOutM, depthTrust: computed(0, profile.runsAt ?? profile.weightG) })
   }
-  return deepest < highestNeeded ? cannotReach(deepest, highestNeeded, 'on the longest line') : best!
+  if (deepest * REACH_TOLERANCE >= highestNeeded) return best!
+  // A trolling weight, a diving plane or a downrigger takes plugs, spoons and spinners to about 25 m (handbook §13).
+  if (numbersOf(ask).fishFromM > WITH_GEAR_M || !tackle.trollsWithGear) return cannotReach(deepest, highestNeeded, 'on the longest line')
+  const depthM = Math.min(numbersOf(ask).presentM, WITH_GEAR_M)
+  return atDepth(tackle, ask, depthM, { depthFit: WITH_GEAR * desirabilityAt(ask.axes.depth, depthM), lineOutM: LINES_OUT_M[0], gear: true, depthTrust: computed(0, profile.weightG) })
 }
-
-/** A plug that would run below the bottom ploughs there: fish cannot get at hooks pinned to it (trade §5). */
-const PLOUGHING = 0.35
-
-function meanOverDive(asked: AskedAxis, deepestM: number, bottomM: number): number {
-  const shares = DIVE_PATH.depth
-  let sum = 0
-  for (const share of shares) {
-    const depth = share * deepestM
-    sum += depth > bottomM ? PLOUGHING * desirabilityAt(asked, bottomM) : desirabilityAt(asked, depth)
-  }
-  return sum / shares.length
-}
+const numbersOf = (ask: Ask) => ask.features.numbers
+/** Deepest with a downrigger [m] (handbook §13), and what the gear costs in ease. The latter assumed. */
+const WITH_GEAR_M = 25
+const WITH_GEAR = 0.8
+/** Shy fish: a longer line is taken although its depth is this much less right. Assumed. */
+const SHY_ALLOWS = 0.9
 
 function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity: number): Placement | Unreachable {
   const { profile, castM, lineMm, lineDensity } = tackle
   const { numbers } = ask.features
+  const { min, max } = profile.speed.value
+  const wanted = paceOf(tackle.tactic, ask)
+  const least = Math.max(min, Math.min(max, wanted * BENT.least))
+  const most = Math.max(least, Math.min(max, wanted * BENT.most))
   const dragArea = profile.towAreaCm2 * 1e-4
   const lure = { netWeight: sinkingNewton(tackle, waterDensity), dragArea, liftArea: -(LIFT_RATIO[profile.lure.family] ?? 0) * dragArea }
   const line = { diameter: lineMm / 1000, density: lineDensity }
   const water = { density: waterDensity, current: 0 }
   const half = { distance: castM / 2, tip: LOW_TIP_M }
-  const { min } = profile.speed.value
-  const wanted = Math.min(Math.max(numbers.presentM, 0.2), numbers.bottomM)
+  const levelAt = (depth: number) => holdSpeed(lure, line, water, { ...half, depth }) ?? 0
+  const presentM = Math.min(Math.max(numbers.presentM, 0.2), numbers.bottomM)
+  const highM = Math.max(0.2, Math.min(highestNeeded + 1, presentM))
   let best: Placement | null = null
-  for (const depthM of [wanted, (wanted + Math.max(0.2, highestNeeded)) / 2, Math.max(0.2, highestNeeded)]) {
-    const depthFit = desirabilityAt(ask.axes.depth, depthM)
-    // The speed fits at most 1: a depth that loses even then need not be worked out.
-    if (best && depthFit <= best.depthFit * best.speedFit) continue
-    const limit = holdSpeed(lure, line, water, { distance: half.distance, tip: half.tip, depth: depthM }) ?? 0
-    if (limit < min) continue
-    const { speedMs, speedFit } = bestSpeed(tackle, ask.axes.speed, limit)
+  const tried = tackle.tactic.id === 'plug-ripped' ? [Math.min(numbers.fishM, numbers.bottomM)] : [presentM, (presentM + highM) / 2, highM]
+  for (const depthM of tried) {
+    const level = levelAt(depthM)
+    if (level < min) continue
+    const speedMs = Math.min(most, Math.max(least, level))
+    const off = Math.abs(Math.log(level / speedMs))
+    const depthFit = desirabilityAt(ask.axes.depth, depthM) * Math.exp(-PASSES_THROUGH * off)
+    const speedFit = worksAt(tackle, speedMs) * desirabilityAt(ask.axes.speed, speedMs)
     if (!best || depthFit * speedFit > best.depthFit * best.speedFit)
-      best = { depthM, speedMs, tipM: LOW_TIP_M, depthFit, depthTrust: computed(0, profile.weightG), speedFit, leaderHeightM: null }
+      best = atDepth(tackle, ask, depthM, { speedMs, speedFit, depthFit, shareInBand: inBand(ask, depthM) ? Math.exp(-off) : 0, depthTrust: computed(0, profile.weightG) })
   }
   if (best) return best
   const deepest = holdDepth(lure, line, water, half, min, numbers.bottomM)
   if (deepest < highestNeeded) return cannotReach(deepest, highestNeeded, 'at the slowest speed at which it works')
-  const { speedMs, speedFit } = bestSpeed(tackle, ask.axes.speed, min)
-  return { depthM: deepest, speedMs, tipM: LOW_TIP_M, depthFit: desirabilityAt(ask.axes.depth, deepest), depthTrust: computed(0, profile.weightG), speedFit, leaderHeightM: null }
+  return atDepth(tackle, ask, deepest, { speedMs: min, speedFit: worksAt(tackle, min) * desirabilityAt(ask.axes.speed, min) })
 }
 
-function placeVertical(tackle: Tackle, ask: Ask): Placement | Unreachable {
-  const { presentM, bottomM } = ask.features.numbers
-  return still(tackle, ask, Math.min(presentM, bottomM), LOW_TIP_M)
+/** Let fall on a slack line: it works all the way down, as far as one waits for it. */
+function placeFalling(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity: number): Placement | Unreachable {
+  const { bottomM, fishToM } = ask.features.numbers
+  const fall = fallSpeed(tackle, waterDensity).value
+  const reached = Math.min(bottomM, fishToM + BELOW_BAND_M, fall * WAITED_S)
+  if (reached < highestNeeded) return cannotReach(reached, highestNeeded, `in ${WAITED_S} s of fall`)
+  const steps = 8
+  const depths = Array.from({ length: steps }, (_, i) => (reached * (i + 1)) / steps)
+  return atDepth(tackle, ask, reached, {
+    depthFit: depths.reduce((sum, d) => sum + desirabilityAt(ask.axes.depth, d), 0) / steps / 2 + desirabilityAt(ask.axes.depth, reached) / 2,
+    shareInBand: depths.filter(d => inBand(ask, d)).length / steps,
+  })
 }
+
+function placeUnderBoat(tackle: Tackle, ask: Ask, contact: Contact): Placement | Unreachable {
+  const { presentM, bottomM } = ask.features.numbers
+  const depthM = Math.min(presentM, bottomM)
+  // A jig that the drift carries off does not stay under the boat.
+  const needed = VERTICAL_SHARE * contact.underBoatG * Math.max(1, tackle.lineMm / FINE_LINE_MM)
+  const grams = tackle.profile.weightG.value + tackle.added.grams
+  const short = Math.min(1, grams / needed)
+  return atDepth(tackle, ask, depthM, { depthFit: desirabilityAt(ask.axes.depth, depthM) * Math.max(0.15, short), touches: depthM >= bottomM - NEAR_BOTTOM_M })
+}
+/** Share of the criterion of contact that a jig under the boat needs: it is lifted and dropped, not left to lie. Assumed. */
+const VERTICAL_SHARE = 0.6
 
 function placeOnBottom(tackle: Tackle, ask: Ask, contact: Contact): Placement | Unreachable {
   const { bottomM } = ask.features.numbers
   const grams = tackle.added.grams > 0 ? tackle.added.grams : tackle.profile.weightG.value
   const needed = contact.atBottomG * BOTTOM_SHARE
-  if (grams < needed) return { deepestM: 0, why: () => `too light to hold the bottom at ${metres(bottomM)}: ${grams.toFixed(1)} g, needs about ${needed.toFixed(0)} g` }
-  if (tackle.technique.control === 'bottom') return still(tackle, ask, bottomM, LOW_TIP_M)
+  if (grams < needed * TOUCHES_FROM) return { deepestM: 0, why: () => `too light to hold the bottom at ${metres(bottomM)}: ${grams.toFixed(1)} g, needs about ${needed.toFixed(0)} g` }
+  const light = Math.min(1, grams / needed)
+  if (tackle.technique.control === 'bottom') return withFit(atDepth(tackle, ask, bottomM), light)
   // On a cast the taut line stands at an angle and the bait hangs lower than the leader is long (motion model §8).
-  const away = tackle.technique.mode === 'drift' ? STRAIGHT_DOWN_M : tackle.castM / 2
-  const [best] = LEADERS_M.map((leader) => {
-    const { height } = dropShotHeight(leader, bottomM, away, LOW_TIP_M)
-    const depthM = Math.max(0, bottomM - height)
-    return { leader, height, depthM, fit: desirabilityAt(ask.axes.depth, depthM) }
-  }).sort((a, b) => b.fit - a.fit)
-  return { ...still(tackle, ask, best!.depthM, LOW_TIP_M, best!.height), dropLeaderM: best!.leader }
+  const away = tackle.technique.mode === 'drift' ? STRAIGHT_DOWN_M : Math.min(tackle.castM / 2, AWAY_PER_DEPTH * bottomM)
+  const { leaderM } = DROP_LEADERS.find(row => bottomM <= row.toM)!
+  const { height } = dropShotHeight(leaderM, bottomM, away, LOW_TIP_M)
+  return withFit(atDepth(tackle, ask, Math.max(0, bottomM - height), { leaderHeightM: height, dropLeaderM: leaderM, touches: true }), light)
+}
+/** A drop shot is fished no further off than this many times the depth. Assumed: beyond it lies on its leader. */
+const AWAY_PER_DEPTH = 1.5
+
+function withFit(placement: Placement, times: number): Placement {
+  return { ...placement, depthFit: placement.depthFit * times }
 }
 
-/** Best working speed against the asked one: how much it is asked × how well the lure works there. */
-function bestSpeed({ profile, technique }: Tackle, asked: AskedAxis, limit = Infinity): { speedMs: number, speedFit: number } {
+/** How well a lure works at a speed, by its window. */
+function worksAt({ profile }: Tackle, speedMs: number): number {
   const { min, best, max } = profile.speed.value
-  const top = Math.max(min, Math.min(max, limit))
-  let speedMs = min
-  let speedFit = -1
-  for (let i = 0; i < SPEED_POINTS; i++) {
-    const wound = min + (i / (SPEED_POINTS - 1)) * (top - min)
-    const works = wound < best ? AT_WINDOW_EDGE + (1 - AT_WINDOW_EDGE) * (best > min ? (wound - min) / (best - min) : 1)
-      : AT_WINDOW_EDGE + (1 - AT_WINDOW_EDGE) * (max > best ? (max - wound) / (max - best) : 1)
-    const fit = works * desirabilityAt(asked, speedOfBait(wound, technique.cadences[0]!, min))
-    if (fit > speedFit) {
-      speedFit = fit
-      speedMs = wound
-    }
-  }
-  return { speedMs, speedFit }
+  if (speedMs <= best) return best > min ? AT_WINDOW_EDGE + (1 - AT_WINDOW_EDGE) * Math.max(0, (speedMs - min) / (best - min)) : 1
+  return max > best ? AT_WINDOW_EDGE + (1 - AT_WINDOW_EDGE) * Math.max(0, (max - speedMs) / (max - best)) : 1
 }
 
-/** Speed of a bait on its way when its handle asks for `woundMs` [m/s]: pauses make it slower; without pauses it is never slower than it works. */
-export function speedOfBait(woundMs: number, cadence: Cadence, leastMs: number): number {
-  const { pace, pauseS } = CADENCE_TABLE[cadence]
-  const slowed = woundMs * Math.min(1, pace)
-  return pauseS === null ? Math.max(leastMs, slowed) : slowed
+/** The pace of this tactic, as far as the lure works at it, and how well that answers what the water asks of the pace. */
+function wound(tackle: Tackle, ask: Ask): { speedMs: number, speedFit: number } {
+  const wanted = paceOf(tackle.tactic, ask)
+  if (tackle.tactic.pace === null) return { speedMs: wanted, speedFit: NOT_WOUND }
+  const { min, max } = tackle.profile.speed.value
+  const speedMs = Math.min(Math.max(wanted, min), max)
+  const missed = Math.abs(Math.log(speedMs / wanted))
+  return { speedMs, speedFit: Math.exp(-missed) * worksAt(tackle, speedMs) * desirabilityAt(ask.axes.speed, speedMs) }
 }
+/** Pace does not concern what is not wound: neither won nor lost. */
+const NOT_WOUND = 0.5
 
 function cannotReach(deepestM: number, neededM: number, how: string): Unreachable {
   return { deepestM, why: () => `cannot reach ${metres(neededM)}: deepest ${metres(deepestM)} ${how}` }
@@ -205,3 +296,4 @@ function cannotReach(deepestM: number, neededM: number, how: string): Unreachabl
 function metres(value: number): string {
   return `${value.toFixed(1)} m`
 }
+

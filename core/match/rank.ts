@@ -1,13 +1,14 @@
 import type { Ask } from '#core/ask'
-import { SPECIES_TABLE } from '#core/knowledge'
-import { flySpoons, type LureProfile, type PreparedOutfit, prepareOutfit, profileOf } from '#core/lure'
+import { flySpoons, type LureProfile, prepareOutfit, type PreparedOutfit, profileOf } from '#core/lure'
 import type { BenchTest, Box, Trip } from '#core/tackle'
+import type { Cover } from '#core/terms'
 import { waterDensity } from '#core/water'
-import { bestCandidate, type Candidate, fitsUnder, type Rejection, remembered, type Scene, sumOfWeights } from './candidate'
-import { colourJudgeFor } from './fits'
-import { contactFor } from './lead'
+import { bestCandidate, type Candidate, readyTactics, type Rejection, type Scene } from './candidate'
+import { colourJudgeFor, lookOf } from './look'
 import { type LoggedStretch, loggedStretches, type LogVerdict, logVerdicts, movedByLog } from './log'
-import { trailerChoice } from './trailer'
+import { contactFor } from './presentation'
+import { type Gains, hungGains, lureGains, termsOf, wayGains } from './terms'
+import { BARE, trailerChoice } from './trailer'
 
 /** A box with everything worked out that does not change with the reading. */
 export interface PreparedBox {
@@ -61,28 +62,36 @@ export function rank(prepared: PreparedBox, ask: Ask): Ranking {
  */
 export function rankOnEach(prepared: PreparedBox, ask: Ask): readonly { readonly outfit: PreparedOutfit, readonly candidates: readonly Candidate[], readonly bare: readonly Candidate[] }[] {
   const shared = sceneOf(prepared, ask)
-  const scene: Scene = { ...shared, fitsOf: remembered(shared.fitsOf) }
+  const scene: Scene = { ...shared, ...remembered(shared) }
   const log = logVerdicts(prepared.log, ask)
   return prepared.outfits.map((outfit) => {
     const { candidates } = rankIn({ ...scene, outfits: [outfit] }, prepared.lures, log)
     const dressed = candidates.filter(c => c.trailer).map(c => c.profile)
-    return { outfit, candidates, bare: rankIn({ ...scene, outfits: [outfit], trailersFor: () => [null] }, dressed, log).candidates }
+    return { outfit, candidates, bare: rankIn({ ...scene, outfits: [outfit], trailersFor: () => [BARE] }, dressed, log).candidates }
   })
 }
 
-function sceneOf({ trailers, outfits, spoons, box }: PreparedBox, ask: Ask): Scene {
+/** Covers in which a hooked fish must be pulled out. */
+const HEAVY_COVER: readonly Cover[] = ['wood', 'brush', 'mangrove', 'pads', 'reeds', 'kelp', 'dock', 'pier', 'boulders']
+
+/** What a ranking shares: everything of the ask that is the same for all lures. */
+export function sceneOf({ trailers, outfits, spoons, box }: PreparedBox, ask: Ask): Scene {
   const { reading } = ask
   const density = waterDensity(reading.temperatureC, reading.salinityPsu)
+  const terms = termsOf(ask)
+  const colours = colourJudgeFor(ask)
   return {
     ask, outfits,
     trailersFor: trailerChoice(trailers, ask),
-    totalWeight: sumOfWeights(ask),
     waterDensity: density,
     contact: contactFor(ask, density),
     parts: box.parts, spoons,
-    inCover: ask.axes.snagGuard.best > 2,
-    fitsOf: fitsUnder(ask, colourJudgeFor(ask)),
-    biteProof: SPECIES_TABLE[reading.species].toothy === 'yes',
+    inCover: reading.cover.some(c => HEAVY_COVER.includes(c)),
+    gainsOf: profile => lureGains(terms, profile, lookOf(profile, colours)),
+    wayGainsOf: (profile, way) => wayGains(terms, profile, way),
+    hungGainsOf: (tackle, way) => hungGains(terms, tackle, way, density),
+    tactics: readyTactics(ask),
+    fitted: ask.fitted,
   }
 }
 
@@ -94,7 +103,7 @@ function rankIn(scene: Scene, lures: readonly LureProfile[], log: Ranking['log']
     if ('code' in found) rejected.push(found)
     else candidates.push(withLog(found, log.get(profile.lure.id)))
   }
-  candidates.sort((a, b) => b.score - a.score || compareIds(a.profile.lure.id, b.profile.lure.id))
+  candidates.sort((a, b) => b.score - a.score || b.odds - a.odds || compareIds(a.profile.lure.id, b.profile.lure.id))
   rejected.sort((a, b) => compareIds(a.lureId, b.lureId))
   return { candidates, rejected }
 }
@@ -120,4 +129,16 @@ export function fishedHours(trips: readonly Trip[]): Map<string, number> {
     }
   }
   return hours
+}
+
+/** What is asked of every lure once for each rod is worked out only the first time. */
+function remembered({ gainsOf }: Scene): Pick<Scene, 'gainsOf'> {
+  const known = new Map<LureProfile, Gains>()
+  return {
+    gainsOf: (profile) => {
+      const kept = known.get(profile) ?? gainsOf(profile)
+      known.set(profile, kept)
+      return kept
+    },
+  }
 }

@@ -1,47 +1,57 @@
-import { type Ask, desirabilityAt } from '#core/ask'
-import { type LureProfile, mayTrail, presenceOf, vibrationOf } from '#core/lure'
+import type { Ask } from '#core/ask'
+import { TRAILER_LENGTH, TRAILER_OTHER_COLOUR, type TrailerRow, TRAILERS } from '#core/knowledge'
+import { type LureProfile, mayTrail } from '#core/lure'
+import { jointMembership } from '#core/rule'
+import type { TrailerHooking } from '#core/terms'
+import { matchesLure } from './marks'
 
-/** Trailers tried on one lure: the best few by bulk, thump, scent and colour; the rest cannot win by much. Assumed. */
-const TRIED = 3
-/** A trailer of another colour scheme than its host's. Assumed. */
-const OTHER_COLOURS = 0.8
+/** A trailer behind a host, with what the table of trailers says of it. */
+export interface TrailerChoice {
+  /** `null`: the host bare. */
+  readonly trailer: LureProfile | null
+  readonly hooking: TrailerHooking | null
+  /** Log-odds against the bare host of no merit (0). */
+  readonly gain: number
+  /** The rows that spoke for it, loudest first. */
+  readonly rows: readonly TrailerRow[]
+}
 
-export type TrailersFor = (host: LureProfile) => readonly (LureProfile | null)[]
+export type TrailersFor = (host: LureProfile) => readonly TrailerChoice[]
+export const BARE: TrailerChoice = { trailer: null, hooking: null, gain: 0, rows: [] }
 
-/**
- * The trailers worth trying on a lure, with `null` (none) where it can be fished bare.
- * Hosts of equal bulk, thump, colours and (blade-dulling) kind like the same trailers, so each such order is worked out once a ranking.
- */
+/** A skirted jig without its trailer is unfinished; blades may be fished bare (handbook §6). */
+const NEEDS_TRAILER = 'skirted-jig'
+/** A row that holds less than this is silent. */
+const SILENT = 0.05
+
+/** The trailers worth trying on a lure under this ask, best first: the best one, and the bare host where that can be fished. */
 export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): TrailersFor {
-  const orders = new Map<string, readonly LureProfile[]>()
-  const orderFor = (host: LureProfile) => {
-    const key = `${host.bulk.value} ${host.vibration.value} ${host.colours.value.pattern} ${host.lure.family === 'bladed-jig'}`
-    let order = orders.get(key)
-    if (!order) {
-      order = trailers
-        .map(trailer => ({ trailer, liking: liking(host, trailer, ask) }))
-        .sort((a, b) => b.liking - a.liking || (a.trailer.lure.id < b.trailer.lure.id ? -1 : 1))
-        .map(({ trailer }) => trailer)
-      orders.set(key, order)
-    }
-    return order
-  }
+  const rows = TRAILERS.map(row => ({ row, holds: jointMembership(row.when, ask.features) })).filter(({ holds }) => holds > SILENT)
+  const known = new Map<LureProfile, readonly TrailerChoice[]>()
   return (host) => {
-    if (!host.typical.takesTrailer) return [null]
-    const fitting: LureProfile[] = []
-    for (const trailer of orderFor(host)) {
-      if (!mayTrail(trailer, host)) continue
-      fitting.push(trailer)
-      if (fitting.length === TRIED) break
-    }
-    // A skirted jig without its trailer is unfinished; blades may be fished bare (trade §6).
-    return host.lure.family === 'skirted-jig' && fitting.length > 0 ? fitting : [null, ...fitting]
+    if (!host.typical.takesTrailer) return [BARE]
+    const kept = known.get(host)
+    if (kept) return kept
+    const mine = rows.filter(({ row }) => matchesLure(row.host, host))
+    const judged = trailers.filter(trailer => mayTrail(trailer, host)).map(trailer => judge(host, trailer, mine))
+      .sort((a, b) => b.gain - a.gain || (a.trailer!.lure.id < b.trailer!.lure.id ? -1 : 1))
+    const bare = judge(host, null, mine)
+    const mustTrail = host.lure.family === NEEDS_TRAILER && judged.length > 0
+    // The best dressed one and, where it can be fished so, the bare host: a rod may carry only that.
+    const choices = mustTrail ? judged.slice(0, 1) : [...judged.slice(0, 1), bare]
+    known.set(host, choices)
+    return choices
   }
 }
 
-function liking(host: LureProfile, trailer: LureProfile, { axes }: Ask): number {
-  return desirabilityAt(axes.presence, presenceOf(host, trailer).value)
-    * desirabilityAt(axes.vibration, vibrationOf(host, trailer).value)
-    * desirabilityAt(axes.scent, trailer.scented.value ? 1 : 0)
-    * (host.colours.value.pattern === trailer.colours.value.pattern ? 1 : OTHER_COLOURS)
+function judge(host: LureProfile, trailer: LureProfile | null, rows: readonly { readonly row: TrailerRow, readonly holds: number }[]): TrailerChoice {
+  const speaking = rows.filter(({ row }) => (trailer === null ? row.trailer === 'none' : row.trailer !== 'none' && matchesLure(row.trailer, trailer)))
+  let gain = speaking.reduce((sum, { row, holds }) => sum + row.lift * holds, 0)
+  if (trailer) {
+    const share = trailer.lengthMm.value / host.lengthMm.value
+    gain -= TRAILER_LENGTH.costPerDoubling * Math.max(0, Math.log2(share / TRAILER_LENGTH.most), Math.log2(TRAILER_LENGTH.least / share))
+    if (host.colours.value.pattern !== trailer.colours.value.pattern) gain -= TRAILER_OTHER_COLOUR
+  }
+  const told = speaking.filter(({ row, holds }) => row.lift * holds > 0).sort((a, b) => b.row.lift * b.holds - a.row.lift * a.holds).map(({ row }) => row)
+  return { trailer, gain, rows: told, hooking: trailer === null ? null : told.find(row => row.hooking)?.hooking ?? 'threaded' }
 }

@@ -1,5 +1,5 @@
 import { askOf, type AskOptions } from '#core/ask'
-import { type PreparedBox, rankOnEach, wayOf } from '#core/match'
+import { type PreparedBox, rankOnEach } from '#core/match'
 import type { Reading } from '#core/reading'
 import { isSoftBody } from '#core/terms'
 import type { PackItem, PackLimits, PackLocks, PackOption, PackProblem, PackWish, WishId } from './problem'
@@ -37,11 +37,10 @@ export function* packProblem(box: PreparedBox, { readings, limits, locks }: Pack
     const inSnags = ask.reading.cover.some(c => SNAGS.includes(c))
     for (const { outfit, candidates, bare } of rankOnEach({ ...box, outfits }, ask)) {
       const best = candidates[0]?.score ?? 0
-      for (const { profile, trailer, added, technique, placement, score } of [...candidates, ...bare]) {
+      for (const { profile, trailer, added, way, placement, score } of [...candidates, ...bare]) {
         const { lure } = profile
         const needs = [...trailer ? [trailer.lure.id] : [], ...added.part ? [added.part.id] : [], ...added.spoon ? [added.spoon.lure.id] : []]
         found.push({ reading: r, lureId: lure.id, outfitId: outfit.outfit.id, score, needs })
-        const way = wayOf(technique.control, technique.cadences[0]!)
         if (way === 'bottom' || (inSnags && profile.snagGuard.value < 2)) atRisk.add(lure.id)
         if (score < MEANT_FROM * best) continue
         const { pattern } = profile.colours.value

@@ -7,7 +7,7 @@ export interface Axis {
   readonly max: number
   /** Spacing of the curve's grid. */
   readonly spacing: 'linear' | 'log'
-  /** Weight when many rules speak (sources/assumptions.ts, A2). Assumed. */
+  /** Log-odds of an effect on it at weight 1 (A2). Assumed. */
   readonly weight: number
 }
 
@@ -32,13 +32,14 @@ export const AXES = {
   erratic: scale('erratic', '1–5', 1, 5, 0.5),
   snagGuard: scale('sheds snags', '0–3', 0, 3, 1.1),
   scent: scale('scent', '0–1', 0, 1, 0.25),
+  tactic: taste('the tactic here', 2),
   suit: taste('suits the place', 2),
   kind: taste('right one of its kind', 0.9),
   rod: taste('suits the rod', 0.8),
 } as const satisfies Record<string, Axis>
 
 export type AxisId = keyof typeof AXES
-export type TasteAxisId = 'colour' | 'profile' | 'suit' | 'kind' | 'rod'
+export type TasteAxisId = 'colour' | 'profile' | 'tactic' | 'suit' | 'kind' | 'rod'
 export type ScaleAxisId = Exclude<AxisId, TasteAxisId>
 
 export const AXIS_IDS = Object.keys(AXES) as AxisId[]

@@ -23,6 +23,12 @@ export interface NumberFeatures {
   fishM: number
   /** Where to present: over the middle, because fish look up. */
   presentM: number
+  /** Water between the band and the bottom: how far the fish hang over it [m]. */
+  suspendedM: number
+  /** The water's temperature as a bass would feel it: shifted by where the species' own range begins [°C]. */
+  warmthC: number
+  /** Depth of the top of grass, brush or timber [m]. */
+  coverTopM: number
   forageLengthMm: number
   forageSlenderness: number
   mouthMm: number

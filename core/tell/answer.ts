@@ -1,17 +1,20 @@
 import { type Ask, askOf, type AskOptions } from '#core/ask'
 import type { Presented } from '#core/course'
-import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES } from '#core/knowledge'
-import { type Candidate, type LogVerdict, prepareBox, type PreparedBox, rank, type Ranking } from '#core/match'
+import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES, ROD_JOBS } from '#core/knowledge'
+import { type Candidate, candidateOf, type Contribution, contributionsOf, judgedWays, type LogVerdict, prepareBox, type PreparedBox, rank, type Ranking, type Scene, sceneOf, termsOf } from '#core/match'
 import type { Reading } from '#core/reading'
 import { fillIn, jointMembership } from '#core/rule'
 import { sourceText } from '#core/sources'
 import type { Box } from '#core/tackle'
 import type { UnitSystem } from '#core/units'
 import { waterDensity } from '#core/water'
-import { askedAxes, confidenceOf, round, setupAxes, setupReasons, type UsualFits, usualFits } from './explain'
+import { askedAxes, confidenceOf, round, setApart, setupAxes } from './explain'
 import { gapsOf } from './gaps'
-import type { MatchOut, ReasonOut, SetupOut } from './output'
+import { handOf } from './hand'
+import { worthMeasuring } from './measure'
+import type { MatchOut, ReasonOut, SetupOut, WayOut } from './output'
 import { presentedOf } from './presented'
+import { isSister, sharesOf, standingOf } from './standing'
 import { tieOn } from './tie-on'
 
 export interface MatchOptions extends AskOptions {
@@ -37,32 +40,84 @@ export function presentedSetups({ ask, candidates }: Ranking, setups: readonly S
 }
 
 /** The contract's answer from a ranking that is already there. */
-export function explainRanking(prepared: PreparedBox, { ask, candidates, rejected, log }: Ranking, { top = 10, units = 'metric' }: MatchOptions = {}): MatchOut {
-  const usual = usualFits(candidates)
+export function explainRanking(prepared: PreparedBox, ranking: Ranking, { top = 10, units = 'metric' }: MatchOptions = {}): MatchOut {
+  const { ask, candidates, rejected, log } = ranking
   const cautions = readingCautions(ask, units)
   if (prepared.outfits.length === 0) cautions.push('No outfits in the file: rods, lines and casts are assumed.')
+  const scene = sceneOf(prepared, ask)
+  const terms = termsOf(ask)
+  const told = candidates.slice(0, top)
+  const contributions = new Map<Candidate, Contribution[]>()
+  const contributed = (candidate: Candidate) => {
+    const known = contributions.get(candidate) ?? contributionsOf(terms, candidate.profile, candidate, candidate.levels)
+    contributions.set(candidate, known)
+    return known
+  }
+  const shares = sharesOf(told)
+  const shownBefore = new Set<string>()
+  const setups = told.map((candidate, i): SetupOut => {
+    const rival = candidates.find(other => other !== candidate && !isSister(other, candidate))
+    const { reasons, against } = setApart(contributed(candidate), rival ? contributed(rival) : [], shownBefore, ask, units)
+    shownBefore.clear()
+    reasons.forEach(({ rule }) => shownBefore.add(rule))
+    const { lure } = candidate.profile
+    return {
+      ...tieOn(candidate, { ask, waterDensity: scene.waterDensity, parts: prepared.box.parts, system: units }),
+      score: round(candidate.score),
+      share: round(shares[i]!),
+      standing: standingOf(candidate, candidates, i),
+      sisters: told.filter(other => other !== candidate && isSister(other, candidate)).map(other => other.profile.lure.id),
+      ways: i < WAYS_FOR ? otherWays(candidate, scene) : [],
+      confidence: round(confidenceOf(candidate, ask, prepared.hours.get(lure.id) ?? 0)),
+      axes: setupAxes(candidate, ask),
+      reasons: [...reasons, ...trailerReason(candidate), ...logReason(candidate, log.get(lure.id))],
+      against: [...against, ...rodAgainst(candidate)],
+    }
+  })
   return {
     assumed: [...ask.assumed],
     cautions,
     ask: { axes: askedAxes(ask, units) },
-    setups: candidates.slice(0, top).map(candidate => setupOut(candidate, prepared, { ask, usual, units, log })),
+    setups,
     rejected: rejected.map(({ lureId, code, why }) => ({ lureId, code, why })),
     gaps: gapsOf(candidates, ask),
+    hand: handOf(candidates),
+    measure: worthMeasuring(prepared, ranking),
   }
 }
 
-interface Telling { readonly ask: Ask, readonly usual: UsualFits, readonly units: UnitSystem, readonly log: Ranking['log'] }
+/** Set-ups for which the other ways are told as well. */
+const WAYS_FOR = 20
 
-function setupOut(candidate: Candidate, { hours, box }: PreparedBox, { ask, usual, units, log }: Telling): SetupOut {
-  const { reading } = ask
-  const tied = tieOn(candidate, { ask, waterDensity: waterDensity(reading.temperatureC, reading.salinityPsu), parts: box.parts, system: units })
+function otherWays(candidate: Candidate, scene: Scene): WayOut[] {
+  const { ways } = judgedWays(candidate.profile, scene)
+  return [...ways].sort((a, b) => b.odds - a.odds).map(way => candidateOf(way, scene))
+    .filter(way => way.technique.rig !== candidate.technique.rig || way.tactic !== candidate.tactic)
+    .map(way => wayOut(way))
+}
+
+function wayOut({ technique, tactic, trailer, added, outfit, cadence, placement, pauseS, score, profile }: Candidate): WayOut {
+  const isHead = technique.adds === 'head' || technique.adds === 'weighted-hook'
   return {
-    ...tied,
-    score: round(candidate.score),
-    confidence: round(confidenceOf(candidate, ask, hours.get(candidate.profile.lure.id) ?? 0)),
-    axes: setupAxes(candidate, ask),
-    reasons: [...setupReasons(candidate, ask, usual, units), ...logReason(candidate, log.get(candidate.profile.lure.id))],
+    rig: technique.rig, tactic: tactic.id, hook: technique.hook === 'own' ? profile.hooks.value[0]!.kind : technique.hook, trailerId: trailer?.lure.id ?? null,
+    headG: isHead ? added.grams : null, sinkerG: technique.adds === 'bullet' || technique.adds === 'drop-sinker' ? added.grams : null,
+    outfitId: outfit?.outfit.id ?? null, cadence, depthM: round(placement.depthM), speedMs: round(placement.speedMs), pauseS, score: round(score),
   }
+}
+
+/** A rod this far from its job is worth a word [log-odds]. */
+const POOR_ROD = -1
+
+function rodAgainst({ outfit, tactic, fits }: Candidate): ReasonOut[] {
+  if (!outfit || fits.rod.gain > POOR_ROD) return []
+  const job = ROD_JOBS[tactic.job]
+  return [{ rule: `rod.${job.id}`, text: `${job.text} The best rod at hand suits it poorly.`, source: sourceText('common-practice') }]
+}
+
+/** The row of the table of trailers that speaks loudest for the trailer that is told. */
+function trailerReason({ trailer, trailerRows }: Candidate): ReasonOut[] {
+  const row = trailer ? trailerRows[0] : undefined
+  return row ? [{ rule: row.id, text: row.text, source: sourceText(row.source) }] : []
 }
 
 /** A change of the score below this is not worth a line. */

@@ -1,7 +1,6 @@
-import type { Ask, AskedAxis, Reason } from '#core/ask'
-import { type Candidate, isFavoured } from '#core/match'
-import { recordOf } from '#core/numeric'
-import { AXIS_IDS, type AxisId, fillIn } from '#core/rule'
+import type { Ask, Reason } from '#core/ask'
+import type { Candidate, Contribution } from '#core/match'
+import { AXES, AXIS_IDS, fillIn } from '#core/rule'
 import { sourceText } from '#core/sources'
 import type { UnitSystem } from '#core/units'
 import type { AxisOut, ReasonOut, SetupAxisOut } from './output'
@@ -9,7 +8,7 @@ import type { AxisOut, ReasonOut, SetupAxisOut } from './output'
 /** Reasons shown beside a set-up. */
 const SHOWN_REASONS = 3
 
-export function reasonOut({ rule }: Reason, { features }: Ask, system: UnitSystem): ReasonOut {
+export function reasonOut({ rule }: Pick<Reason, 'rule'>, { features }: Ask, system: UnitSystem): ReasonOut {
   return { rule: rule.id, text: fillIn(rule.text, features, system), source: sourceText(rule.source) }
 }
 
@@ -23,8 +22,8 @@ export function askedAxes(ask: Ask, system: UnitSystem): AxisOut[] {
 export function setupAxes({ fits }: Candidate, ask: Ask): SetupAxisOut[] {
   return AXIS_IDS.filter(axis => ask.axes[axis].weight > 0).map((axis) => {
     const { weight, best, low, high } = ask.axes[axis]
-    const { offers, fit, source } = fits[axis]
-    return { axis, asked: { best: round(best), low: round(low), high: round(high) }, offers: round(offers), fit: round(fit), weight: round(weight), known: source.known }
+    const { offers, fit, source, gain } = fits[axis]
+    return { axis, asked: { best: round(best), low: round(low), high: round(high) }, offers: round(offers), fit: round(fit), weight: round(weight), known: source.known, gain: round(gain) }
   })
 }
 
@@ -43,42 +42,35 @@ export function confidenceOf({ fits }: Candidate, { axes }: Ask, hours: number):
   return 1 - (1 - known) * Math.exp(-hours / HOURS_SCALE)
 }
 
-/** The usual fit on each axis among the set-ups that are really in question: the best third of the box, at least ten. */
-export type UsualFits = Record<AxisId, number>
-const IN_QUESTION = { share: 1 / 3, least: 10 }
-
-export function usualFits(ranked: readonly Candidate[]): UsualFits {
-  const candidates = ranked.slice(0, Math.max(IN_QUESTION.least, Math.ceil(ranked.length * IN_QUESTION.share)))
-  return recordOf(AXIS_IDS, (axis) => {
-    const sum = candidates.reduce((total, c) => total + Math.log(c.fits[axis].fit), 0)
-    return candidates.length ? Math.exp(sum / candidates.length) : 1
-  })
-}
+/** Reasons shown beside a set-up, for and against. */
+const SHOWN_AGAINST = 3
+/** What adds less than this is not worth a line [log-odds]. */
+const WORTH_A_LINE = 0.12
 
 /**
- * The rules that lifted this set-up above its rivals: the axes on which it gains most, each with the loudest rule that favours it.
- * Only rules that entered the score are shown.
+ * What sets a set-up apart: the effects by which it is ahead of its best different rival, the strongest first, and of the sentences that its neighbour already shows at most one.
+ * And what costs it places: the effects that speak against it here.
  */
-export function setupReasons(candidate: Candidate, ask: Ask, usual: UsualFits, system: UnitSystem): ReasonOut[] {
-  const gains = AXIS_IDS
-    .map(axis => ({ axis, gain: ask.axes[axis].weight * Math.log(candidate.fits[axis].fit / usual[axis]) }))
-    .filter(({ gain }) => gain > 0)
-    .sort((a, b) => b.gain - a.gain)
+export function setApart(mine: readonly Contribution[], rival: readonly Contribution[], shown: ReadonlySet<string>, ask: Ask, system: UnitSystem): { reasons: ReasonOut[], against: ReasonOut[] } {
+  const rivals = new Map(rival.map(({ push, gain }) => [push.key, gain]))
+  const ahead = mine.map(({ push, gain, figure }) => ({ push, gain, figure, lead: gain - (rivals.get(push.key) ?? 0) }))
   const reasons: ReasonOut[] = []
-  for (const { axis } of gains) {
-    const reason = loudestFor(candidate, ask, ask.axes[axis])
-    if (reason && !reasons.some(r => r.rule === reason.rule.id)) reasons.push(reasonOut(reason, ask, system))
+  let repeated = 0
+  const candidates = [...ahead.filter(c => c.gain > WORTH_A_LINE && c.lead > WORTH_A_LINE).sort((a, b) => b.lead - a.lead), ...ahead.filter(c => c.gain > WORTH_A_LINE && c.lead <= WORTH_A_LINE).sort((a, b) => b.gain - a.gain)]
+  for (const { push } of candidates) {
     if (reasons.length === SHOWN_REASONS) break
+    if (reasons.some(r => r.rule === push.rule.id)) continue
+    if (shown.has(push.rule.id) && (reasons.length > 0 || ++repeated > 1) && candidates.length > SHOWN_REASONS) continue
+    reasons.push(reasonOut(push, ask, system))
   }
-  return reasons
-}
-
-function loudestFor(candidate: Candidate, ask: Ask, { axis, reasons }: AskedAxis): Reason | undefined {
-  if (!(axis in ask.tastes)) return reasons[0]
-  const tastes = ask.tastes[axis as keyof Ask['tastes']]
-  return tastes
-    .filter(t => t.to > t.others && isFavoured(t.favours, candidate.profile, candidate.technique))
-    .sort((a, b) => b.strength - a.strength)[0]
+  const against: ReasonOut[] = []
+  for (const { push, figure } of mine.filter(c => c.gain < -WORTH_A_LINE).sort((a, b) => a.gain - b.gain)) {
+    if (against.length === SHOWN_AGAINST) break
+    if (against.some(r => r.rule === push.rule.id)) continue
+    const reason = reasonOut(push, ask, system)
+    against.push(figure === null ? reason : { ...reason, text: `${reason.text} This one: ${AXES[push.effect.axis].label} ${Number(figure.toPrecision(2))}.` })
+  }
+  return { reasons, against }
 }
 
 /** Three significant places: differences beyond that are below every error in the model. */

@@ -2,7 +2,7 @@ import type { DepthControl } from '#core/knowledge'
 import type { KnownAs } from '#core/lure'
 import type { RejectionCode } from '#core/match'
 import type { AdviceSubject, AxisId } from '#core/rule'
-import type { Cadence, Family, HookKind, LineMaterial, Mode, Rig } from '#core/terms'
+import type { Cadence, Family, HookKind, LineMaterial, Mode, Rig, TacticId, TrailerHooking } from '#core/terms'
 
 /** What `match` prints (contract §5), and what the screens read. */
 export interface ReasonOut { rule: string, text: string, source: string }
@@ -15,6 +15,8 @@ export interface SetupAxisOut {
   offers: number
   fit: number
   weight: number
+  /** What it adds to the log-odds of the set-up. */
+  gain: number
   known: KnownAs
 }
 
@@ -36,15 +38,44 @@ export interface PresentationOut {
   /** Drop shot: leader from hook to weight, and how high it holds the bait over the bottom [m]. */
   dropLeaderM: number | null
   standsM: number | null
+  /** Share of the working time in front of the fish, 0..1. */
+  shareInBand: number
+  /** It meets the bottom or the cover. */
+  touches: boolean
 }
+
+export type Standing = 'clear' | 'ahead' | 'level'
+
+/** Another way to fish the same lure here. */
+export interface WayOut {
+  rig: Rig
+  tactic: TacticId
+  hook: HookKind
+  trailerId: string | null
+  headG: number | null
+  sinkerG: number | null
+  outfitId: string | null
+  cadence: Cadence
+  depthM: number
+  speedMs: number
+  pauseS: number | null
+  score: number
+}
+
+/** One of the rods at hand, ready. */
+export interface HandOut { outfitId: string, lureId: string, role: 'search' | 'clean-up' | 'contrast' | 'other', why: string }
+/** What is worth measuring: a field of the reading, or a lure on the bench. */
+export interface MeasureOut { field?: string, lureId?: string, why: string, gain: number }
 
 export interface SetupOut {
   lureId: string
   family: Family
   rig: Rig
   trailerId: string | null
+  tactic: TacticId
   hook: { kind: HookKind, size: string | null, count: number, advice: string }
   trailerHook: boolean
+  trailerHooking: TrailerHooking | null
   headG: number | null
   sinkerG: number | null
   outfitId: string | null
@@ -53,9 +84,18 @@ export interface SetupOut {
   totalG: number
   presentation: PresentationOut
   score: number
+  /** Probability of being tied on first; all lures of the box sum to 1. */
+  share: number
+  /** Against the best different set-up. */
+  standing: Standing
+  /** The same bait in another dress. */
+  sisters: string[]
+  ways: WayOut[]
   confidence: number
   axes: SetupAxisOut[]
   reasons: ReasonOut[]
+  /** What costs it places. */
+  against: ReasonOut[]
   /** How it is made ready and fished; never part of the score. */
   advice: AdviceOut[]
   cautions: string[]
@@ -68,5 +108,7 @@ export interface MatchOut {
   setups: SetupOut[]
   rejected: { lureId: string, code: RejectionCode, why: string }[]
   gaps: { axis: AxisId, text: string }[]
+  hand: HandOut[]
+  measure: MeasureOut[]
 }
 

@@ -1,9 +1,8 @@
 import type { Ask } from '#core/ask'
 import { CADENCE_TABLE, SPECIES_TABLE } from '#core/knowledge'
 import { fallSpeed, isBiteProof } from '#core/lure'
-import { type Candidate, speedOfBait } from '#core/match'
+import type { Candidate } from '#core/match'
 import type { Part } from '#core/tackle'
-import type { Cadence } from '#core/terms'
 import { formatQuantity, type UnitSystem } from '#core/units'
 import { adviceFor, adviceText } from './advice'
 import { connectionOf, leaderOf, weakHardware } from './connection'
@@ -14,26 +13,28 @@ import type { PresentationOut, SetupOut } from './output'
 export interface TieOnScene { readonly ask: Ask, readonly waterDensity: number, readonly parts: readonly Part[], readonly system: UnitSystem }
 
 /** Everything about tying it on and fishing it, in the contract's form; scores and reasons are added by the caller. */
-export function tieOn(candidate: Candidate, { ask, waterDensity, parts, system }: TieOnScene): Omit<SetupOut, 'score' | 'confidence' | 'axes' | 'reasons'> {
+export function tieOn(candidate: Candidate, { ask, waterDensity, parts, system }: TieOnScene): Omit<SetupOut, 'score' | 'share' | 'standing' | 'sisters' | 'ways' | 'confidence' | 'axes' | 'reasons' | 'against'> {
   const { profile, technique, trailer, added, outfit, totalG } = candidate
   const { lure } = profile
   const isHead = technique.adds === 'head' || technique.adds === 'weighted-hook'
-  const cadence = cadenceOf(candidate, ask)
-  const advice = adviceFor(candidate, cadence, ask, system)
+  const trailerHook = takesTrailerHook(candidate, ask)
+  const advice = adviceFor(candidate, trailerHook, ask, system)
   return {
     lureId: lure.id,
     family: lure.family,
     rig: technique.rig,
+    tactic: candidate.tactic.id,
     trailerId: trailer?.lure.id ?? null,
     hook: hookOf(candidate, ask, parts),
-    trailerHook: takesTrailerHook(candidate, ask),
+    trailerHook,
+    trailerHooking: candidate.hooking,
     headG: isHead ? added.grams : null,
     sinkerG: technique.adds === 'bullet' || technique.adds === 'drop-sinker' ? added.grams : null,
     outfitId: outfit?.outfit.id ?? null,
     leader: leaderOf(candidate, ask),
     connection: connectionOf(candidate),
     totalG: round(totalG),
-    presentation: presentationOf(candidate, cadence, ask, waterDensity, system, adviceText(advice, 'next')),
+    presentation: presentationOf(candidate, waterDensity, system, adviceText(advice, 'next')),
     advice,
     cautions: setupCautions(candidate, ask, parts, system),
   }
@@ -48,38 +49,13 @@ function takesTrailerHook({ profile: { lure } }: Candidate, { reading, schools }
   return schools.trailerHook === 'open-water' || reading.shortStrikes
 }
 
-/** First cadence of the technique that suits the reading and the chosen schools. */
-function cadenceOf({ technique, profile }: Candidate, { reading, schools, features }: Ask): Cadence {
-  const inGrass = reading.cover.some(c => c === 'grass' || c === 'reeds' || c === 'pads' || c === 'kelp')
-  const touches = profile.runsAt !== null && reading.cover.some(c => ['rock', 'gravel', 'shell', 'clay', 'wood', 'boulders', 'brush'].includes(c))
-  const slow = features.numbers.activity < 0.4 || reading.mood === 'lethargic'
-  const suits: Partial<Record<Cadence, boolean>> = {
-    'hang-still': slow && reading.grouping === 'one-spot',
-    'tick': inGrass && schools.grass === 'tick',
-    'rip': inGrass && schools.grass === 'rip',
-    'touch-and-pause': touches,
-    'stop-and-go': schools.retrieve === 'vary',
-    'slow-roll': slow || reading.visibilityM < 0.8,
-    'burn': reading.mood === 'aggressive' && !slow,
-    'yo-yo': slow,
-    'bottom-hop': !slow,
-    'drag': slow,
-    'shake': !slow,
-    'vertical-fast': schools.vertical === 'fast' || (schools.vertical === 'by-mood' && !slow),
-    'long-fall': schools.vertical === 'long-fall',
-    'sweep-pause': schools.retrieve === 'vary',
-  }
-  return technique.cadences.find(c => suits[c] ?? true) ?? technique.cadences[technique.cadences.length - 1]!
-}
-
-function presentationOf(candidate: Candidate, cadence: Cadence, ask: Ask, waterDensity: number, system: UnitSystem, next: string): PresentationOut {
-  const { profile, technique, outfit, castM, placement } = candidate
+function presentationOf(candidate: Candidate, waterDensity: number, system: UnitSystem, next: string): PresentationOut {
+  const { technique, outfit, placement, cadence, pauseS } = candidate
+  const { castM, speedMs } = placement
   const row = CADENCE_TABLE[cadence]
   const fall = fallSpeed(candidate, waterDensity).value
   const countsDown = technique.mode !== 'troll' && technique.control !== 'surface' && technique.control !== 'dive' && fall > 0
   const countdownS = countsDown ? Math.round(placement.depthM / fall) : null
-  const pauseS = row.pauseS ? pauseFor(row.pauseS, ask.features.numbers.activity) : null
-  const speedMs = speedOfBait(placement.speedMs, cadence, profile.speed.value.min)
   const turnsPerS = outfit?.pickUpM ? round(speedMs / outfit.pickUpM) : null
   const depth = formatQuantity('depth', placement.depthM, { system })
   const values: Record<string, string> = {
@@ -104,21 +80,19 @@ function presentationOf(candidate: Candidate, cadence: Cadence, ask: Ask, waterD
     fallMs: fall > 0 ? round(fall) : null,
     dropLeaderM: placement.dropLeaderM ?? null,
     standsM: placement.leaderHeightM === null ? null : round(placement.leaderHeightM),
+    shareInBand: round(placement.shareInBand),
+    touches: placement.touches,
   }
 }
 
-function tipText({ technique, placement: { tipM, depthM, lineOutM } }: Candidate, system: UnitSystem): string {
+function tipText({ technique, placement }: Candidate, system: UnitSystem): string {
+  const { tipM, depthM, lineOutM } = placement
   const metres = (value: number) => formatQuantity('depth', value, { system })
   if (technique.mode === 'troll') return ` ${metres(lineOutM ?? 0)} of line out: it runs at ${metres(depthM)}.`
+  if (placement.dropLeaderM != null && technique.rig.startsWith('drop-shot')) return ` Hook ${formatQuantity('length', placement.dropLeaderM * 1000, { system })} above the weight: it stands ${formatQuantity('length', (placement.leaderHeightM ?? 0) * 1000, { system })} over the bottom.`
   if (technique.control !== 'dive') return ''
   const where = tipM < 0.8 ? 'low' : tipM < 1.5 ? 'half up' : 'high'
   return ` Rod tip ${where} (${metres(tipM)}): it runs to ${metres(depthM)}.`
-}
-
-/** Pause between its cold, middle and active lengths, by activity [s]. */
-function pauseFor([cold, mid, active]: readonly [number, number, number], activity: number): number {
-  const seconds = activity < 0.5 ? cold + (mid - cold) * (activity / 0.5) : mid + (active - mid) * ((activity - 0.5) / 0.5)
-  return seconds < 3 ? Math.round(seconds * 2) / 2 : Math.round(seconds)
 }
 
 /** Complete weight from which a cast can hurt somebody badly [g]. Assumed. */
@@ -133,6 +107,13 @@ function setupCautions(candidate: Candidate, { reading }: Ask, parts: readonly P
     cautions.push(`No suitable ${technique.adds === 'head' ? 'head' : technique.adds === 'weighted-hook' ? 'weighted hook' : 'sinker'} among your parts: ${formatQuantity('weight', added.grams, { system })} is assumed.`)
   if (SPECIES_TABLE[reading.species].toothy === 'yes' && !isBiteProof(outfit?.outfit.leader))
     cautions.push('Toothy fish: tie in a bite-proof leader (wire, or fluorocarbon of 0.7 mm and more); it changes a small plug’s action, so check it.')
+  if (SPECIES_TABLE[reading.species].toothy === 'yes' && outfit && isBiteProof(outfit.outfit.leader)) {
+    const { material, testKg, diameterMm } = outfit.outfit.leader!
+    cautions.push(`Toothy fish: your bite-proof leader (${[material, testKg == null ? '' : formatQuantity('strength', testKg, { system }), diameterMm == null ? '' : formatQuantity('diameter', diameterMm, { system })].filter(Boolean).join(', ')}) stays on; check a small plug’s action with the leader, it is stiff and adds weight.`)
+  }
+  if (SPECIES_TABLE[reading.species].toothy === 'light') cautions.push('Their teeth fray thin leaders: look it over after every fish, a light wire where they bite it off.')
+  if (candidate.placement.gear) cautions.push(`On the line alone it stays above the fish: a trolling weight, a diving plane or a downrigger takes it to ${formatQuantity('depth', candidate.placement.depthM, { system })}.`)
+  if (technique.mode === 'troll') cautions.push('Trolling: keep a lookout for logs and boats, kill switch on.')
   if (profile.lure.family === 'umbrella-rig') cautions.push('Several hooks: the number of hooks or lures is often limited, check the local rules.')
   cautions.push(...weakHardware(candidate, parts, system))
   if (totalG >= HEAVY_G) cautions.push('Heavy on the cast: eye protection, and look behind you.')

@@ -53,6 +53,8 @@ export const HOOKED_AT = ['inside', 'lip', 'outside'] as const
 export const INTERNAL_WEIGHTS = ['none', 'fixed', 'sliding'] as const
 export const LIPS = ['none', 'square', 'round', 'long', 'spoon'] as const
 export const TAIL_REACHES = ['quarter', 'half', 'whole'] as const
+/** How a trailer sits on its host's hook. */
+export type TrailerHooking = 'threaded' | 'middle' | 'nose'
 export const WIRES = ['fine', 'medium', 'strong'] as const
 export const RULE_OPS = ['<', '<=', '=', '>=', '>', 'in'] as const
 

@@ -1,5 +1,5 @@
 import type { Advice } from '#core/rule'
-import { ACTIVE, AGGRESSIVE, COLD, GRASS, LETHARGIC, MUDDY, NIPPING, OPEN, PRESSURED, SNAGGY, WARMING } from '../rules/conditions'
+import { ACTIVE, AGGRESSIVE, GRASS, LETHARGIC, MUDDY, NIPPING, OPEN, PRESSURED, SNAGGY, WARMING } from '../rules/conditions'
 
 /** Making the bait ready: trailers, cuts, straightness, hang (trade §3, §5, §6, §22.1–3). */
 export const BAIT_ADVICE: readonly Advice[] = [
@@ -25,9 +25,17 @@ export const BAIT_ADVICE: readonly Advice[] = [
     text: 'Lay it along the hook, nick it where the point must come out, then thread: crooked, it spins and loses its action.' },
   { id: 'advice.bait.flat-down', about: 'bait', when: [], of: { style: ['flat-belly'] }, source: 'common-practice',
     text: 'The flat side down, always; nose-hooked, the point goes in from the flat side about 3 mm back.' },
+  { id: 'advice.bait.scent-pressured', about: 'bait', when: [PRESSURED], of: { family: ['minnow-soft', 'worm', 'stick-worm', 'tube', 'shrimp-soft', 'craw', 'soft-jerk'] }, source: 'common-practice',
+    text: 'Pressured fish: scent helps, because fish also find by smell.' },
+  { id: 'advice.bait.tip', about: 'bait', when: [{ feature: 'species', any: ['walleye', 'zander', 'perch', 'flounder'] }], of: { family: ['jighead-soft', 'hair-jig', 'grub'] }, source: 'common-practice',
+    text: 'Tip the jig with half a crawler, a leech or a minnow, where that is legal.' },
+  { id: 'advice.bait.underspin', about: 'bait', when: [], of: { rig: ['underspin'] }, source: 'common-practice',
+    text: 'An underspin: the small blade below the head helps them find it in cloudy water.' },
+  { id: 'advice.bait.pair', about: 'bait', when: [], of: { family: ['crankbait', 'lipless-crank', 'jerkbait', 'spinnerbait', 'bladed-jig', 'paddle-tail', 'topwater', 'skirted-jig'] }, school: { colour: 'pair' }, source: 'common-practice',
+    text: 'The pair: have the natural and the hot one ready, alternate, and let the fish choose; settle early.' },
   { id: 'advice.bait.scent', about: 'bait', when: [LETHARGIC], of: { way: ['bottom', 'falling'] }, source: 'common-practice',
     text: 'Scent when the bite is slow; half a crawler, a leech or a minnow on the jig where that is legal.' },
-  { id: 'advice.bait.hang', about: 'bait', when: [COLD], of: { family: ['jerkbait'], buoyancy: ['hangs'] }, source: 'common-practice',
+  { id: 'advice.bait.hang', about: 'bait', when: [], of: { family: ['jerkbait'], buoyancy: ['hangs'] }, source: 'common-practice',
     text: 'A plug hangs only in water as cold and as salt as it was tuned for: try it at your feet, add or file metal on its belly until it hangs level.' },
   { id: 'advice.bait.sink-it', about: 'bait', when: [LETHARGIC], of: { family: ['jerkbait'], buoyancy: ['hangs', 'floats'] }, source: 'common-practice',
     text: 'If they follow 2 m below and will not rise: slightly heavier hooks, so that it sinks very slowly and level down to within a metre of them.' },

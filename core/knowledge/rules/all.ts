@@ -9,6 +9,7 @@ import { METAL_RULES } from './metal'
 import { MOOD_RULES } from './mood'
 import { PLUG_RULES } from './plugs'
 import { ROD_RULES } from './rod'
+import { SHINES_RULES } from './shines'
 import { SOFT_RULES } from './softs'
 import { SPECIES_RULES } from './species'
 import { TACTIC_RULES } from './tactics'
@@ -18,5 +19,5 @@ import { WIND_RULES } from './wind-current'
 /** The whole handbook, a row a rule. A newcomer adds a row to its subject and a test. */
 export const RULES: readonly Rule[] = [
   ...DEPTH_RULES, ...TEMPERATURE_RULES, ...CLARITY_RULES, ...LIGHT_RULES, ...WIND_RULES, ...COVER_RULES, ...FORAGE_RULES, ...MOOD_RULES, ...TACTIC_RULES,
-  ...BLADE_RULES, ...METAL_RULES, ...PLUG_RULES, ...SOFT_RULES, ...SPECIES_RULES, ...ROD_RULES,
+  ...BLADE_RULES, ...METAL_RULES, ...PLUG_RULES, ...SOFT_RULES, ...SPECIES_RULES, ...ROD_RULES, ...SHINES_RULES,
 ]

@@ -4,5 +4,5 @@ import type { Rule } from '#core/rule'
 export const ROD_RULES: readonly Rule[] = [
   { id: 'rod.window', weight: 2, when: [], source: 'common-practice',
     text: 'The whole weight inside the rod’s window; trebles want a softer rod, single stout hooks in cover a stiffer one.',
-    effects: [{ axis: 'rod', favours: {} }] },
+    effects: [{ axis: 'rod', favours: {}, lift: 0.33 }] },
 ]

@@ -1,0 +1,108 @@
+import { describe, expect, it } from 'vitest'
+import { askOf } from '#core/ask'
+import { PAUSES, TACTICS } from '#core/knowledge'
+import { prepareOutfit, profileOf } from '#core/lure'
+import type { Reading } from '#core/reading'
+import type { Lure, Outfit } from '#core/tackle'
+import { hookFor } from './hook-size'
+import { leadWanted } from './lead'
+import { paceOf, pauseOf, usualPace } from './pace'
+import { rodGain, type RodTask } from './rod'
+import { trailerChoice } from './trailer'
+
+/** The craft (docs/handbook.md §6, §9, §23): common practice, no source; every expectation is a line of the handbook's tables. */
+
+const tactic = (id: string) => TACTICS.find(t => t.id === id)!
+const water = (part: Partial<Reading> = {}): Reading => ({ species: 'largemouth-bass', temperatureC: 18, visibilityM: 1.5, bottomM: 4, fishFromM: 1, fishToM: 3, from: 'boat', windMs: 1, ...part })
+const outfit = (rod: Partial<Outfit['rod']> = {}, rest: Partial<Outfit> = {}) => prepareOutfit({ id: 'o', name: 'o', rod: { kind: 'casting', lureMinG: 7, lureMaxG: 30, power: 'medium', action: 'moderate', ...rod }, line: { material: 'nylon', diameterMm: 0.3 }, ...rest })
+const task = (id: string, part: Partial<RodTask> = {}): RodTask => ({ tactic: tactic(id), totalG: 12, lengthMm: 80, hooks: 'single', inCover: false, fromBank: false, openShore: false, species: 'largemouth-bass', schools: { crankReel: 'fast' }, ...part })
+
+describe('pauses and pace', () => {
+  it('a hung plug: 30–40 s below 6 °C, 2–4 s at 15–22 °C (§23.2)', () => {
+    expect(pauseOf(tactic('plug-hung'), askOf(water({ temperatureC: 4 })))).toBeGreaterThanOrEqual(30)
+    expect(pauseOf(tactic('plug-jerked'), askOf(water({ temperatureC: 18.5 })))).toBeGreaterThanOrEqual(2)
+    expect(pauseOf(tactic('plug-jerked'), askOf(water({ temperatureC: 18.5 })))).toBeLessThanOrEqual(4)
+  })
+  it('colder is never shorter and never faster, slower moods neither', () => {
+    for (const { id } of TACTICS) {
+      let before = Infinity
+      for (const temperatureC of [3, 6, 9, 12, 15, 18, 21, 24, 27]) {
+        const now = pauseOf(tactic(id), askOf(water({ temperatureC }))) ?? 0
+        expect(now, id).toBeLessThanOrEqual(before)
+        before = now
+      }
+      for (const [slow, fast] of [['lethargic', 'neutral'], ['neutral', 'aggressive']] as const) {
+        expect(pauseOf(tactic(id), askOf(water({ mood: slow }))) ?? 0, id).toBeGreaterThanOrEqual(pauseOf(tactic(id), askOf(water({ mood: fast }))) ?? 0)
+        expect(paceOf(tactic(id), askOf(water({ mood: slow }))), id).toBeLessThan(paceOf(tactic(id), askOf(water({ mood: fast }))))
+      }
+    }
+    expect(usualPace(askOf(water({ temperatureC: 5 })))).toBeLessThan(usualPace(askOf(water({ temperatureC: 20 }))))
+  })
+  it('a trout at 12 °C is wound faster than a bass at 12 °C: species by its own temperature', () => {
+    expect(usualPace(askOf(water({ species: 'brown-trout', temperatureC: 12 })))).toBeGreaterThan(usualPace(askOf(water({ temperatureC: 12 }))))
+  })
+  it('rows fall with warmth', () => {
+    for (const { seconds } of Object.values(PAUSES)) expect([...seconds]).toEqual([...seconds].sort((a, b) => b - a))
+  })
+})
+
+describe('rods by job', () => {
+  it('trebles want a softer rod (§9)', () => expect(rodGain(outfit({ action: 'extra-fast' }), task('plug-bumped', { hooks: 'trebles' }))).toBeLessThan(rodGain(outfit(), task('plug-bumped', { hooks: 'trebles' }))))
+  it('a single hook in cover wants power', () => expect(rodGain(outfit({ power: 'light', action: 'fast' }), task('weedless-dragged', { inCover: true }))).toBeLessThan(rodGain(outfit({ power: 'heavy', action: 'fast' }), task('weedless-dragged', { inCover: true }))))
+  it('drop shot: fast, not extra fast', () => expect(rodGain(outfit({ kind: 'spinning', power: 'medium-light', action: 'extra-fast' }), task('drop-shot'))).toBeLessThan(rodGain(outfit({ kind: 'spinning', power: 'medium-light', action: 'fast' }), task('drop-shot'))))
+  it('slow vertical metal: a blank that bends through', () => expect(rodGain(outfit({ kind: 'jigging', power: 'medium-light', action: 'fast' }), task('vertical-slow', { totalG: 150 }))).toBeLessThan(rodGain(outfit({ kind: 'jigging', power: 'medium-light', action: 'slow' }), task('vertical-slow', { totalG: 150 }))))
+  it('long jigs by a spinning reel, short ones by an overhead (§8)', () => {
+    const [spinning, overhead] = (['spinning', 'overhead'] as const).map(kind => outfit({ kind: 'jigging', power: 'heavy', action: 'moderate' }, { reel: { kind } }))
+    expect(rodGain(spinning!, task('vertical-fast', { totalG: 200, lengthMm: 195 }))).toBeGreaterThan(rodGain(overhead!, task('vertical-fast', { totalG: 200, lengthMm: 195 })))
+    expect(rodGain(spinning!, task('vertical-fast', { totalG: 150, lengthMm: 100 }))).toBeLessThan(rodGain(overhead!, task('vertical-fast', { totalG: 150, lengthMm: 100 })))
+  })
+  it('a surf rod belongs on the shore', () => expect(rodGain(outfit({ kind: 'surf' }), task('needle-held'))).toBeLessThan(rodGain(outfit({ kind: 'surf' }), task('needle-held', { fromBank: true }))))
+  it('a leader that must be changed for teeth counts against the rod', () => {
+    const leader = { material: 'fluorocarbon' as const, diameterMm: 0.4 }
+    expect(rodGain(outfit({}, { leader }), task('spoon-wound', { species: 'northern-pike' }))).toBeLessThan(rodGain(outfit({}, { leader: { ...leader, diameterMm: 0.8 } }), task('spoon-wound', { species: 'northern-pike' })))
+  })
+  it('the two schools of cranking reels (§19)', () => {
+    const [low, high] = [5.1, 6.4].map(ratio => outfit({}, { reel: { ratio } }))
+    expect(rodGain(low!, task('plug-bumped', { schools: { crankReel: 'slow' } }))).toBeGreaterThan(rodGain(high!, task('plug-bumped', { schools: { crankReel: 'slow' } })))
+    expect(rodGain(low!, task('plug-bumped'))).toBeLessThan(rodGain(high!, task('plug-bumped')))
+  })
+})
+
+const body = (family: Lure['family'], lengthMm: number, weightG: number, part: Partial<Lure> = {}) => profileOf({ id: `${family}${lengthMm}`, name: 'x', family, lengthMm, weightG, role: 'both', ...part }, [])
+
+describe('lead and hooks', () => {
+  const head = profileOf({ id: 'p', name: 'p', family: 'paddle-tail', lengthMm: 95, weightG: 6 }, []).techniques.find(t => t.rig === 'threaded-head' && t.control === 'bottom')!
+  const at = (bottomM: number, part: Partial<Reading> = {}) => leadWanted(head, body('paddle-tail', 95, 6), askOf(water({ bottomM, fishFromM: bottomM * 0.7, fishToM: bottomM, windMs: 0, ...part })))
+  it.each([[2, 1.8, 3.6], [4.5, 5, 7], [7.5, 10.4, 14]])('a head at %s m: %s–%s g (§6)', (depth, least, most) => {
+    expect(at(depth)).toBeGreaterThanOrEqual(least)
+    expect(at(depth)).toBeLessThanOrEqual(most)
+  })
+  it('deeper, more current and more drift are heavier; a slow mood is not', () => {
+    expect(at(6)).toBeGreaterThan(at(3))
+    expect(at(5, { currentMs: 0.6 })).toBeGreaterThan(at(5))
+    expect(at(5, { windMs: 9 })).toBeGreaterThan(at(5))
+    expect(at(5, { mood: 'lethargic' })).toBeLessThan(at(5))
+  })
+  it.each([['minnow-soft', 90, ['2', '1', '4']], ['paddle-tail', 100, ['3/0', '4/0', '5/0']], ['paddle-tail', 150, ['6/0', '7/0', '8/0']]] as const)('a hook for a %s of %s mm', (family, mm, sizes) => {
+    expect(sizes).toContain(hookFor(body(family, mm, 8)))
+  })
+})
+
+describe('trailers', () => {
+  const jig = profileOf({ id: 'jig', name: 'jig', family: 'skirted-jig', style: 'flipping', lengthMm: 80, weightG: 14 }, [])
+  const blades = profileOf({ id: 'sb', name: 'sb', family: 'spinnerbait', lengthMm: 110, weightG: 14 }, [])
+  const chatter = profileOf({ id: 'bj', name: 'bj', family: 'bladed-jig', lengthMm: 90, weightG: 11 }, [])
+  const all = [body('craw', 80, 7, { vibration: 4 }), body('craw', 60, 3, { vibration: 1 }), body('stick-worm', 75, 4), body('grub', 80, 4), body('paddle-tail', 90, 5, { bulk: 2 }), body('paddle-tail', 105, 13, { bulk: 4 }), body('worm', 115, 5)]
+  const best = (host: typeof jig, part: Partial<Reading>) => trailerChoice(all, askOf(water(part)))(host)[0]!.trailer?.lure.family ?? null
+  it('kicking claws for active fish in warm coloured water, never below 9 °C for slow ones (§23.3)', () => {
+    const choice = trailerChoice(all, askOf(water({ mood: 'aggressive', temperatureC: 20, visibilityM: 0.8 })))(jig)[0]!
+    expect(choice.trailer!.lure.family).toBe('craw')
+    expect(choice.trailer!.vibration.value).toBeGreaterThan(2.5)
+    const cold = trailerChoice(all, askOf(water({ mood: 'lethargic', temperatureC: 7 })))(jig)[0]!
+    expect(cold.trailer!.lure.family === 'craw' && cold.trailer!.vibration.value > 2.5).toBe(false)
+  })
+  it('no worms and claws behind spinnerbaits, no fat body behind a bladed jig', () => {
+    expect(['grub', 'paddle-tail', null]).toContain(best(blades, {}))
+    expect(trailerChoice(all, askOf(water()))(chatter)[0]!.trailer!.bulk.value).toBeLessThan(3)
+  })
+})

@@ -1,0 +1,40 @@
+import { HOOK_GAP_MM } from '#core/knowledge'
+import type { LureProfile } from '#core/lure'
+import { interpolate } from '#core/numeric'
+
+/** The gap must clear the body by about half again (handbook §7). */
+const CLEARS = 1.5
+/** Thickness of a soft body where the point comes out, as a share of its depth. Assumed; meets the handbook's pairs of length and hook within one size. */
+const AT_POINT = 0.4
+/** Sizes by which a hook may be larger than the length alone asks for. Assumed. */
+const LARGEST_STEP = 1
+const LARGEST_RANK = 8
+/**
+ * Rank of the size (1 = 1/0, 0 = #1, −1 = #2 …) for a body of each length: #6 at 40 mm, #2–1/0 at 75 mm, 4/0 at 100 mm, 6/0 at 150 mm (handbook §6, §23.5).
+ * Thin bodies take fewer. Between the handbook's points straight, beyond them assumed.
+ */
+const BY_LENGTH = { mm: [30, 50, 75, 100, 125, 150, 220], rank: [-5, -2, 2, 4, 5, 6.4, 8] }
+/** Below this depth over length a body is thin; how many sizes it takes less. Assumed: #2 or #1 for a 9–10 cm flat minnow (handbook §6). */
+const THIN = { below: 0.16, sizes: 4 }
+
+/** Gap that a body asks of its hook [mm]. */
+export function gapNeeded({ typical, lengthMm }: LureProfile): number {
+  return CLEARS * AT_POINT * typical.slenderness * lengthMm.value
+}
+
+/** Hook size for a soft body. */
+export function hookFor(body: LureProfile): string {
+  const { lengthMm, typical, bulk } = body
+  const thin = typical.slenderness < THIN.below || (bulk.value <= 1 && lengthMm.value < 90) ? THIN.sizes : 0
+  const least = Math.round(Math.min(LARGEST_RANK, Math.max(-7, interpolate(BY_LENGTH.mm, BY_LENGTH.rank, lengthMm.value) - thin)))
+  let rank = least
+  while (rank < Math.min(LARGEST_RANK, least + LARGEST_STEP) && (HOOK_GAP_MM[sizeOf(rank)] ?? Infinity) < gapNeeded(body)) rank++
+  return sizeOf(rank)
+}
+
+function sizeOf(rank: number): string {
+  // There are no odd sizes below #1: #3 and #5 are not sold.
+  if (rank >= 1) return `${rank}/0`
+  const number = 1 - rank
+  return String(number === 1 || number % 2 === 0 ? number : number - 1)
+}

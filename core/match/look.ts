@@ -1,0 +1,20 @@
+import type { Ask } from '#core/ask'
+import { FORAGE_PREY } from '#core/knowledge'
+import { type ColourJudge, colourJudge, type ColourLook, DEFAULT_PREY, zoneOfFish } from '#core/light'
+import type { LureProfile } from '#core/lure'
+
+/** Judges how colours look at the depth of this ask, to this fish, beside this prey. */
+export function colourJudgeFor({ reading, features: { numbers } }: Ask): ColourJudge {
+  const { species, visibilityM, stain, sky, moonFraction, forage } = reading
+  const prey = [...new Set(forage.map(f => FORAGE_PREY[f.kind]))]
+  return colourJudge({
+    species, visibilityM, stain, sky, moonFraction, depthM: numbers.presentM, sunAltitudeDeg: numbers.sunAltitudeDeg,
+    zone: zoneOfFish(numbers.fishM, numbers.bottomM), prey: prey.length > 0 ? prey : DEFAULT_PREY,
+  })
+}
+
+/** A blade's metal counts where the body itself has none. */
+export function lookOf({ lure, colours, blades, action }: LureProfile, judge: ColourJudge): ColourLook {
+  const metal = colours.value.metal === 'none' ? blades[0]?.metal ?? 'none' : colours.value.metal
+  return judge.look({ colours: { ...colours.value, metal }, family: lure.family, actionStyle: action.value })
+}

@@ -1,0 +1,84 @@
+import { JOB_COSTS, type JobRow, ROD_JOBS, SPECIES_TABLE, type TacticRow } from '#core/knowledge'
+import { isBiteProof, type PreparedOutfit } from '#core/lure'
+import type { CompleteReading } from '#core/reading'
+import type { Schools } from '#core/rule'
+import { ROD_ACTIONS, ROD_POWERS, type RodPower } from '#core/terms'
+
+/** What is to be thrown, and where. */
+export interface RodTask {
+  readonly tactic: TacticRow
+  readonly totalG: number
+  readonly lengthMm: number
+  readonly hooks: 'trebles' | 'single'
+  readonly inCover: boolean
+  readonly fromBank: boolean
+  /** Sea or surf in front of it. */
+  readonly openShore: boolean
+  readonly species: CompleteReading['species']
+  readonly schools: Pick<Schools, 'crankReel'>
+}
+
+/** Trailing of a strong fish below this power costs a step each. Assumed. */
+const STRONG_POWER: RodPower = 'medium-heavy'
+/** A rod whose leader must be changed before it can be used [log-odds]. Assumed. */
+const LEADER_TO_CHANGE = 0.3
+/** Two schools of cranking reels (handbook §19): about 5:1, or 6.4:1 and slow down yourself. The border between them is assumed. */
+const SLOW_REEL_BELOW = 5.8
+/** A jig of this length and more is a long one: it wants the pause of a spinning reel [mm]. Assumed. */
+const LONG_JIG_MM = 130
+/** From an open shore these jobs ask for distance: a rod at least this long [m] (handbook §23.4). */
+const FAR: readonly TacticRow['job'][] = ['metal', 'surf', 'big']
+const DISTANCE_M = 2.6
+/** Wood and weed hold a rod's power against it only from this much lure on [g]. Assumed: small baits are not pulled through it. */
+const COVER_FROM_G = 7
+const steps = <T extends string>(order: readonly T[], value: T, [least, most]: readonly [T, T]) => Math.max(0, order.indexOf(least) - order.indexOf(value), order.indexOf(value) - order.indexOf(most))
+
+/** The power that a job asks for at this weight. */
+function powerAsked({ power, byWeight }: JobRow, totalG: number): readonly [RodPower, RodPower] {
+  return byWeight?.find(row => totalG < row.belowG)?.power ?? power
+}
+
+/**
+ * How far a rod, its reel and its line are from what the job asks, in log-odds (0: made for it, negative: worse). Source: the table of jobs; costs assumed.
+ */
+export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): number {
+  const { rod, reel, line, leader } = outfit
+  const { tactic, totalG, species } = task
+  const job = ROD_JOBS[tactic.job]
+  const fish = SPECIES_TABLE[species]
+  let cost = 0
+  const mayCast = totalG < (job.castingBelowG ?? 0) && (rod.kind === 'casting' || rod.kind === 'spinning')
+  if (!job.kinds.includes(rod.kind) && !mayCast) cost += JOB_COSTS.kind
+  if (mayCast && rod.kind === 'casting') cost += JOB_COSTS.kind / 2
+  if (rod.kind === 'surf' && !task.fromBank) cost += JOB_COSTS.kind
+  const power = rod.power ?? 'medium'
+  let asked = powerAsked(job, totalG)
+  if (task.inCover && totalG >= COVER_FROM_G && task.hooks === 'single') asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'heavy')]
+  const underBoat = tactic.controls.includes('vertical')
+  if (fish.strength >= 3 && !underBoat) asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'extra-heavy')]
+  cost += JOB_COSTS.power * steps(ROD_POWERS, power, asked)
+  cost += JOB_COSTS.action * steps(ROD_ACTIONS, rod.action ?? 'fast', job.action)
+  if (job.lengthM && rod.lengthM != null) cost += JOB_COSTS.length * Math.max(0, (job.lengthM[0] - rod.lengthM) / 0.3, (rod.lengthM - job.lengthM[1]) / 0.3)
+  if (task.fromBank && task.openShore && FAR.includes(tactic.job) && rod.lengthM != null) cost += JOB_COSTS.length * Math.max(0, (DISTANCE_M - rod.lengthM) / 0.3)
+  if (job.lines && !job.lines.includes(line.material)) cost += JOB_COSTS.line
+  if (job.test && line.testKg != null && line.material !== 'braid') cost += JOB_COSTS.test * Math.max(0, Math.log2(job.test[0] / line.testKg), Math.log2(line.testKg / job.test[1]))
+  if (job.reels && reel?.kind && !job.reels.includes(reel.kind)) cost += JOB_COSTS.reel
+  if (tactic.job === 'crank' && reel?.ratio != null && (task.schools.crankReel === 'slow') !== reel.ratio < SLOW_REEL_BELOW) cost += JOB_COSTS.reel
+  if (tactic.id === 'vertical-fast' && reel?.kind && (reel.kind === 'spinning') !== task.lengthMm >= LONG_JIG_MM) cost += JOB_COSTS.reel
+  // Line far too thick for a light bait, or far too thin for a heavy one: about 0.1 mm of braid for 5 g, 0.3 for 40.
+  cost += LINE_COST * Math.max(0, Math.abs(Math.log(lineMm / lineFor(totalG, line.material === 'braid'))) - LINE_FREE)
+  if (fish.toothy === 'yes' && !isBiteProof(leader)) cost += LEADER_TO_CHANGE
+  return -cost
+}
+
+/** Line that suits a weight [mm]: 0.1 mm of braid at 4 g, 0.17 at 14 g, 0.3 at 50 g; nylon and fluorocarbon half again thicker. Assumed, after handbook §9. */
+function lineFor(totalG: number, isBraid: boolean): number {
+  return (isBraid ? 1 : 1.55) * 0.1 * Math.sqrt(totalG / 4.5)
+}
+/** Free of cost within this factor (as a logarithm), then this much for each e-fold. Assumed. */
+const LINE_FREE = 0.35
+const LINE_COST = 0.5
+
+function stronger(a: RodPower, b: RodPower): RodPower {
+  return ROD_POWERS.indexOf(a) >= ROD_POWERS.indexOf(b) ? a : b
+}
