@@ -2,7 +2,7 @@
 const settings = useSettingsStore()
 const route = useRoute()
 const { order, changed } = useOrderMoves()
-const PARTS = [{ id: 'handbook', name: 'The handbook' }, { id: 'schools', name: 'Schools' }, { id: 'own', name: 'Your own' }] as const
+const PARTS = [{ id: 'handbook', name: 'The handbook' }, { id: 'tactics', name: 'Tactics' }, { id: 'schools', name: 'Schools' }, { id: 'own', name: 'Your own' }] as const
 const part = computed(() => PARTS.find(p => p.id === route.query.part)?.id ?? 'handbook')
 </script>
 
@@ -18,6 +18,7 @@ const part = computed(() => PARTS.find(p => p.id === route.query.part)?.id ?? 'h
         <p class="reason lead">Where good anglers disagree. Choose what you hold; the order beside this list follows at once. On Tie-on a school can be changed for one reading alone.</p>
         <SchoolSwitches :chosen="settings.schools" @change="s => settings.schools = s" />
       </section>
+      <TacticTable v-else-if="part === 'tactics'" />
       <OwnRules v-else />
     </div>
     <aside class="beside" aria-label="The order now">

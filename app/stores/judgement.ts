@@ -9,8 +9,8 @@ import { useBoxStore } from './box'
 import { useReadingStore } from './reading'
 import { useSettingsStore } from './settings'
 
-/** Set-ups explained on Tie-on. */
-const TOP = 12
+/** Set-ups explained on Tie-on: enough that a dozen different baits are among them, their other dresses aside. */
+const TOP = 30
 
 /** The worker's newest answer to the present reading and box. */
 export const useJudgementStore = defineStore('judgement', () => {

@@ -1,5 +1,5 @@
-import { FAMILY_TABLE, FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
-import type { Family, ForageId, SpeciesId } from '#core/terms'
+import { FAMILY_TABLE, FORAGE_TABLE, SPECIES_TABLE, TACTICS } from '#core/knowledge'
+import type { Family, ForageId, SpeciesId, TacticId } from '#core/terms'
 
 /** Ids are kebab-case; people read words. */
 export function words(id: string | null | undefined): string {
@@ -9,6 +9,12 @@ export function words(id: string | null | undefined): string {
 export const familyLabel = (family: Family): string => FAMILY_TABLE[family].label
 export const speciesLabel = (species: SpeciesId): string => SPECIES_TABLE[species].label
 export const forageLabel = (forage: ForageId): string => FORAGE_TABLE[forage].label
+
+const TACTIC_LABELS = new Map(TACTICS.map(({ id, label }) => [id, label]))
+export const tacticLabel = (tactic: TacticId): string => TACTIC_LABELS.get(tactic) ?? words(tactic)
+
+/** How a set-up stands to the best different one, in a word. */
+export const STANDING_LABEL = { clear: 'clear', ahead: 'ahead', level: 'level' } as const
 
 export function capital(text: string): string {
   return text.charAt(0).toUpperCase() + text.slice(1)

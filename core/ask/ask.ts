@@ -42,8 +42,8 @@ const GRID_POINTS = 81
 const CURVE_FLOOR = 0.02
 /** A membership below this is silence. */
 const SILENT = 0.01
-/** Axes that the presentation is chosen on: their rules join to one curve. */
-const BY_CURVE: readonly AxisId[] = ['depth', 'speed']
+/** Axes that the presentation and the rod are chosen on: what they add is worked out there, against the axis' curve or the table of jobs. */
+const BY_PRESENTATION: readonly AxisId[] = ['depth', 'speed', 'rod']
 
 /** What a value is measured by on each axis, worked out once: this is the innermost step of a ranking. */
 const SCALES = recordOf(AXIS_IDS, (axis) => {
@@ -109,7 +109,7 @@ export function askOf(given: Reading, { schools: chosen = {}, rules = RULES, wei
       const strength = (fitted[key] ?? rule.weight * liftOf(effect)) * factorOf(weights[rule.id]) * membership
       if (strength <= 0) return
       append(reasons, effect.axis, { rule, strength })
-      if (!BY_CURVE.includes(effect.axis)) pushes.push({ rule, effect, key, strength })
+      if (!BY_PRESENTATION.includes(effect.axis)) pushes.push({ rule, effect, key, strength })
       if (!isPush(effect)) append(shapes, effect.axis, { strength, ...shapeOf(effect, features) })
     })
   }

@@ -77,6 +77,7 @@ export const TRAILERS: readonly TrailerRow[] = [
   row('blades.paddle-mud', BLADES, { family: ['paddle-tail'] }, [MUDDY, SLOW_BLADES], 1.6, 'Crept through mud: a large swimming trailer brakes and lifts.', 'threaded'),
   row('blades.none', BLADES, 'none', [CLEAR], 0.8, 'Clear or cold: the spinnerbait bare, or a small grub.'),
   row('blades.none-cold', BLADES, 'none', [LETHARGIC], 0.6, 'Slow fish: the spinnerbait bare, or a small grub.'),
+  row('blades.none-heavy', { family: ['spinnerbait'], weightG: [18, 70] }, 'none', [], 0.9, 'A heavy spinnerbait is fished bare: a trailer lifts it and loads the rod.'),
   row('blades.fat', BLADES, FAT_PADDLE, [NOT_MUDDY], -1.2, 'A fat body brakes a spinnerbait more than it helps.'),
   row('blades.nipping', BLADES, { bulk: [2.1, 5] }, [NIPPING], -0.8, 'They nip short: the slimmest tail, or none.'),
   row('blades.not', BLADES, { family: ['craw', 'creature', 'stick-worm', 'worm'] }, [], -2.5, 'No worms and no claws behind spinnerbaits.'),

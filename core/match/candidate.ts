@@ -4,7 +4,7 @@ import { type Assembled, computed, type LureProfile, type PreparedOutfit, typica
 import { castLength } from '#core/motion'
 import { isOfSchools, jointMembership, type Way } from '#core/rule'
 import type { Part } from '#core/tackle'
-import type { Cadence, Cover, TrailerHooking } from '#core/terms'
+import type { Cadence, Cover, PartKind, TrailerHooking } from '#core/terms'
 import { addedWeights } from './lead'
 import { wayOf } from './marks'
 import { pauseOf } from './pace'
@@ -24,6 +24,8 @@ export interface Candidate extends Tackle {
   readonly outfit: PreparedOutfit | null
   readonly totalG: number
   readonly placement: Placement
+  /** How far the rod is from its job, in log-odds of its own (0: made for it). */
+  readonly rodGain: number
   readonly fits: AxisFits
   readonly levels: readonly Gains[]
   /** Σ of all pushes, in log-odds. */
@@ -94,9 +96,9 @@ export interface Thrown { readonly assembly: Assembly, readonly outfit: Prepared
 interface Refusal { readonly code: RejectionCode, readonly why: () => string, readonly nearness: number }
 
 /** What lead that is not among the parts costs: it must be bought first [log-odds]. Assumed. */
-const NOT_OWNED = 1.5
+const NOT_OWNED = 3
 /** What a head or sinker costs that is not what is wanted, for each e-fold [log-odds]. Assumed. */
-const LEAD_OFF = 0.8
+const LEAD_OFF = 1.2
 /** Share of the trailer's and the rod's log-odds that the lure is judged by: they decide first among themselves. Assumed. */
 const TRAILER_SHARE = 0.25
 const ROD_SHARE = 0.5
@@ -180,7 +182,7 @@ function onBestRod(assembly: Assembly, scene: Scene): Thrown | Refusal {
   for (const { outfit, gain, place: loadPlace } of able) {
     if (placed >= RODS_PLACED) break
     const { profile, technique, trailer, added, ready } = assembly
-    const tackle: Tackle = { profile, technique, trailer, added, tactic: ready.tactic, castM: castOf(assembly, outfit, loadPlace, ask), trollsWithGear: outfit?.outfit.rod.kind === 'trolling', lineMm: outfit?.lineMm ?? WITHOUT_ROD.lineMm, lineDensity: LINE_DENSITY[outfit?.outfit.line.material ?? 'nylon'] }
+    const tackle: Tackle = { profile, technique, trailer, added, tactic: ready.tactic, castM: castOf(assembly, outfit, loadPlace, ask), trollsWithGear: outfit?.outfit.rod.kind === 'trolling' && (ready.tactic.id !== 'trolled-plug' || scene.parts.some(p => TROLLING_GEAR.includes(p.kind) && p.quantity !== 0)), lineMm: outfit?.lineMm ?? WITHOUT_ROD.lineMm, lineDensity: LINE_DENSITY[outfit?.outfit.line.material ?? 'nylon'] }
     const placement = place(tackle, scene)
     if ('why' in placement) {
       refusal = nearerMiss(refusal, { code: 'cannot-reach', nearness: placement.deepestM, why: placement.why })
@@ -198,6 +200,9 @@ function onBestRod(assembly: Assembly, scene: Scene): Thrown | Refusal {
   return best ?? refusal ?? { code: 'switched-off', nearness: 0, why: () => 'no rod of yours trolls' }
 }
 
+/** What takes a plug down: only with it among the parts is a plug offered below its own depth. */
+const TROLLING_GEAR: readonly PartKind[] = ['trolling-weight', 'diving-plane', 'downrigger']
+
 /** What a poor place in the rod's window weighs against the rod's job. Assumed. */
 const WINDOW_WEIGHT = 1.5
 
@@ -210,7 +215,7 @@ function taskOf({ profile, technique, ready, totalG }: Assembly, { ask: { readin
   const hook = technique.hook === 'own' ? profile.hooks.value[0]!.kind : technique.hook
   return {
     tactic: ready.tactic, totalG, lengthMm: profile.lengthMm.value, hooks: hook === 'treble' || hook === 'treble-grip' ? 'trebles' : 'single', inCover,
-    fromBank: reading.from === 'bank' || reading.from === 'wading', species: reading.species, schools, openShore: reading.water === 'sea' || reading.water === 'surf' || reading.water === 'estuary',
+    fromBank: reading.from === 'bank' || reading.from === 'wading', species: reading.species, schools, openShore: reading.water !== 'pond' && reading.water !== 'river',
   }
 }
 
@@ -226,16 +231,16 @@ export function candidateOf({ assembly, outfit, tackle, placement, rod, odds }: 
   const fits = fitsOf(ask, assembly, levels, {
     depth: axisFit(placement.depthM, scale('depth') * (2 * placement.depthFit - 1), scale('depth'), placement.depthTrust),
     speed: ready.tactic.pace === null ? axisFit(placement.speedMs, 0, 0, profile.speed) : axisFit(placement.speedMs, scale('speed') * (2 * placement.speedFit - 1), scale('speed'), profile.speed),
-    rod: axisFit(Math.exp(rod), rod, 0, outfit ? computed(rod, profile.weightG) : typical(rod)),
+    rod: axisFit(Math.exp(rod), (scene.fitted['axis:rod'] ?? ROD_SHARE) * rod, 0, outfit ? computed(rod, profile.weightG) : typical(rod)),
   }, scene.waterDensity)
   return {
-    ...tackle, way: way.way, cadence: ready.cadence, pauseS: ready.pauseS, hooking: choice.hooking, trailerRows: choice.rows, outfit, totalG, placement, fits, levels, odds,
+    ...tackle, way: way.way, cadence: ready.cadence, pauseS: ready.pauseS, hooking: choice.hooking, trailerRows: choice.rows, outfit, totalG, placement, rodGain: rod, fits, levels, odds,
     score: scoreOf(odds),
   }
 }
 
 /** Log-odds at which a set-up is neither here nor there, and how many make an e-fold of the shown score. Assumed: only the order and the shares are fitted. */
-const SCORE = { middle: 6, width: 5 }
+const SCORE = { middle: 8, width: 5 }
 
 /** The judgement as a figure between 0 and 1. */
 export function scoreOf(odds: number): number {

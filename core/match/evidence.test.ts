@@ -32,7 +32,7 @@ describe('the odds of a set-up', () => {
         const byAxis = Object.entries(c.fits).filter(([axis]) => !['depth', 'speed', 'rod'].includes(axis)).reduce((sum, [, { gain }]) => sum + gain, 0)
         expect(byAxis, c.profile.lure.id).toBeCloseTo(byRule, 9)
         const tactic = ask.fitted[`tactic:${c.tactic.id}`] ?? 0
-        const dressing = c.odds - byRule - c.fits.depth.gain - c.fits.speed.gain - tactic - (ask.fitted['axis:rod'] ?? 0.5) * c.fits.rod.gain
+        const dressing = c.odds - byRule - c.fits.depth.gain - c.fits.speed.gain - tactic - c.fits.rod.gain
         // What is left is the trailer's and the lead's own: bounded, and nothing for a lure that has neither.
         if (!c.trailer && c.added.grams === 0 && !c.profile.typical.takesTrailer) expect(dressing, c.profile.lure.id).toBeCloseTo(0, 9)
         expect(Math.abs(dressing), c.profile.lure.id).toBeLessThan(4)

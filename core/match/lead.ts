@@ -11,7 +11,7 @@ import { hookFor } from './hook-size'
 /** A part within this factor of the wanted weight will do. Assumed. */
 const NEAR_ENOUGH = 2.6
 /** A step of hook size that is wrong on a head counts as much as this much of a factor of weight, as a logarithm. Assumed. */
-const HOOK_STEP = 0.2
+const HOOK_STEP = 0.3
 /** Cover in which a head with a guarded point is taken; in the open it costs hook-ups. */
 const SNAGGY: readonly Cover[] = ['grass', 'pads', 'reeds', 'kelp', 'wood', 'brush', 'mangrove']
 /** How many of the angler's own spoons are tried ahead of a fly. */

@@ -44,7 +44,7 @@ const AT_WINDOW_EDGE = 0.6
 /** Leaders between bait and sinker by depth of the bottom [m] (handbook §6, §23.5). */
 const DROP_LEADERS = [{ toM: 3, leaderM: 0.25 }, { toM: 6, leaderM: 0.45 }, { toM: Infinity, leaderM: 0.65 }] as const
 /** How far the pace may be bent to keep a bait at its depth [times]. Assumed. */
-const BENT = { least: 0.72, most: 1.4 }
+const BENT = { least: 0.75, most: 1.25 }
 /** What is lost where even the bent pace does not keep it there, for each e-fold of speed. Assumed. */
 const PASSES_THROUGH = 0.9
 /** The depth models err by this much: so much is forgiven before a lure is refused [times]. */
@@ -143,7 +143,7 @@ const FOUL_ALLOWED_M = 0.25
 /** A plug that is to bump the bottom and does not reach it. Assumed. */
 const NOT_TOUCHING = 0.55
 /** A plug that would run below the bottom ploughs there: fish cannot get at hooks pinned to it (handbook §5). It may do so a little: touching is wanted. */
-const PLOUGHING = 0.35
+const PLOUGHING = 0.15
 const MAY_TOUCH_SHARE = 1.15
 
 /** Mean over the cast of what is asked of the depth, and the share of it in front of the fish. */

@@ -31,6 +31,9 @@ const FAR: readonly TacticRow['job'][] = ['metal', 'surf', 'big']
 const DISTANCE_M = 2.6
 /** Wood and weed hold a rod's power against it only from this much lure on [g]. Assumed: small baits are not pulled through it. */
 const COVER_FROM_G = 7
+/** From this weight on the jobs of thick cover want the heavy rod [g] (handbook §9, §23.4). */
+const HEAVY_FROM_G = 14
+const PULLED: readonly TacticRow['job'][] = ['pitch', 'weedless', 'frog']
 const steps = <T extends string>(order: readonly T[], value: T, [least, most]: readonly [T, T]) => Math.max(0, order.indexOf(least) - order.indexOf(value), order.indexOf(value) - order.indexOf(most))
 
 /** The power that a job asks for at this weight. */
@@ -55,6 +58,7 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
   let asked = powerAsked(job, totalG)
   if (task.inCover && totalG >= COVER_FROM_G && task.hooks === 'single') asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'heavy')]
   const underBoat = tactic.controls.includes('vertical')
+  if (task.inCover && totalG >= HEAVY_FROM_G && PULLED.includes(tactic.job)) asked = [stronger(asked[0], 'heavy'), stronger(asked[1], 'extra-heavy')]
   if (fish.strength >= 3 && !underBoat) asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'extra-heavy')]
   cost += JOB_COSTS.power * steps(ROD_POWERS, power, asked)
   cost += JOB_COSTS.action * steps(ROD_ACTIONS, rod.action ?? 'fast', job.action)

@@ -4,7 +4,6 @@ import { askOf } from '#core/ask'
 import { RULES } from '#core/knowledge'
 import { bodyDensity, profileOf } from '#core/lure'
 import { prepareBox, rank } from '#core/match'
-import { overallDesirability } from '#core/numeric'
 import type { Reading } from '#core/reading'
 import { AXIS_IDS } from '#core/rule'
 import type { Box, Lure, Outfit } from '#core/tackle'
@@ -35,7 +34,7 @@ describe('hard exclusions', () => {
     expect(rodFit(5)!).toBeLessThan(rodFit(3)!)
   })
   it('cannot-reach: names the depth asked and the deepest possible', () => {
-    const out = match(box([crank]), { ...bass, bottomM: 10, fishFromM: 8, fishToM: 9.5 })
+    const out = match(box([crank]), { ...bass, from: 'bank', bottomM: 10, fishFromM: 8, fishToM: 9.5 })
     expect(out.rejected[0]).toMatchObject({ code: 'cannot-reach', why: expect.stringMatching(/cannot reach 6\.0 m: deepest \d\.\d m on any of your lines/) })
   })
   it('none-left', () => expect(match(box([{ ...crank, quantity: 0 }]), bass).rejected).toEqual([{ lureId: 'l1', code: 'none-left', why: 'none left in the box' }]))
@@ -108,12 +107,17 @@ describe('set-ups', () => {
 
 describe('the score', () => {
   const mixed = box([crank, jig, craw, { id: 'l7', name: 'spoon', family: 'casting-spoon', weightG: 12 }, { id: 'l8', name: 'stick', family: 'stick-worm', weightG: 8.5 }])
-  it('is the weighted geometric mean of the fits, none below 0.05', () => {
-    const { candidates, ask } = rank(prepareBox(mixed), askOf(bass))
-    for (const { fits, score } of candidates) {
-      expect(score).toBeCloseTo(overallDesirability(AXIS_IDS.map(a => fits[a].fit), AXIS_IDS.map(a => ask.axes[a].weight))!, 12)
+  it('rises with the odds, and no axis shows less than 0.05', () => {
+    const { candidates } = rank(prepareBox(mixed), askOf(bass))
+    for (const [i, { fits, score, odds }] of candidates.entries()) {
       expect(Math.min(...AXIS_IDS.map(a => fits[a].fit))).toBeGreaterThanOrEqual(0.05)
+      if (i > 0) expect([odds <= candidates[i - 1]!.odds, score <= candidates[i - 1]!.score]).toEqual([true, true])
     }
+  })
+  it('shares sum to 1, and the standing follows the lead', () => {
+    const { setups } = match(mixed, bass, { top: 100 })
+    expect(setups.reduce((sum, s) => sum + s.share, 0)).toBeCloseTo(1, 2)
+    expect(new Set(setups.map(s => s.standing)).size).toBeGreaterThan(0)
   })
   it('does not depend on the order of the box, and comes out the same twice', () => {
     fc.assert(fc.property(fc.shuffledSubarray(mixed.lures.slice(), { minLength: mixed.lures.length }), (lures) => {

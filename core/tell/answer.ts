@@ -108,8 +108,8 @@ function wayOut({ technique, tactic, trailer, added, outfit, cadence, placement,
 /** A rod this far from its job is worth a word [log-odds]. */
 const POOR_ROD = -1
 
-function rodAgainst({ outfit, tactic, fits }: Candidate): ReasonOut[] {
-  if (!outfit || fits.rod.gain > POOR_ROD) return []
+function rodAgainst({ outfit, tactic, rodGain }: Candidate): ReasonOut[] {
+  if (!outfit || rodGain > POOR_ROD) return []
   const job = ROD_JOBS[tactic.job]
   return [{ rule: `rod.${job.id}`, text: `${job.text} The best rod at hand suits it poorly.`, source: sourceText('common-practice') }]
 }

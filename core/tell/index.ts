@@ -1,5 +1,5 @@
 export { explainRanking, match, presentedSetups } from './answer'
 export { type AxisDifference, differenceOf, knownShares } from './difference'
 export { askedAxes } from './explain'
-export type { AdviceOut, AxisOut, MatchOut, SetupOut } from './output'
+export type { AdviceOut, AxisOut, HandOut, MatchOut, SetupOut } from './output'
 export { fairPairs } from './pairs'

@@ -12,7 +12,7 @@ import { atHand, isNamed, list, loadBoxes, loadSituations, type Named, type Situ
  */
 
 /** Spread of a weight round its prior, as a share of the prior and at least [log-odds]. Assumed; chosen once by the folds. */
-const SPREAD = { share: 0.7, least: 0.25, tactic: 0.5, axis: 0.35 }
+const SPREAD = { share: Number(process.env.SHARE ?? 1.2), least: Number(process.env.LEAST ?? 0.4), tactic: 0.5, axis: 0.35 }
 /** How often the set-ups are searched anew with the weights found. */
 const ROUNDS = Number(process.env.ROUNDS ?? 4)
 const STEPS = 400
@@ -67,7 +67,7 @@ function casesUnder(weights: readonly number[]): Case[] {
       put(`tactic:${c.tactic.id}`, 1)
       put('axis:depth', c.fits.depth.gain / (fitted['axis:depth'] || 1))
       put('axis:speed', c.fits.speed.gain / (fitted['axis:speed'] || 1))
-      put('axis:rod', c.fits.rod.gain)
+      put('axis:rod', c.rodGain)
       const linear = [...found].reduce((sum, [i, x]) => sum + weights[i]! * x, 0)
       const { lure } = c.profile
       return {
@@ -131,27 +131,30 @@ function pullsOf(says: Statement, rows: readonly Row[], odds: readonly number[])
 
 const RANKING = new Set(['above', 'within', 'not-within'])
 
+/** Steps for which the pairs of rows that the statements speak of are kept before they are looked up anew. */
+const PAIRS_KEPT = 10
+
 function fitOn(cases: readonly Case[], from: readonly number[]): number[] {
   const weights = [...from]
   const m = weights.map(() => 0)
   const v = weights.map(() => 0)
+  let pairs: (readonly [Row, Row, number])[] = []
   for (let step = 1; step <= STEPS; step++) {
     const gradient = weights.map((w, i) => (w - prior[i]!) / spread[i]! ** 2)
-    for (const { situation, rows, ways } of cases) {
-      const odds = rows.map(row => oddsOf(row, weights))
-      const push = (better: Row, worse: Row, weight: number) => {
-        const pull = weight * MARGIN_WEIGHT / (1 + Math.exp(oddsOf(better, weights) - oddsOf(worse, weights) - MARGIN))
-        for (let i = 0; i < better.keys.length; i++) gradient[better.keys[i]!]! -= pull * better.values[i]!
-        for (let i = 0; i < worse.keys.length; i++) gradient[worse.keys[i]!]! += pull * worse.values[i]!
-      }
-      for (const says of situation.says) {
-        if (says.disputed) continue
-        if (RANKING.has(says.kind)) for (const [a, b, weight] of pullsOf(says, rows, odds)) push(rows[a]!, rows[b]!, weight)
-        else if (says.kind === 'setup' && says.field! in WAY_FIELDS) {
-          const pair = wayPull(says, ways.get(says.lure!) ?? [], weights)
-          if (pair) push(...pair, says.weight ?? 1)
-        }
-      }
+    if (step % PAIRS_KEPT === 1) {
+      pairs = cases.flatMap(({ situation, rows, ways }) => {
+        const odds = rows.map(row => oddsOf(row, weights))
+        return situation.says.filter(says => !says.disputed).flatMap((says): (readonly [Row, Row, number])[] => {
+          if (RANKING.has(says.kind)) return pullsOf(says, rows, odds).map(([a, b, weight]) => [rows[a]!, rows[b]!, weight])
+          const pair = says.kind === 'setup' && says.field! in WAY_FIELDS ? wayPull(says, ways.get(says.lure!) ?? [], weights) : null
+          return pair ? [[...pair, says.weight ?? 1]] : []
+        })
+      })
+    }
+    for (const [better, worse, weight] of pairs) {
+      const pull = weight / (1 + Math.exp(oddsOf(better, weights) - oddsOf(worse, weights) - MARGIN))
+      for (let i = 0; i < better.keys.length; i++) gradient[better.keys[i]!]! -= pull * better.values[i]!
+      for (let i = 0; i < worse.keys.length; i++) gradient[worse.keys[i]!]! += pull * worse.values[i]!
     }
     const rate = 0.03 * (1 - step / (STEPS + 1))
     for (let i = 0; i < weights.length; i++) {
@@ -162,9 +165,8 @@ function fitOn(cases: readonly Case[], from: readonly number[]): number[] {
   }
   return weights
 }
-/** Wished lead of the better one [log-odds], and the weight of the statements against the prior. Assumed. */
+/** Wished lead of the better one [log-odds]. Assumed. */
 const MARGIN = 0.3
-const MARGIN_WEIGHT = 1
 
 /** Share of the weighted ranking statements that hold, by kind. */
 function agreement(cases: readonly Case[], weights: readonly number[]): Map<string, [number, number]> {

@@ -14,5 +14,5 @@ try {
   await import(pathToFileURL(outfile).href)
 }
 finally {
-  rmSync(outfile)
+  rmSync(outfile, { force: true })
 }

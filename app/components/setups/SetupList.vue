@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { computed, ref } from 'vue'
 import type { MatchOut, SetupOut } from '#core/tell'
 import { formatQuantity } from '#core/units'
+import { STANDING_LABEL, tacticLabel } from '~/text/labels'
 
 const props = defineProps<{ out: MatchOut, chosenId: string | null, total: number }>()
 const emit = defineEmits<{ choose: [lureId: string | null] }>()
@@ -9,6 +11,22 @@ const { units } = storeToRefs(useSettingsStore())
 const name = (id: string) => box.lureById.get(id)?.name ?? id
 const toggle = (setup: SetupOut) => emit('choose', props.chosenId === setup.lureId ? null : setup.lureId)
 const showRejected = ref(false)
+/** Different baits shown; the same bait in another dress stands in the row of its best. */
+const SHOWN = 12
+const rows = computed(() => {
+  const taken = new Set<string>()
+  const found: { setup: SetupOut, place: number, sisters: SetupOut[] }[] = []
+  props.out.setups.forEach((setup, place) => {
+    if (taken.has(setup.lureId)) return
+    const sisters = props.out.setups.filter(other => setup.sisters.includes(other.lureId) && !taken.has(other.lureId))
+    for (const { lureId } of [setup, ...sisters]) taken.add(lureId)
+    found.push({ setup, place, sisters })
+  })
+  return found.slice(0, SHOWN)
+})
+/** Of a row: the dress that is opened, else the best. */
+const shownOf = ({ setup, sisters }: { setup: SetupOut, sisters: SetupOut[] }) => sisters.find(s => s.lureId === props.chosenId) ?? setup
+const outOfTen = (setups: readonly SetupOut[]) => Math.round(10 * setups.reduce((sum, s) => sum + s.share, 0))
 /** The first is compared with the second, every other with the one before it. */
 function neighbourOf(i: number) {
   const other = props.out.setups[i === 0 ? 1 : i - 1]
@@ -19,23 +37,28 @@ function neighbourOf(i: number) {
 <template>
   <section class="setups" aria-labelledby="setups-title">
     <h2 id="setups-title">Tie on</h2>
-    <p class="reason lead">{{ total }} set-ups from your box can be fished here.</p>
+    <p class="reason lead">{{ total }} lures of your box can be fished here. The figure: of ten good anglers, about so many would start with it.</p>
     <ol>
-      <li v-for="(setup, i) in out.setups" :key="setup.lureId" :class="{ chosen: setup.lureId === chosenId }">
+      <li v-for="row in rows" :key="row.setup.lureId" :class="{ chosen: shownOf(row).lureId === chosenId }">
+        <template v-for="setup in [shownOf(row)]" :key="setup.lureId">
         <button type="button" class="head" :aria-expanded="setup.lureId === chosenId" @click="toggle(setup)">
-          <span class="rank">{{ i + 1 }}</span>
+          <span class="rank">{{ row.place + 1 }}</span>
           <span class="picture"><LureDrawing v-if="box.lureById.get(setup.lureId)" :lure="box.lureById.get(setup.lureId)!" /></span>
           <span class="what">
             <span class="name">{{ name(setup.lureId) }}</span>
+            <span class="tactic">{{ tacticLabel(setup.tactic) }}</span>
             <span class="how">{{ formatQuantity('weight', setup.totalG, { system: units }) }} · {{ formatQuantity('depth', setup.presentation.depthM, { system: units }) }} · {{ formatQuantity('speed', setup.presentation.speedMs, { system: units }) }}<template v-if="setup.trailerId"> · with {{ name(setup.trailerId) }}</template></span>
           </span>
-          <span class="score figure">{{ Math.round(setup.score * 100) }}</span>
+          <span class="score"><span class="figure" :title="`of ten anglers about ${outOfTen([row.setup, ...row.sisters])}`">{{ outOfTen([row.setup, ...row.sisters]) || '<1' }}</span><span class="standing" :class="setup.standing">{{ STANDING_LABEL[setup.standing] }}</span></span>
           <span class="spine-row"><FitSpine :spine="setup.axes" /></span>
-          <span v-if="setup.reasons[0] && setup.lureId !== chosenId" class="reason because">{{ setup.reasons.slice(0, 2).map(r => r.text).join(' ') }}</span>
+          <span v-if="setup.reasons[0] && setup.lureId !== chosenId" class="reason because">{{ setup.reasons[0].text }}</span>
         </button>
-        <TieOnSheet v-if="setup.lureId === chosenId" :setup="setup" :neighbour="neighbourOf(i)" />
+        <p v-if="row.sisters.length > 0" class="sisters">also as <button v-for="s in [row.setup, ...row.sisters].filter(x => x.lureId !== setup.lureId)" :key="s.lureId" type="button" class="quiet" @click="emit('choose', s.lureId)">{{ name(s.lureId) }}</button></p>
+        <TieOnSheet v-if="setup.lureId === chosenId" :setup="setup" :neighbour="neighbourOf(row.place)" />
+        </template>
       </li>
     </ol>
+    <HandPanel :out="out" @choose="(id: string) => emit('choose', id)" />
     <div v-if="out.gaps.length > 0" class="gaps">
       <h3>Missing from the box</h3>
       <p v-for="gap in out.gaps" :key="gap.axis" class="reason">{{ gap.text.charAt(0).toUpperCase() + gap.text.slice(1) }}.</p>
@@ -68,7 +91,13 @@ li.chosen { background: var(--leaf); border-top: 1px solid var(--ink); border-bo
 .what { grid-area: what; min-width: 0; display: flex; flex-direction: column; }
 .name { font-weight: 650; font-size: 15.5px; font-stretch: 92%; overflow-wrap: anywhere; }
 .how { font-size: 12.5px; color: var(--soft-ink); }
-.score { grid-area: score; font-size: 26px; font-stretch: 76%; }
+.score { grid-area: score; display: flex; flex-direction: column; align-items: flex-end; line-height: 1.05; }
+.score .figure { font-size: 26px; font-stretch: 76%; }
+.standing { font-size: 11.5px; color: var(--soft-ink); }
+.standing.clear { color: var(--ink); font-weight: 650; }
+.tactic { font-size: 13.5px; font-style: italic; }
+.sisters { margin: 0 6px 6px 34px; font-size: 12.5px; color: var(--soft-ink); }
+.sisters .quiet { font-size: 12.5px; min-height: 32px; padding: 2px 6px; }
 .spine-row { grid-area: spine; }
 .because { grid-area: because; font-size: 14px; color: var(--ink); display: -webkit-box; -webkit-line-clamp: 2; -webkit-box-orient: vertical; overflow: hidden; }
 .gaps { border-top: 1px solid var(--rule); padding: 10px 6px 2px; }

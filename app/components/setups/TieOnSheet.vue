@@ -4,7 +4,7 @@ import { AXES } from '#core/rule'
 import { knownShares, type SetupOut } from '#core/tell'
 import { formatHookSize, formatQuantity } from '#core/units'
 import { axisRange, axisValue } from '~/text/axis-value'
-import { capital, KNOWN_LABEL, words } from '~/text/labels'
+import { capital, KNOWN_LABEL, tacticLabel, words } from '~/text/labels'
 
 const props = defineProps<{
   setup: SetupOut
@@ -28,20 +28,26 @@ const outfit = computed(() => (props.setup.outfitId ? box.outfitById.get(props.s
 const lines = computed(() => {
   const { setup } = props
   const rows: { label: string, text: string }[] = []
+  rows.push({ label: 'tactic', text: capital(tacticLabel(setup.tactic)) })
   rows.push({ label: 'rig', text: capital(words(setup.rig)) + (setup.headG ? `, ${quantity('weight', setup.headG)} ${/weighted/.test(setup.rig) ? 'weighted hook' : 'head'}` : '') + (setup.sinkerG ? `, ${quantity('weight', setup.sinkerG)} sinker` : '') })
   rows.push({ label: 'hook', text: `${setup.hook.count > 1 ? `${setup.hook.count} × ` : ''}${words(setup.hook.kind)}${setup.hook.size ? ` ${formatHookSize(setup.hook.size)}` : ''}; ${setup.hook.advice}${setup.trailerHook ? '; add a trailer hook' : ''}` })
+  if (trailer.value) rows.push({ label: 'trailer', text: `${trailer.value.name}${setup.trailerHooking ? `, ${HOOKING[setup.trailerHooking]}` : ''}` })
   if (outfit.value) rows.push({ label: 'rod', text: `${outfit.value.name}, ${quantity('diameter', outfit.value.line.diameterMm ?? 0)} ${outfit.value.line.material}` })
   rows.push({ label: 'tie', text: `${setup.connection === 'direct' ? 'direct knot' : `by ${setup.connection}`}${setup.leader ? `, leader ${quantity('depth', setup.leader.lengthM)} ${setup.leader.material}` : ''}` })
   if (setup.presentation.dropLeaderM) rows.push({ label: 'leader', text: `${quantity('depth', setup.presentation.dropLeaderM)} from hook to weight; on this cast it stands ${quantity('depth', setup.presentation.standsM ?? 0)} off the bottom` })
   rows.push({ label: 'fish it', text: setup.presentation.text })
   return rows
 })
+const HOOKING = { threaded: 'threaded straight', middle: 'hooked through its middle', nose: 'by the nose' } as const
+const showWays = ref(false)
+const wayInWords = (w: SetupOut['ways'][number]) => `${capital(tacticLabel(w.tactic))}: ${words(w.rig)}${w.headG ?? w.sinkerG ? `, ${quantity('weight', (w.headG ?? w.sinkerG)!)}` : ''}, ${quantity('depth', w.depthM)}, ${quantity('speed', w.speedMs)}${w.outfitId ? `, on ${box.outfitById.get(w.outfitId)?.name ?? w.outfitId}` : ''}`
 const figures = computed(() => {
   const { presentation: p, totalG } = props.setup
   return [
     { label: 'complete', text: quantity('weight', totalG) },
     { label: 'depth', text: quantity('depth', p.depthM) },
     p.countdownS ? { label: 'count', text: `${p.countdownS} s` } : null,
+    { label: 'in front of them', text: `${Math.round(100 * p.shareInBand)} %` },
     { label: 'speed', text: quantity('speed', p.speedMs) },
     p.turnsPerS ? { label: 'turns', text: `${p.turnsPerS.toFixed(1)} /s` } : null,
     p.pauseS ? { label: 'pause', text: `${p.pauseS} s` } : null,
@@ -61,6 +67,12 @@ const figures = computed(() => {
       <div v-for="row in lines" :key="row.label"><dt class="small-label">{{ row.label }}</dt><dd>{{ row.text }}</dd></div>
     </dl>
     <p v-for="reason in setup.reasons" :key="reason.rule" class="reason">{{ reason.text }} <span class="source">{{ reason.source }}</span></p>
+    <template v-if="setup.against.length > 0">
+      <h4>What costs it places</h4>
+      <p v-for="reason in setup.against" :key="reason.rule" class="reason against">{{ reason.text }}</p>
+    </template>
+    <button v-if="setup.ways.length > 0" class="quiet more" type="button" :aria-expanded="showWays" @click="showWays = !showWays">{{ showWays ? 'close the other ways' : setup.ways.length === 1 ? 'one other way to fish it here' : `${setup.ways.length} other ways to fish it here` }}</button>
+    <ol v-if="showWays" class="ways"><li v-for="(w, i) in setup.ways" :key="i">{{ wayInWords(w) }}</li></ol>
     <SpeedSheet v-if="presented" :presented="presented" :turns-per-m="turnsPerM" />
     <button class="quiet more" type="button" :aria-expanded="showAdvice" @click="showAdvice = !showAdvice">{{ showAdvice ? 'close the advice' : `how to rig, tie and work it: ${setup.advice.length} lines` }}</button>
     <AdviceLines v-if="showAdvice" :advice="setup.advice" />
@@ -95,6 +107,9 @@ dd { margin: 0; }
 .lines > div { display: grid; grid-template-columns: 52px 1fr; gap: 6px; padding: 4px 0; align-items: baseline; }
 .reason { margin: 4px 0; }
 .source { color: var(--soft-ink); font-style: italic; font-size: 13px; }
+.against { border-left: 2px solid var(--soft-ink); padding-left: 8px; color: var(--soft-ink); }
+h4 { font: 620 13.5px var(--font-figure); margin: 10px 0 2px; }
+.ways { margin: 2px 0 6px; padding-left: 20px; font-size: 13px; }
 .caution { border-left: 3px solid var(--brass); padding-left: 8px; }
 .trust { margin: 8px 0 0; }
 table { width: 100%; border-collapse: collapse; font-size: 12.5px; }

@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import type { HandOut, MatchOut } from '#core/tell'
+import { capital } from '~/text/labels'
+import { READING_LABELS } from '~/text/reading-labels'
+
+/** What to have tied on, rod by rod, and what one measurement would decide. */
+defineProps<{ out: MatchOut }>()
+const emit = defineEmits<{ choose: [lureId: string] }>()
+const box = useBoxStore()
+const lureName = (id: string) => box.lureById.get(id)?.name ?? id
+const ROLE: Record<HandOut['role'], string> = { 'search': 'to search', 'clean-up': 'to clean up', 'contrast': 'for contrast', 'other': 'beside it' }
+</script>
+
+<template>
+  <section v-if="out.hand.length > 1" class="hand" aria-labelledby="hand-title">
+    <h3 id="hand-title">Have ready, rod by rod</h3>
+    <dl>
+      <div v-for="h in out.hand" :key="h.outfitId">
+        <dt>{{ box.outfitById.get(h.outfitId)?.name ?? h.outfitId }} <span class="small-label">{{ ROLE[h.role] }}</span></dt>
+        <dd><button type="button" class="quiet" @click="emit('choose', h.lureId)">{{ lureName(h.lureId) }}</button> <span class="reason">{{ capital(h.why) }}.</span></dd>
+      </div>
+    </dl>
+  </section>
+  <section v-if="out.measure.length > 0" class="hand" aria-labelledby="measure-title">
+    <h3 id="measure-title">Worth measuring</h3>
+    <p v-for="m in out.measure.slice(0, 3)" :key="m.field ?? m.lureId" class="reason">
+      <b>{{ m.field ? capital(READING_LABELS[m.field] ?? m.field) : lureName(m.lureId!) }}</b>: {{ m.why }} in about {{ Math.max(1, Math.round(10 * m.gain)) }} of 10.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.hand { border-top: 1px solid var(--rule); padding: 10px 6px 2px; }
+h3 { font-size: 14px; }
+dl { margin: 0; }
+dl > div { padding: 4px 0; }
+dt { font-weight: 620; font-size: 13.5px; }
+dd { margin: 0; font-size: 13.5px; }
+p { margin: 3px 0; font-size: 14px; }
+</style>
