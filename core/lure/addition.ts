@@ -18,7 +18,7 @@ export const NOTHING_ADDED: AddedWeight = { grams: 0, part: null }
 /** Head for a 75 mm body [g] and its growth with length: 75 mm from 5 g, 100 mm about 8, 150 mm about 14 (trade §6). */
 const HEAD = { grams: 5, atMm: 75, power: 1.5 }
 /** Belly or middle-weighted hooks: 3.5 g makes most sticks shimmy (trade §6). */
-export const WEIGHTED_HOOK_G = 3.5
+const WEIGHTED_HOOK_G = 3.5
 /** A clip-on blade of the usual size; from memory. */
 export const CLIP_BLADE_G = 2.5
 /** A sinker for about 4–5 m (trade §6). */
@@ -35,7 +35,7 @@ export function usualAddition({ adds }: TechniqueRow, body: LureProfile): AddedW
   }
 }
 
-export function headByLength({ lengthMm }: LureProfile): number {
+function headByLength({ lengthMm }: LureProfile): number {
   return HEAD.grams * (lengthMm.value / HEAD.atMm) ** HEAD.power
 }
 

@@ -1,4 +1,4 @@
-export { type AddedWeight, CLIP_BLADE_G, fitsTechnique, flySpoons, headByLength, NOTHING_ADDED, WEIGHTED_HOOK_G } from './addition'
+export { type AddedWeight, CLIP_BLADE_G, fitsTechnique, flySpoons, NOTHING_ADDED } from './addition'
 export { goesWith } from './goes-with'
 export { BOTTOM_SHARE, LIFT_RATIO } from './in-motion'
 export { type Assembled, bodyDensity, fallSpeed, sinkingNewton } from './in-water'

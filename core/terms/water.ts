@@ -27,11 +27,11 @@ export const SIGNS = ['surface-feeding', 'bait-showing', 'birds', 'followers-see
 /** How many others fish here. */
 export const CROWDS = ['none', 'some', 'many'] as const
 /** Groups of fish by the water they live in. */
-const GUILDS = ['warm-water', 'cool-water', 'cold-water', 'sea'] as const
+export type Guild = 'warm-water' | 'cool-water' | 'cold-water' | 'sea'
 /** Level at which a fish usually feeds, and at which its prey swims. */
-const LEVELS = ['bottom', 'mid', 'surface'] as const
-const TOOTHINESS = ['no', 'light', 'yes'] as const
-const SILHOUETTES = ['deep', 'slim', 'needle', 'bottom', 'crustacean', 'worm', 'frog', 'insect'] as const
+export type Level = 'bottom' | 'mid' | 'surface'
+export type Toothiness = 'no' | 'light' | 'yes'
+export type Silhouette = 'deep' | 'slim' | 'needle' | 'bottom' | 'crustacean' | 'worm' | 'frog' | 'insect'
 export const STANDS = ['bank', 'wading', 'boat', 'kayak'] as const
 export const PHASES = ['winter', 'spring', 'pre-spawn', 'spawn', 'post-spawn', 'summer', 'autumn'] as const
 
@@ -49,10 +49,6 @@ export type Pressure = typeof PRESSURES[number]
 export type Grouping = typeof GROUPINGS[number]
 export type Sign = typeof SIGNS[number]
 export type Crowd = typeof CROWDS[number]
-export type Guild = typeof GUILDS[number]
-export type Level = typeof LEVELS[number]
-export type Toothiness = typeof TOOTHINESS[number]
-export type Silhouette = typeof SILHOUETTES[number]
 export type Stand = typeof STANDS[number]
 export type Phase = typeof PHASES[number]
 /** How much of each phase of the year it is, 0..1. */

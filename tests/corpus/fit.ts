@@ -208,7 +208,8 @@ function hashOfCorpus(): string {
 
 let weights = [...prior]
 let cases = casesUnder(weights)
-console.log(`hand weights: ${shown(agreement(cases, weights))}`)
+const handWeights = agreement(cases, weights)
+console.log(`hand weights: ${shown(handWeights)}`)
 for (let round = 1; round <= ROUNDS; round++) {
   weights = fitOn(cases, weights).map(w => (w < 1e-3 && w > -1e-3 ? 0.0011 : w))
   cases = casesUnder(weights)
@@ -238,3 +239,6 @@ export const FITTED_TO = '${hashOfCorpus()}'
 }
 const turned = [...keys].filter(([, i]) => least[i] === 0 && prior[i]! > 0.15 && weights[i]! < 0.12 * prior[i]!).map(([key, i]) => `${key} ${prior[i]!.toFixed(2)}→${weights[i]!.toFixed(2)}`)
 console.log('silenced by the fit:', turned.join(', '))
+const figures = (t: Map<string, [number, number]>) => Object.fromEntries(['all', 'above', 'within', 'not-within', 'way'].map(k => [k, Number((100 * (t.get(k)?.[0] ?? 0) / (t.get(k)?.[1] || 1)).toFixed(1))]))
+if (process.env.DRY !== '1')
+  writeFileSync(join(import.meta.dirname, 'fit-result.json'), `${JSON.stringify({ corpus: hashOfCorpus(), handWeights: figures(handWeights), inSample: figures(agreement(cases, weights)), outOfFold: figures(out), silenced: turned }, null, 2)}\n`)

@@ -41,20 +41,20 @@ function neighbourOf(i: number) {
     <ol>
       <li v-for="row in rows" :key="row.setup.lureId" :class="{ chosen: shownOf(row).lureId === chosenId }">
         <template v-for="setup in [shownOf(row)]" :key="setup.lureId">
-        <button type="button" class="head" :aria-expanded="setup.lureId === chosenId" @click="toggle(setup)">
-          <span class="rank">{{ row.place + 1 }}</span>
-          <span class="picture"><LureDrawing v-if="box.lureById.get(setup.lureId)" :lure="box.lureById.get(setup.lureId)!" /></span>
-          <span class="what">
-            <span class="name">{{ name(setup.lureId) }}</span>
-            <span class="tactic">{{ tacticLabel(setup.tactic) }}</span>
-            <span class="how">{{ formatQuantity('weight', setup.totalG, { system: units }) }} · {{ formatQuantity('depth', setup.presentation.depthM, { system: units }) }} · {{ formatQuantity('speed', setup.presentation.speedMs, { system: units }) }}<template v-if="setup.trailerId"> · with {{ name(setup.trailerId) }}</template></span>
-          </span>
-          <span class="score"><span class="figure" :title="`of ten anglers about ${outOfTen([row.setup, ...row.sisters])}`">{{ outOfTen([row.setup, ...row.sisters]) || '<1' }}</span><span class="standing" :class="setup.standing">{{ STANDING_LABEL[setup.standing] }}</span></span>
-          <span class="spine-row"><FitSpine :spine="setup.axes" /></span>
-          <span v-if="setup.reasons[0] && setup.lureId !== chosenId" class="reason because">{{ setup.reasons[0].text }}</span>
-        </button>
-        <p v-if="row.sisters.length > 0" class="sisters">also as <button v-for="s in [row.setup, ...row.sisters].filter(x => x.lureId !== setup.lureId)" :key="s.lureId" type="button" class="quiet" @click="emit('choose', s.lureId)">{{ name(s.lureId) }}</button></p>
-        <TieOnSheet v-if="setup.lureId === chosenId" :setup="setup" :neighbour="neighbourOf(row.place)" />
+          <button type="button" class="head" :aria-expanded="setup.lureId === chosenId" @click="toggle(setup)">
+            <span class="rank">{{ row.place + 1 }}</span>
+            <span class="picture"><LureDrawing v-if="box.lureById.get(setup.lureId)" :lure="box.lureById.get(setup.lureId)!" /></span>
+            <span class="what">
+              <span class="name">{{ name(setup.lureId) }}</span>
+              <span class="tactic">{{ tacticLabel(setup.tactic) }}</span>
+              <span class="how">{{ formatQuantity('weight', setup.totalG, { system: units }) }} · {{ formatQuantity('depth', setup.presentation.depthM, { system: units }) }} · {{ formatQuantity('speed', setup.presentation.speedMs, { system: units }) }}<template v-if="setup.trailerId"> · with {{ name(setup.trailerId) }}</template></span>
+            </span>
+            <span class="score"><span class="figure" :title="`of ten anglers about ${outOfTen([row.setup, ...row.sisters])}`">{{ outOfTen([row.setup, ...row.sisters]) || '<1' }}</span><span class="standing" :class="setup.standing">{{ STANDING_LABEL[setup.standing] }}</span></span>
+            <span class="spine-row"><FitSpine :spine="setup.axes" /></span>
+            <span v-if="setup.reasons[0] && setup.lureId !== chosenId" class="reason because">{{ setup.reasons[0].text }}</span>
+          </button>
+          <p v-if="row.sisters.length > 0" class="sisters">also as <button v-for="s in [row.setup, ...row.sisters].filter(x => x.lureId !== setup.lureId)" :key="s.lureId" type="button" class="quiet" @click="emit('choose', s.lureId)">{{ name(s.lureId) }}</button></p>
+          <TieOnSheet v-if="setup.lureId === chosenId" :setup="setup" :neighbour="neighbourOf(row.place)" />
         </template>
       </li>
     </ol>
