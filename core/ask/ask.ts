@@ -144,7 +144,8 @@ function append<K, V>(map: Map<K, V[]>, key: K, value: V): void {
 function askedAxis(axis: AxisId, shapes: readonly (Shape & { strength: number })[], reasons: Reason[]): AskedAxis {
   const { kind, min, max } = AXES[axis] as Axis
   const grid = axisGrid(axis)
-  const weight = reasons.reduce((sum, r) => sum + r.strength, 0)
+  // Pushes of one scale pull one way; those of a taste name different lures, and what they can do together is their length, not their sum.
+  const weight = kind === 'taste' ? Math.sqrt(reasons.reduce((sum, r) => sum + r.strength ** 2, 0)) : reasons.reduce((sum, r) => sum + r.strength, 0)
   const strength = shapes.reduce((sum, s) => sum + s.strength, 0)
   if (kind === 'taste') return { axis, weight, best: 1, low: 0.5, high: 1, curve: grid, reasons }
   if (shapes.length === 0) return { axis, weight: 0, best: (min + max) / 2, low: min, high: max, curve: grid.map(() => 1), reasons }

@@ -1,5 +1,5 @@
 import type { Ask } from '#core/ask'
-import { LINE_DENSITY, TACTICS, type TacticRow, type TechniqueRow } from '#core/knowledge'
+import { CADENCE_TABLE, LINE_DENSITY, TACTICS, type TacticRow, type TechniqueRow } from '#core/knowledge'
 import { type Assembled, computed, type LureProfile, type PreparedOutfit, typical, windowVerdict } from '#core/lure'
 import { castLength } from '#core/motion'
 import { isOfSchools, jointMembership, type Way } from '#core/rule'
@@ -10,7 +10,7 @@ import { wayOf } from './marks'
 import { pauseOf } from './pace'
 import { type Contact, place, type Placement, type Tackle } from './presentation'
 import { rodGain } from './rod'
-import { type AxisFits, axisFit, fitsOf, type Gains, type LureWay } from './terms'
+import { type AxisFits, axisFit, fitsOf, type Gains, type LureWay, type Terms } from './terms'
 import type { TrailerChoice, TrailersFor } from './trailer'
 
 /** One complete way to fish a lure, judged as it is told. */
@@ -47,6 +47,7 @@ export interface Scene {
   readonly parts: readonly Part[]
   /** Spoons that can carry a fly. */
   readonly spoons: readonly LureProfile[]
+  readonly terms: Terms
   /** What no rod and no rig changes. */
   readonly gainsOf: (profile: LureProfile) => Gains
   readonly wayGainsOf: (profile: LureProfile, way: LureWay) => Gains
@@ -55,7 +56,7 @@ export interface Scene {
   readonly outfits: readonly PreparedOutfit[]
   readonly inCover: boolean
   /** Tactics of this ask, with the cadence that each takes here. */
-  readonly tactics: readonly ReadyTactic[]
+  readonly tactics: ReadonlyMap<TacticRow, ReadyTactic>
   /** Log-odds of tactics and axes as fitted. */
   readonly fitted: Readonly<Record<string, number>>
 }
@@ -70,15 +71,24 @@ export function readyTactics(ask: Ask): ReadyTactic[] {
   const { features, schools } = ask
   return TACTICS.filter(tactic => isOfSchools(tactic, schools) && jointMembership(tactic.only ?? [], features) > OFFERED_FROM).map((tactic) => {
     const choice = tactic.cadences.find(c => isOfSchools(c, schools) && jointMembership(c.when ?? [], features) >= TAKEN_FROM) ?? tactic.cadences[tactic.cadences.length - 1]!
-    return { tactic, cadence: choice.cadence, pauseS: pauseOf(tactic, ask) }
+    return { tactic, cadence: choice.cadence, pauseS: CADENCE_TABLE[choice.cadence].pauseS === null ? null : pauseOf(tactic, ask) }
   })
 }
 
+/** The tactics by which each rig of a lure can be fished, worked out once a lure: no reading changes them. */
+const tacticsOf = new WeakMap<LureProfile, readonly { readonly technique: TechniqueRow, readonly tactics: readonly TacticRow[] }[]>()
+
+function rigsOf(profile: LureProfile): readonly { readonly technique: TechniqueRow, readonly tactics: readonly TacticRow[] }[] {
+  const known = tacticsOf.get(profile) ?? profile.techniques.map(technique => ({ technique, tactics: TACTICS.filter(tactic => suitsTactic(tactic, profile, technique)) }))
+  tacticsOf.set(profile, known)
+  return known
+}
+
 /** Whether a lure rigged this way can be fished by a tactic. */
-export function suitsTactic({ families, styles, notStyles, rigs, controls }: TacticRow, { lure }: LureProfile, { rig, control, mode }: TechniqueRow, cadence: Cadence): boolean {
+function suitsTactic({ families, styles, notStyles, rigs, controls, cadences }: TacticRow, { lure }: LureProfile, { rig, control, mode }: TechniqueRow): boolean {
   return rigs.includes(rig) && controls.includes(control) && families.includes(lure.family)
     && (!styles || (lure.style != null && styles.includes(lure.style))) && (!notStyles || lure.style == null || !notStyles.includes(lure.style))
-    && (mode === 'troll') === (cadence === 'troll')
+    && (mode === 'troll') === cadences.some(c => c.cadence === 'troll')
 }
 
 /** What hangs on the line, fished one way, and the part of its odds that no rod changes. */
@@ -107,7 +117,7 @@ const DEPTH_FOR_ROD = 0.35
 
 /** The best set-up of one lure under this reading, or why there is none. */
 export function bestCandidate(profile: LureProfile, scene: Scene): Candidate | Rejection {
-  const { ways, refusal } = judgedWays(profile, scene)
+  const { ways, refusal } = judgedWays(profile, scene, true)
   const best = ways.reduce<Thrown | null>((top, way) => (top === null || way.odds > top.odds ? way : top), null)
   if (best) return candidateOf(best, scene)
   const { lure } = profile
@@ -116,18 +126,24 @@ export function bestCandidate(profile: LureProfile, scene: Scene): Candidate | R
   return { lureId: lure.id, code: refusal.code, why: refusal.why() }
 }
 
-/** Every way of fishing a lure here, each on its best rod, with its best trailer and lead; in no order. */
-export function judgedWays(profile: LureProfile, scene: Scene): { readonly ways: readonly Thrown[], readonly refusal: Refusal | null } {
+/**
+ * Every way of fishing a lure here, each on its best rod, with its best trailer and lead; in no order.
+ * `bestOnly`: ways that cannot be the best are not placed in the water (depth and pace add at most what was asked of them, a rod never adds); the best is the same.
+ */
+export function judgedWays(profile: LureProfile, scene: Scene, bestOnly = false): { readonly ways: readonly Thrown[], readonly refusal: Refusal | null } {
   const ways: Thrown[] = []
   let refusal: Refusal | null = null
   if (profile.lure.quantity === 0) return { ways, refusal }
   const { ask } = scene
   const own = scene.gainsOf(profile)
-  for (const technique of profile.techniques) {
+  const mostPlaced = placedGain('depth', 1, scene) + placedGain('speed', 1, scene)
+  let bestOdds = -Infinity
+  for (const { technique, tactics } of rigsOf(profile)) {
     if (technique.from && !technique.from.includes(ask.reading.from)) continue
     let leads: ReturnType<typeof addedWeights> | null = null
-    for (const ready of scene.tactics) {
-      if (!suitsTactic(ready.tactic, profile, technique, ready.cadence)) continue
+    for (const tactic of tactics) {
+      const ready = scene.tactics.get(tactic)
+      if (!ready) continue
       const way: LureWay = { technique, tactic: ready.tactic, way: wayOf(technique.control, ready.cadence) }
       const fished = scene.wayGainsOf(profile, way)
       leads ??= addedWeights(technique, profile, scene)
@@ -141,9 +157,13 @@ export function judgedWays(profile: LureProfile, scene: Scene): { readonly ways:
             totalG: profile.weightG.value + (choice.trailer?.weightG.value ?? 0) + added.grams,
             odds: own.total + fished.total + hung.total + TRAILER_SHARE * choice.gain - notOwned - LEAD_OFF * (added.off ?? 0) + (scene.fitted[`tactic:${ready.tactic.id}`] ?? 0),
           }
+          if (bestOnly && assembly.odds + mostPlaced <= bestOdds) continue
           const found = onBestRod(assembly, scene)
           if ('code' in found) refusal = nearerMiss(refusal, found)
-          else ways.push(found)
+          else {
+            ways.push(found)
+            bestOdds = Math.max(bestOdds, found.odds)
+          }
         }
       }
     }
@@ -228,7 +248,7 @@ export function candidateOf({ assembly, outfit, tackle, placement, rod, odds }: 
   const { profile, ready, way, choice, totalG, levels } = assembly
   const { ask } = scene
   const scale = (axis: 'depth' | 'speed') => (scene.fitted[`axis:${axis}`] ?? 1) * ask.axes[axis].weight
-  const fits = fitsOf(ask, assembly, levels, {
+  const fits = fitsOf(scene.terms, ask, assembly, way, levels, {
     depth: axisFit(placement.depthM, scale('depth') * (2 * placement.depthFit - 1), scale('depth'), placement.depthTrust),
     speed: ready.tactic.pace === null ? axisFit(placement.speedMs, 0, 0, profile.speed) : axisFit(placement.speedMs, scale('speed') * (2 * placement.speedFit - 1), scale('speed'), profile.speed),
     rod: axisFit(Math.exp(rod), (scene.fitted['axis:rod'] ?? ROD_SHARE) * rod, 0, outfit ? computed(rod, profile.weightG) : typical(rod)),

@@ -1,5 +1,7 @@
 import type { Ask } from '#core/ask'
 import { flySpoons, type LureProfile, prepareOutfit, type PreparedOutfit, profileOf } from '#core/lure'
+import { recordOf } from '#core/numeric'
+import { AXES, AXIS_IDS } from '#core/rule'
 import type { BenchTest, Box, Trip } from '#core/tackle'
 import type { Cover } from '#core/terms'
 import { waterDensity } from '#core/water'
@@ -7,7 +9,7 @@ import { bestCandidate, type Candidate, readyTactics, type Rejection, type Scene
 import { colourJudgeFor, lookOf } from './look'
 import { type LoggedStretch, loggedStretches, type LogVerdict, logVerdicts, movedByLog } from './log'
 import { contactFor } from './presentation'
-import { type Gains, hungGains, lureGains, termsOf, wayGains } from './terms'
+import { type Gains, hungGains, lureGains, SOFT_FLOOR, termsOf, wayGains } from './terms'
 import { BARE, trailerChoice } from './trailer'
 
 /** A box with everything worked out that does not change with the reading. */
@@ -87,10 +89,11 @@ export function sceneOf({ trailers, outfits, spoons, box }: PreparedBox, ask: As
     contact: contactFor(ask, density),
     parts: box.parts, spoons,
     inCover: reading.cover.some(c => HEAVY_COVER.includes(c)),
+    terms,
     gainsOf: profile => lureGains(terms, profile, lookOf(profile, colours)),
     wayGainsOf: (profile, way) => wayGains(terms, profile, way),
     hungGainsOf: (tackle, way) => hungGains(terms, tackle, way, density),
-    tactics: readyTactics(ask),
+    tactics: new Map(readyTactics(ask).map(ready => [ready.tactic, ready])),
     fitted: ask.fitted,
   }
 }
@@ -103,9 +106,26 @@ function rankIn(scene: Scene, lures: readonly LureProfile[], log: Ranking['log']
     if ('code' in found) rejected.push(found)
     else candidates.push(withLog(found, log.get(profile.lure.id)))
   }
+  againstTheBest(candidates)
   candidates.sort((a, b) => b.score - a.score || b.odds - a.odds || compareIds(a.profile.lure.id, b.profile.lure.id))
   rejected.sort((a, b) => compareIds(a.lureId, b.lureId))
   return { candidates, rejected }
+}
+
+/** Axes without a figure: what suits is told against what suits best of all that can be fished here, for their pushes are not all for one lure to win. */
+const TASTES = AXIS_IDS.filter(axis => AXES[axis].kind === 'taste' && axis !== 'rod')
+
+function againstTheBest(candidates: Candidate[]): void {
+  const best = recordOf(TASTES, axis => candidates.reduce((most, c) => Math.max(most, c.fits[axis].gain), -Infinity))
+  candidates.forEach((c, i) => {
+    const fits = { ...c.fits }
+    for (const axis of TASTES) {
+      const { gain, source } = fits[axis]
+      const fit = Math.max(SOFT_FLOOR, Math.exp(gain - best[axis]))
+      fits[axis] = { gain, source, most: best[axis], fit, offers: fit }
+    }
+    candidates[i] = { ...c, fits }
+  })
 }
 
 /** The log moves the score of a set-up, never whether it can be fished. */

@@ -114,19 +114,14 @@ export function concerns(marks: LureMarks, within: readonly Family[] | undefined
   return !(marks.metal && !marks.family && colours.value.metal === 'none' && blades.length === 0)
 }
 
-/** Gains by axis of one level, with the figures they were taken from. */
-export interface Gains { readonly total: number, readonly byAxis: Float64Array, readonly figures: Figures }
+/** What one level adds together, with the figures it was taken from. */
+export interface Gains { readonly total: number, readonly figures: Figures }
 const PLACE = Object.fromEntries(AXIS_IDS.map((axis, i) => [axis, i])) as Record<AxisId, number>
 
 function gainsOf(terms: readonly Term[], profile: LureProfile, way: LureWay | null, figures: Figures): Gains {
-  const byAxis = new Float64Array(AXIS_IDS.length)
   let total = 0
-  for (const { push, axis, value } of terms) {
-    const gain = push.strength * value(profile, way, figures)
-    byAxis[PLACE[axis]]! += gain
-    total += gain
-  }
-  return { total, byAxis, figures }
+  for (const { push, value } of terms) total += push.strength * value(profile, way, figures)
+  return { total, figures }
 }
 
 export function lureGains({ lure: terms }: Terms, profile: LureProfile, look: ColourLook): Gains {
@@ -163,9 +158,11 @@ export function contributionsOf(terms: Terms, profile: LureProfile, way: LureWay
 }
 
 /** Everything of a set-up by axis, for those who read it; the judgement itself needs only the totals. */
-export function fitsOf(ask: Ask, tackle: Assembled, levels: readonly Gains[], placed: Pick<AxisFits, 'depth' | 'speed' | 'rod'>, waterDensity: number): AxisFits {
+export function fitsOf(terms: Terms, ask: Ask, tackle: Assembled, way: LureWay, levels: readonly Gains[], placed: Pick<AxisFits, 'depth' | 'speed' | 'rod'>, waterDensity: number): AxisFits {
   const { profile, trailer } = tackle
   const most = new Float64Array(AXIS_IDS.length)
+  const gains = new Float64Array(AXIS_IDS.length)
+  for (const { push, gain } of contributionsOf(terms, profile, way, levels)) gains[PLACE[push.effect.axis]]! += gain
   for (const { effect, strength } of ask.pushes) most[PLACE[effect.axis]]! += !isPush(effect) ? strength : effect.within ? strength / 2 : 'against' in effect ? 0 : strength
   const seen = profile.colours
   const source: Partial<Record<AxisId, Known<unknown>>> = {
@@ -175,9 +172,8 @@ export function fitsOf(ask: Ask, tackle: Assembled, levels: readonly Gains[], pl
   }
   const fits = {} as Record<AxisId, AxisFit>
   AXIS_IDS.forEach((axis, i) => {
-    const gain = levels.reduce((sum, level) => sum + level.byAxis[i]!, 0)
     const figure = levels.map(level => level.figures[axis as ScaleAxisId]).find(f => f !== undefined)
-    const fit = axisFit(figure ?? 0, gain, most[i]!, source[axis] ?? typical(0))
+    const fit = axisFit(figure ?? 0, gains[i]!, most[i]!, source[axis] ?? typical(0))
     fits[axis] = figure === undefined ? { ...fit, offers: fit.fit } : fit
   })
   return { ...fits, ...placed }

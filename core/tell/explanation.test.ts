@@ -52,6 +52,7 @@ function readingFor(when: readonly Condition[]): Reading {
       case 'fishM': case 'fishFromM': { const d = over ? oneAt + 0.3 : Math.max(0, oneAt - 0.3); Object.assign(reading, { fishFromM: d, fishToM: d + 1, bottomM: d + 2 }); break }
       case 'fishToM': Object.assign(reading, { fishFromM: 0.5, fishToM: over ? oneAt + 1 : Math.max(0.6, oneAt - 0.5) }); break
       case 'forageLengthMm': reading.forage = [{ kind: 'minnow', lengthMm: over ? oneAt + 5 : oneAt - 5 }]; break
+      case 'currentMs': reading.currentMs = over ? oneAt + 0.1 : Math.max(0, oneAt - 0.05); break
       case 'warmthC': reading.temperatureC = (over ? oneAt + 1 : oneAt - 1) + 1.2; break
       case 'suspendedM': Object.assign(reading, { bottomM: Math.max(Number(reading.bottomM), over ? oneAt + 3 : 4) }, over ? { fishFromM: 1, fishToM: 2 } : { fishToM: Math.max(Number(reading.bottomM), 4) - 0.1 }); break
       default: reading[feature] = over ? oneAt * 1.1 + 0.01 : Math.max(0.05, oneAt * 0.9)
@@ -61,12 +62,12 @@ function readingFor(when: readonly Condition[]): Reading {
   return reading as unknown as Reading
 }
 
-const rods: Outfit[] = [[1, 12], [7, 35], [25, 150]].map(([lureMinG, lureMaxG], i) => ({ id: `r${i}`, name: 'r', rod: { kind: 'casting', lureMinG, lureMaxG, power: 'medium-heavy', action: 'moderate' }, line: { material: 'braid', diameterMm: 0.18 } }))
+const rods: Outfit[] = [[1, 12], [7, 35], [25, 260]].map(([lureMinG, lureMaxG], i) => ({ id: `r${i}`, name: 'r', rod: { kind: 'casting', lureMinG, lureMaxG, power: 'medium-heavy', action: 'moderate' }, line: { material: 'braid', diameterMm: 0.18 } }))
 const bladed = (id: string, family: Lure['family'], blades: NonNullable<Lure['blades']>, weightG: number): Lure => ({ id, name: id, family, weightG, blades })
 /** The shop's window thinned out, with blades of all sorts and heavy and light ones, so that every rule finds something to judge. */
 const window = prepareBox({
   lures: [
-    ...typicalLures(), ...['slow-jig', 'speed-jig', 'slender'].map((family, i) => (i < 2 ? { id: family, name: family, family: family as Lure['family'], weightG: 100 } : { id: family, name: family, family: 'paddle-tail' as const, style: 'slender', weightG: 3, lengthMm: 75 })),
+    ...typicalLures(), ...['slow-jig', 'speed-jig', 'slender'].map((family, i) => (i < 2 ? { id: family, name: family, family: family as Lure['family'], weightG: 100 + 100 * i } : { id: family, name: family, family: 'paddle-tail' as const, style: 'slender', weightG: 3, lengthMm: 75 })),
     bladed('b1', 'spinnerbait', [{ shape: 'willow', size: 3, finish: 'painted', metal: 'none' }, { shape: 'willow', size: 4, finish: 'painted', metal: 'none' }], 21),
     bladed('b2', 'spinnerbait', [{ shape: 'colorado', size: 6, finish: 'hammered', metal: 'gold' }, { shape: 'colorado', size: 5, finish: 'hammered', metal: 'gold' }], 30),
     bladed('b3', 'spinnerbait', [{ shape: 'willow', size: 3, metal: 'silver' }], 7), bladed('b4', 'inline-spinner', [{ shape: 'oval', size: 1, metal: 'silver' }], 4), bladed('b5', 'inline-spinner', [{ shape: 'colorado', size: 5, metal: 'gold' }], 12),

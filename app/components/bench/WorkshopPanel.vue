@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { bladeChange, type Change, cutTo, hookPlaces, hookSwap, loadTo, stickOnToHang, stickOnToSink, trimSkirt, weightedHook } from '#core/bench'
 import { parseLure } from '#core/files'
 import type { LureProfile } from '#core/lure'
-import { BLADE_SHAPES } from '#core/terms'
+import { BLADE_SHAPES, isSoftBody } from '#core/terms'
 import { formatHookSize, formatQuantity } from '#core/units'
 import { waterDensity } from '#core/water'
 
@@ -26,7 +26,7 @@ const cutMm = ref(0)
 const trimG = ref(0.5)
 const hookG = ref(3.5)
 
-const soft = computed(() => props.profile.lure.family.match(/worm|tail|soft|craw|creature|grub|tube|stick/) !== null)
+const soft = computed(() => isSoftBody(props.profile.lure.family))
 const skirted = computed(() => ['skirted-jig', 'bladed-jig', 'spinnerbait'].includes(props.profile.lure.family))
 const hangs = computed(() => ['crankbait', 'jerkbait', 'pencil', 'glide-bait', 'swimbait', 'topwater'].includes(props.profile.lure.family))
 

@@ -23,16 +23,20 @@ const LIKES: Record<string, readonly string[]> = { family: FAMILIES, pattern: PA
 const scales = AXIS_IDS.filter(axis => AXES[axis].kind === 'scale')
 const likeKeys = [...Object.keys(LIKES).map(value => ({ value, title: value === 'family' ? 'kind' : value })), ...scales.map(axis => ({ value: axis as string, title: `${AXES[axis].label}, ${AXES[axis].unit}` }))]
 
-interface Line { field: string, op: '<=' | '>=' | 'in', text: string, list: string[] }
+type Op = NonNullable<UserRule['when']>[number]['op']
+interface Line { field: string, op: Op, text: string, list: string[] }
 const lineOf = ({ field, op, value }: NonNullable<UserRule['when']>[number]): Line => ({
-  field, op: op === 'in' || op === '=' ? 'in' : op === '<' || op === '<=' ? '<=' : '>=',
+  field, op: NUMBERS[field] ? op : 'in',
   text: typeof value === 'number' && NUMBERS[field] ? formatNumber(NUMBERS[field], value, { system: units.value }) : '',
   list: Array.isArray(value) ? value.map(String) : typeof value === 'string' ? [value] : [],
 })
 const name = ref(props.rule.name)
 const placeId = ref(props.rule.placeId ?? null)
 const lines = ref<Line[]>((props.rule.when ?? []).map(lineOf))
-const firstLike = Object.entries(props.rule.prefer ?? {})[0] ?? ['pattern', 'hot']
+const [firstLike = ['pattern', 'hot'] as const, ...otherLikes] = Object.entries(props.rule.prefer ?? {})
+/** What else the rule prefers: kept as it is, unless taken out here. */
+const alsoPrefers = ref<Record<string, unknown>>(Object.fromEntries(otherLikes))
+const otherInWords = (key: string, value: unknown) => `${likeKeys.find(k => k.value === key)?.title ?? words(key)}: ${Array.isArray(value) ? value.map(v => optionTitle(key, String(v))).join(', ') : typeof value === 'string' ? optionTitle(key, value) : String(value)}`
 const like = ref(firstLike[0])
 const likeList = ref<string[]>(Array.isArray(firstLike[1]) ? firstLike[1].map(String) : typeof firstLike[1] === 'string' ? [firstLike[1]] : [])
 const likeNumber = ref(typeof firstLike[1] === 'number' ? String(firstLike[1]) : '')
@@ -59,7 +63,7 @@ const draft = computed((): { ok: true, value: UserRule } | { ok: false, message:
   if (!isScale.value && likeList.value.length === 0) return { ok: false, message: 'say what to prefer' }
   const outcome = parseRule({
     ...props.rule, name: name.value.trim(), placeId: placeId.value, when: when.map(c => (c.ok ? c.value : null)),
-    prefer: { [like.value]: isScale.value ? number : [...likeList.value] }, weight: weight.value,
+    prefer: { ...alsoPrefers.value, [like.value]: isScale.value ? number : [...likeList.value] }, weight: weight.value,
   })
   return outcome.ok ? outcome : { ok: false, message: `${outcome.issues[0]!.path}: ${outcome.issues[0]!.message}` }
 })
@@ -96,7 +100,7 @@ async function save() {
       <span class="small-label">{{ i === 0 ? 'when' : 'and' }}</span>
       <select v-model="line.field" :aria-label="`Condition ${i + 1}`" @change="line.list = []; line.text = ''; line.op = NUMBERS[line.field] ? '<=' : 'in'"><option v-for="f in fields" :key="f.value" :value="f.value">{{ f.title }}</option></select>
       <template v-if="NUMBERS[line.field]">
-        <select v-model="line.op" :aria-label="`Condition ${i + 1}, at most or at least`"><option value="<=">at most</option><option value=">=">at least</option></select>
+        <select v-model="line.op" :aria-label="`Condition ${i + 1}, at most or at least`"><option value="<=">at most</option><option value="<">below</option><option value=">=">at least</option><option value=">">over</option><option value="=">exactly</option></select>
         <input v-model="line.text" :aria-label="`Condition ${i + 1}, figure`" inputmode="decimal" size="6" /> {{ shownUnit(NUMBERS[line.field]!, units).symbol }}
       </template>
       <v-select v-else v-model="line.list" class="list" :items="CHOICES[line.field]!.map(id => ({ value: id, title: capital(words(id)) }))" multiple label="is" />
@@ -108,6 +112,10 @@ async function save() {
       <select v-model="like" aria-label="What to prefer" @change="likeList = []; likeNumber = ''"><option v-for="k in likeKeys" :key="k.value" :value="k.value">{{ k.title }}</option></select>
       <input v-if="isScale" v-model="likeNumber" aria-label="Preferred figure" inputmode="decimal" size="6" />
       <v-select v-else v-model="likeList" class="list" :items="LIKES[like]!.map(id => ({ value: id, title: capital(optionTitle(like, id)) }))" multiple label="which" />
+    </div>
+    <div v-for="(value, key) in alsoPrefers" :key="key" class="row">
+      <span class="small-label">and</span><span>{{ otherInWords(String(key), value) }}</span>
+      <button type="button" class="quiet" :aria-label="`Drop ${otherInWords(String(key), value)}`" @click="alsoPrefers = Object.fromEntries(Object.entries(alsoPrefers).filter(([k]) => k !== key))">drop</button>
     </div>
     <label class="row"><span class="small-label">counts</span><input v-model.number="weight" type="range" min="-1" max="1" step="0.1" aria-label="How much it counts, from against to for" /><span class="figure">{{ weight > 0 ? '+' : '' }}{{ weight.toFixed(1) }}</span><span class="hint">a strong rule of the handbook counts 1.0</span></label>
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>

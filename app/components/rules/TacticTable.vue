@@ -17,7 +17,7 @@ const here = computed(() => new Set(judgement.judgement?.out.setups.slice(0, 12)
           <th scope="row">{{ capital(t.label) }}<span class="baits">{{ t.families.map(familyLabel).join(', ') }}</span></th>
           <td>{{ t.shines }}</td>
           <td>{{ t.poor }}</td>
-          <td>{{ t.cadences.map(c => CADENCE_TABLE[c.cadence].label).join(', or ') }}</td>
+          <td>{{ [...new Set(t.cadences.map(c => CADENCE_TABLE[c.cadence].label))].join(', or ') }}</td>
           <td>{{ ROD_JOBS[t.job].text }}</td>
         </tr>
       </tbody>

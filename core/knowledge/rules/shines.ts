@@ -204,6 +204,7 @@ export const SHINES_RULES: readonly Rule[] = [
   { id: 'shines.heavy-in-current', weight: 1, when: [{ feature: 'currentMs', zeroAt: 0.6, oneAt: 1.1 }, SALT], section: '§5', source: 'common-practice', text: 'The strongest tides want the heaviest: 85 g and more.', effects: [{ axis: 'kind', favours: { weightG: [70, 400] }, lift: 1, within: ['pencil', 'hair-jig', 'slow-jig', 'speed-jig'] }] },
   { id: 'shines.light-in-slack', weight: 1, when: [{ feature: 'currentMs', zeroAt: 0.3, oneAt: 0.1 }, AFLOAT], section: '§8', source: 'common-practice', text: 'Slack water: the light jig falls best and tires nobody.', effects: [{ axis: 'kind', against: { weightG: [160, 1000] }, lift: 1 }] },
   shines('heavy-jig-reaction', ['jig-dragged', 'jig-pitched'], [AGGRESSIVE, { feature: 'fishFromM', zeroAt: 3, oneAt: 4.5 }], 0.7, 'Eager deep fish: a heavy jig dropped on them gets a reaction.', { weightG: [18, 30] }),
+  poor('trout-worms', ['stick-falling', 'weedless-dragged', 'weedless-jerked'], [SALMONIDS], 1, 'Trout and salmon are not caught on the rigs of bass.'),
   shines('big', ['big-bait'], [LARGE_PREY], 0.9, 'Large prey: a large bait to find large fish.'),
   shines('big-hunters', ['big-bait', 'head-wound'], [BIG_HUNTERS], 0.7, 'Big hunters: big soft and jointed baits.', { lengthMm: [140, 400] }),
   poor('big-commit', ['big-bait'], [{ feature: 'signs', any: ['followers-seen'] }], 1, 'Big baits draw follows and few bites.'),
