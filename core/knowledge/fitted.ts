@@ -152,7 +152,6 @@ export const FITTED: Readonly<Record<string, number>> = {
   'plugs.hanging.silver-sun': 0.345,
   'plugs.inactive.sink-slowly': 0.235,
   'plugs.current.sink-slowly': 0.318,
-  'plugs.hard-bottom.floats': 0.0011,
   'plugs.pencil.strong-tide': 1.41,
   'plugs.pencil.sandy-beach': 0.439,
   'plugs.crank.too-deep': 3.76,
