@@ -1,5 +1,5 @@
 import { spawnSync } from 'node:child_process'
-import { mkdtempSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
@@ -37,6 +37,21 @@ describe('ygrion, the headless command', () => {
   it('match: schools of the command line are heard', () => {
     const [tick, rip] = ['tick', 'rip'].map(grass => JSON.stringify(run(['match', '--file', demo, '--reading', reading('spring-morning'), '--schools', `grass=${grass}`]).out.setups.map((s: { score: number }) => s.score)))
     expect(tick).not.toBe(rip)
+  })
+  it('match --readings: a line for each, in order, an error in its place', () => {
+    const list = temporary(JSON.stringify([{ id: 'a', reading: JSON.parse(readFileSync(join(root, reading('muddy-flood')), 'utf8')) as unknown }, { id: 'b', reading: { species: 'unicorn', temperatureC: 9 } }, { id: 'c', reading: { species: 'perch', temperatureC: 9 }, outfits: ['no-such-rod'] }]))
+    const { stdout, status } = spawnSync(process.execPath, ['--import', 'tsx', 'bin/ygrion.ts', 'match', '--file', demo, '--readings', list, '--top', '2'], { cwd: root, encoding: 'utf8' })
+    const lines = stdout.trim().split('\n').map(line => JSON.parse(line) as { id: string, setups?: unknown[], error?: { path: string } })
+    expect([status, lines.map(l => l.id)]).toEqual([0, ['a', 'b', 'c']])
+    expect(lines[0]!.setups).toHaveLength(2)
+    expect([lines[1]!.error!.path, lines[2]!.error!.path]).toEqual(['reading.species', 'outfits[0]'])
+  })
+  it('next: what the bites say to change', () => {
+    const { trips } = JSON.parse(readFileSync(join(root, demo), 'utf8')) as { trips: unknown[] }
+    const { status, out } = run(['next', '--file', demo, '--trip', temporary(JSON.stringify(trips[0]))])
+    expect(status).toBe(0)
+    expect(['stay', 'change', 'return', 'move', 'rest']).toContain(out.do)
+    expect(run(['next', '--file', demo, '--trip', temporary('{"id":"t"}')]).error.path).toBe('start')
   })
   it('ask: axes with reasons, and what was assumed', () => {
     const { out } = run(['ask', '--reading', reading('muddy-flood')])

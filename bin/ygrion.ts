@@ -2,8 +2,9 @@ import { readFileSync } from 'node:fs'
 import { Command, CommanderError } from 'commander'
 import { askOf } from '#core/ask'
 import { CALCS } from '#core/calc'
-import { boxOf, check, countsOf, type Issue, type Outcome, ownOf, parseCase, parseFile, parseJson, parseReading, parseSchools, type YgrionFile } from '#core/files'
+import { boxOf, check, countsOf, type Issue, type Outcome, ownOf, parseCase, parseFile, parseJson, parseReading, parseSchools, parseTrip, type YgrionFile } from '#core/files'
 import type { Reading } from '#core/reading'
+import { nextOf } from '#core/rotation'
 import { askedAxes, match } from '#core/tell'
 
 /** The headless command (contract §5): one JSON value on stdout, or one line of error on stderr and exit code 2. */
@@ -65,6 +66,18 @@ program.command('match')
         ? { id, ...match({ ...box, outfits: parsed.value.outfits }, parsed.value.reading, { ...options, schools: { ...options.schools, ...parsed.value.schools } }) }
         : { id, error: parsed.issues[0] })
     }
+  })
+
+program.command('next')
+  .requiredOption('--file <path>')
+  .requiredOption('--trip <path>')
+  .option('--now <iso>')
+  .option('--several', 'more than one thing may change at once')
+  .option('--schools <pairs>')
+  .action(({ file: path, trip, now, several, schools }: { file: string, trip: string, now?: string, several?: boolean, schools?: string }) => {
+    if (now !== undefined && Number.isNaN(Date.parse(now))) throw new BadInput({ path: 'now', message: `must be an ISO 8601 date and time, got "${now}"` })
+    const file = readFile(path)
+    print(nextOf(boxOf(file), need(parseTrip(need(parseJson(readText(trip, 'trip'))))), { schools: schoolsOf(schools, file), own: ownOf(file), ...(now === undefined ? {} : { now }), several: several ?? false }))
   })
 
 program.command('ask')

@@ -4,8 +4,8 @@ import { recordOf } from '#core/numeric'
 import type { PackList } from '#core/pack'
 import type { Reading } from '#core/reading'
 import { type Schools, SCHOOLS } from '#core/rule'
-import type { Assembly, BenchTest, Box, Lure, Outfit, Part, UserRule } from '#core/tackle'
-import { assemblySchema, caseSchema, fileSchema, FORMAT, lureSchema, packSchema, partSchema, type Place, placeSchema, readingSchema, ruleSchema, testSchema, VERSION, type YgrionFile } from './schemas'
+import type { Assembly, BenchTest, Box, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
+import { assemblySchema, caseSchema, fileSchema, FORMAT, lureSchema, packSchema, partSchema, type Place, placeSchema, readingSchema, ruleSchema, testSchema, tripSchema, VERSION, type YgrionFile } from './schemas'
 
 /** What is wrong with the user's data: where, and in words. */
 export interface Issue { readonly path: string, readonly message: string }
@@ -53,6 +53,10 @@ export function parseRule(data: unknown): Outcome<UserRule> {
 
 export function parseAssembly(data: unknown): Outcome<Assembly> {
   return check(assemblySchema, data) as Outcome<Assembly>
+}
+
+export function parseTrip(data: unknown): Outcome<Trip> {
+  return check(tripSchema, data) as Outcome<Trip>
 }
 
 export function parsePack(data: unknown): Outcome<PackList> {

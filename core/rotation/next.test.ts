@@ -1,0 +1,80 @@
+import { readFileSync } from 'node:fs'
+import { join } from 'node:path'
+import { describe, expect, it } from 'vitest'
+import { boxOf, parseFile } from '#core/files'
+import type { Reading } from '#core/reading'
+import type { Box, Stint, Trip, TripEvent } from '#core/tackle'
+import { nextOf } from './next'
+
+/** The handbook's table of bites (§15) in a whole box: common practice, no source. Each case names the first offer by its kind. */
+
+const read = (name: string): Box => {
+  const file = parseFile(JSON.parse(readFileSync(join(import.meta.dirname, `../../tests/corpus/boxes/${name}.json`), 'utf8')) as unknown)
+  if (!file.ok) throw new Error(file.issues[0]!.message)
+  return boxOf(file.value)
+}
+const lake = read('lake')
+const reading: Reading = { species: 'largemouth-bass', temperatureC: 21, visibilityM: 1.5, bottomM: 3, fishFromM: 1, fishToM: 2.6, cover: ['open', 'gravel'], mood: 'neutral', from: 'boat', windMs: 2 }
+const START = Date.parse('2026-06-01T08:00:00Z')
+const at = (min: number) => new Date(START + min * 60_000).toISOString()
+const event = (kind: TripEvent['kind'], min: number, part: Partial<TripEvent> = {}): TripEvent => ({ id: `e${min}${kind}`, kind, at: at(min), ...part })
+const stint = (lureId: string, from: number, to: number, events: TripEvent[] = [], part: Partial<Stint> = {}): Stint => ({ id: `s${from}`, lureId, start: at(from), end: at(to), events, reading, ...part })
+const trip = (...stints: Stint[]): Trip => ({ id: 't', start: at(0), stints })
+const next = (t: Trip, options = {}) => nextOf(lake, t, options)
+
+describe('the table of bites', () => {
+  it.each<[string, string, TripEvent[], Partial<Stint>, string]>([
+    ['pecks at a jig: the trailer first', 'jf-brown-14', [event('peck', 5), event('peck', 9)], { trailerId: 'cw-kick' }, 'trailer'],
+    ['pecks at a nose-hooked soft bait: thread it', 'ms-flat', [event('peck', 5), event('peck', 9)], { rig: 'drop-shot-nose' }, 'hook'],
+    ['pecks at a plug: another wobble', 'md-wide-shad', [event('peck', 5), event('peck', 9)], {}, 'action'],
+    ['pecks at a spinnerbait in open water: the trailer hook', 'sb-cw', [event('peck', 5), event('peck', 9)], {}, 'hook'],
+    ['hooked outside the mouth: the colour', 'md-wide-shad', [event('landed', 5, { hookedAt: 'outside' })], {}, 'colour'],
+    ['hooked and lost twice: hooks and rod, not the lure', 'sq-shad', [event('lost', 5), event('lost', 12)], {}, 'hook'],
+    ['eaten while winding in: horizontal', 'jfb-18', [event('hit', 5, { when: 'winding-in' })], {}, 'tactic'],
+    ['follows without a bite on a jerkbait: let it hang', 'jb-silver', [event('follow', 3), event('follow', 6), event('follow', 9)], { cadence: 'jerk-pause' }, 'pause'],
+    ['snagging: shallower', 'sq-shad', [event('snagged', 3), event('snagged', 6), event('snagged', 9)], {}, 'depth'],
+    ['taken on the pause: longer', 'jb-silver', [event('hit', 3, { when: 'pause' }), event('hit', 9, { when: 'pause' })], {}, 'pause'],
+  ])('%s', (_, lureId, events, part, what) => {
+    const out = next(trip(stint(lureId, 0, 15, events, part)))
+    expect([out.do, out.change?.what]).toEqual(['change', what])
+    expect(out.signs.length).toBeGreaterThan(0)
+    expect(out.change!.from).not.toBe('')
+  })
+  it('hard and well hooked: stay', () => {
+    expect(next(trip(stint('sq-shad', 0, 15, [event('landed', 5, { hookedAt: 'lip' }), event('landed', 12, { hookedAt: 'inside' })]))).do).toBe('stay')
+  })
+  it('eight follows and no bite never say stay', () => {
+    expect(next(trip(stint('sb-cw', 0, 40, Array.from({ length: 8 }, (_, i) => event('follow', 2 + 4 * i))))).do).toBe('change')
+  })
+  it('no trailer hook round wood: what is offered instead is slimmer or smaller', () => {
+    const inWood = { ...reading, cover: ['wood' as const] }
+    expect(next(trip(stint('sb-cw', 0, 15, [event('peck', 5), event('peck', 9)], { reading: inWood }))).change!.what).not.toBe('hook')
+  })
+  it('the colour was changed already: the action is next', () => {
+    const out = next(trip(stint('md-wide-shad', 0, 15, [event('landed', 5, { hookedAt: 'outside' })]), stint('md-wide-hot', 15, 30, [event('landed', 20, { hookedAt: 'outside' })], {})))
+    expect(out.change!.what === 'action' || out.do === 'return').toBe(true)
+  })
+  it('bites that stop after a few: another action, then slower', () => {
+    const bites = [event('hit', 3), event('hit', 6), event('hit', 9)]
+    expect(next(trip(stint('sb-cw', 0, 45, bites))).change!.what).toBe('action')
+  })
+  it('a change that brings a bite at once is confirmed by going back, then settled', () => {
+    const first = stint('ll-gold', 0, 30)
+    const second = stint('ms-flat', 30, 38, [event('hit', 33)])
+    expect(next(trip(first, second)).do).toBe('return')
+    const settled = next(trip(first, second, stint('ll-gold', 38, 52)))
+    expect([settled.do, settled.change?.setup?.lureId]).toEqual(['return', 'ms-flat'])
+  })
+  it('eight hours of large baits: the untried size, and with two changes at once small and deep', () => {
+    const large = ['swb-20', 'gl-18', 'pt-big-15', 'fs-cupped-19'].map((id, i) => stint(id, 120 * i, 120 * (i + 1)))
+    const out = next(trip(...large))
+    expect(out.change!.what).toBe('size')
+    expect(out.untried.find(u => u.trait === 'size')!.values.length).toBeGreaterThan(0)
+    expect(next(trip(...large), { several: true }).do).toBe('change')
+  })
+  it('too early to say: a few minutes without a touch', () => expect(next(trip(stint('sq-shad', 0, 6))).do).toBe('stay'))
+  it('the same trip has the same answer', () => {
+    const t = trip(stint('jb-silver', 0, 15, [event('follow', 3), event('follow', 6)]))
+    expect(next(t)).toEqual(next(t))
+  })
+})
