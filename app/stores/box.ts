@@ -3,7 +3,7 @@ import type { Subscription } from 'dexie'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { OwnRules } from '#core/ask'
-import { type Issue, type Outcome, parseAssembly, parseFile, parseLure, parsePack, parsePart, parsePlace, parseTest, type Place, type YgrionFile } from '#core/files'
+import { type Issue, type Outcome, parseAssembly, parseFile, parseLure, parseOutfit, parsePack, parsePart, parsePlace, parseTest, type Place, type YgrionFile } from '#core/files'
 import { prepareOutfit } from '#core/lure'
 import { fishedHours } from '#core/match'
 import type { PackList } from '#core/pack'
@@ -16,7 +16,7 @@ import { storageTrouble } from '~/db/trouble'
 import { useUndoStore } from './undo'
 
 /** What is changed field by field where it stands, and how it is checked. */
-const PARSERS = { lures: parseLure, parts: parsePart, places: parsePlace, packs: parsePack }
+const PARSERS = { lures: parseLure, outfits: parseOutfit, parts: parsePart, places: parsePlace, packs: parsePack }
 type EditableList = keyof typeof PARSERS
 
 /** What is the same stays the same object, so that nothing is judged anew because a pack list was ticked. */

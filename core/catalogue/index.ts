@@ -4,5 +4,6 @@ export { attribute, type Attribute, ATTRIBUTES, type AttributeValue, type Entry 
 export { clarityByPaint, type ClarityPaintCell, depthBySpeed, type DepthSpeedCell } from './coverage'
 export { compareEntries } from './differences'
 export { doubled } from './doubles'
+export { readOutfitLabel } from './outfit-label'
 export { parseQuery, type Term } from './query'
 export { type Addition, typicalLures, type WeightedReading, worthAdding } from './worth'

@@ -5,7 +5,7 @@ import type { PackList } from '#core/pack'
 import type { Reading } from '#core/reading'
 import { type Schools, SCHOOLS } from '#core/rule'
 import type { Assembly, BenchTest, Box, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
-import { assemblySchema, caseSchema, fileSchema, FORMAT, lureSchema, packSchema, partSchema, type Place, placeSchema, readingSchema, ruleSchema, testSchema, tripSchema, VERSION, type YgrionFile } from './schemas'
+import { assemblySchema, caseSchema, fileSchema, FORMAT, lureSchema, outfitSchema, packSchema, partSchema, type Place, placeSchema, readingSchema, ruleSchema, testSchema, tripSchema, VERSION, type YgrionFile } from './schemas'
 
 /** What is wrong with the user's data: where, and in words. */
 export interface Issue { readonly path: string, readonly message: string }
@@ -37,6 +37,10 @@ export function parseReading(data: unknown): Outcome<Reading> {
 
 export function parseLure(data: unknown): Outcome<Lure> {
   return check(lureSchema, data) as Outcome<Lure>
+}
+
+export function parseOutfit(data: unknown): Outcome<Outfit> {
+  return check(outfitSchema, data) as Outcome<Outfit>
 }
 
 export function parsePart(data: unknown): Outcome<Part> {

@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { nanoid } from 'nanoid'
+import { computed, ref } from 'vue'
+import { isBiteProof, prepareOutfit, windowVerdict } from '#core/lure'
+import type { Outfit } from '#core/tackle'
+import { LINE_MATERIALS, REEL_KINDS, ROD_ACTIONS, ROD_KINDS, ROD_POWERS } from '#core/terms'
+import { type Dimension, formatQuantity, parseQuantity } from '#core/units'
+import { capital, words } from '~/text/labels'
+
+/** One rod with its reel, line and leader; each field is stored as it is left. */
+const props = defineProps<{ outfit: Outfit }>()
+const box = useBoxStore()
+const catalogue = useCatalogueStore()
+const { units } = storeToRefs(useSettingsStore())
+const problem = ref('')
+const items = (ids: readonly string[]) => ids.map(value => ({ value, title: capital(words(value)) }))
+const shown = (dimension: Dimension, value: number | null | undefined) => (value == null ? '' : formatQuantity(dimension, value, { system: units.value }))
+
+async function alter(change: (outfit: Outfit) => Partial<Outfit>) {
+  const issues = await box.edit('outfits', props.outfit.id, change)
+  problem.value = issues.length > 0 ? `Not stored: ${issues[0]!.path} ${issues[0]!.message}.` : ''
+}
+const rod = (part: Partial<Outfit['rod']>) => alter(o => ({ rod: { ...o.rod, ...part } }))
+const reel = (part: Partial<NonNullable<Outfit['reel']>>) => alter(o => ({ reel: { ...o.reel, ...part } }))
+const line = (part: Partial<Outfit['line']>) => alter(o => ({ line: { ...o.line, ...part } }))
+const leader = (part: Partial<NonNullable<Outfit['leader']>>) => alter(o => ({ leader: { material: 'fluorocarbon', ...o.leader, ...part } }))
+
+/** A typed quantity in either system; emptied: not known. */
+function typed(dimension: Dimension, event: Event, store: (value: number | null) => Promise<void>) {
+  const text = (event.target as HTMLInputElement).value.trim()
+  if (text === '') return store(null)
+  const parsed = parseQuantity(dimension, text, units.value)
+  if (parsed.ok) return store(parsed.value)
+  problem.value = `Not stored: ${parsed.message}.`
+}
+function number(event: Event, store: (value: number | null) => Promise<void>) {
+  const text = (event.target as HTMLInputElement).value.trim().replace(',', '.')
+  if (text === '') return store(null)
+  if (Number.isFinite(Number(text))) return store(Number(text))
+  problem.value = `Not stored: “${text}” is not a number.`
+}
+
+const prepared = computed(() => prepareOutfit(props.outfit))
+/** Lures whose own weight lies in its window; soft bodies are thrown with a head, which comes on top. */
+const throws = computed(() => [...catalogue.profiles.values()].filter(p => typeof windowVerdict(props.outfit, p.weightG.value) !== 'string').length)
+const facts = computed(() => [
+  `throws ${throws.value} of your ${catalogue.profiles.size} lures by their own weight`,
+  prepared.value.pickUpM ? `${formatQuantity('depth', prepared.value.pickUpM, { system: units.value })} of line a turn` : 'line per turn needs ratio and spool',
+  props.outfit.line.diameterMm == null ? `line of ${formatQuantity('diameter', prepared.value.lineMm, { system: units.value })} is assumed` : '',
+  isBiteProof(props.outfit.leader) ? 'its leader withstands teeth' : '',
+].filter(Boolean).join(' · '))
+const copy = () => box.change({ put: { outfits: [{ ...JSON.parse(JSON.stringify(props.outfit)) as Outfit, id: nanoid(10), name: `${props.outfit.name}, copy` }] } }, `${props.outfit.name} is doubled.`)
+</script>
+
+<template>
+  <li class="outfit">
+    <div class="head">
+      <v-text-field :model-value="outfit.name" label="Name" @change="alter(() => ({ name: ($event.target as HTMLInputElement).value }))" />
+      <button type="button" class="quiet" :aria-label="`Double ${outfit.name}`" @click="copy">double</button>
+      <button type="button" class="quiet" :aria-label="`Take out ${outfit.name}`" @click="box.change({ remove: { outfits: [outfit.id] } }, `${outfit.name} is taken out.`)">×</button>
+    </div>
+    <div class="fields">
+      <v-select :model-value="outfit.rod.kind" :items="items(ROD_KINDS)" label="Rod" @update:model-value="kind => rod({ kind })" />
+      <v-text-field :model-value="shown('depth', outfit.rod.lengthM)" label="Length" @change="typed('depth', $event, lengthM => rod({ lengthM }))" />
+      <v-select :model-value="outfit.rod.power" :items="items(ROD_POWERS)" label="Power" @update:model-value="power => rod({ power })" />
+      <v-select :model-value="outfit.rod.action" :items="items(ROD_ACTIONS)" label="Action" @update:model-value="action => rod({ action })" />
+      <v-text-field :model-value="shown('weight', outfit.rod.lureMinG)" label="Lures from" @change="typed('weight', $event, lureMinG => rod({ lureMinG }))" />
+      <v-text-field :model-value="shown('weight', outfit.rod.lureMaxG)" label="up to" @change="typed('weight', $event, lureMaxG => rod({ lureMaxG }))" />
+      <v-select :model-value="outfit.reel?.kind" :items="items(REEL_KINDS)" label="Reel" @update:model-value="kind => reel({ kind })" />
+      <v-text-field :model-value="outfit.reel?.ratio ?? ''" label="Ratio, to 1" inputmode="decimal" @change="number($event, ratio => reel({ ratio }))" />
+      <v-text-field :model-value="shown('length', outfit.reel?.spoolDiameterMm)" label="Spool across" @change="typed('length', $event, spoolDiameterMm => reel({ spoolDiameterMm }))" />
+      <v-select :model-value="outfit.line.material" :items="items(LINE_MATERIALS)" label="Line" @update:model-value="material => line({ material })" />
+      <v-text-field :model-value="shown('strength', outfit.line.testKg)" label="Holds" @change="typed('strength', $event, testKg => line({ testKg }))" />
+      <v-text-field :model-value="shown('diameter', outfit.line.diameterMm)" label="Diameter" @change="typed('diameter', $event, diameterMm => line({ diameterMm }))" />
+      <v-select :model-value="outfit.leader?.material" :items="items(LINE_MATERIALS)" label="Leader" clearable @update:model-value="material => (material ? leader({ material }) : alter(() => ({ leader: null })))" />
+      <v-text-field :model-value="shown('strength', outfit.leader?.testKg)" label="Leader holds" @change="typed('strength', $event, testKg => leader({ testKg }))" />
+      <v-text-field :model-value="shown('diameter', outfit.leader?.diameterMm)" label="Leader diameter" @change="typed('diameter', $event, diameterMm => leader({ diameterMm }))" />
+      <v-text-field :model-value="shown('depth', outfit.leader?.lengthM)" label="Leader length" @change="typed('depth', $event, lengthM => leader({ lengthM }))" />
+      <v-text-field :model-value="shown('depth', outfit.castM)" label="You cast" placeholder="estimated" @change="typed('depth', $event, castM => alter(() => ({ castM })))" />
+    </div>
+    <p class="reason facts">{{ capital(facts) }}.</p>
+    <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
+  </li>
+</template>
+
+<style scoped>
+.outfit { border-top: 1px solid var(--rule); padding: 10px 0 12px; }
+.head { display: flex; gap: 10px; align-items: center; max-width: 520px; }
+.fields { display: grid; grid-template-columns: repeat(auto-fill, minmax(132px, 1fr)); gap: 2px 14px; }
+.facts { color: var(--soft-ink); margin: 6px 0 0; }
+.problem { color: var(--float); }
+</style>
