@@ -1,10 +1,10 @@
-import { computed, shallowRef } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import { useNow } from '@vueuse/core'
 import { traitsOf } from '#core/lure'
 import { wayOf } from '#core/match'
 import { seededRandom } from '#core/numeric'
 import { completeReading, type Reading } from '#core/reading'
-import { beliefOf, matters, nextChange, type Offer, type Tried, turnsAbout } from '#core/rotation'
+import { beliefOf, matters, nextChange, type NextOut, type Offer, type Tried, turnsAbout } from '#core/rotation'
 import { minutesOf } from '#core/tackle'
 import type { SetupOut } from '#core/tell'
 
@@ -18,6 +18,7 @@ export function useNextChange() {
   const readings = useReadingStore()
   const catalogue = useCatalogueStore()
   const box = useBoxStore()
+  const judgement = useJudgementStore()
   const now = useNow({ interval: AGAIN_MS })
   const several = shallowRef(false)
   /** What is at hand: the lures of the pack list that the trip was begun with, and the rods that are rigged. */
@@ -51,11 +52,19 @@ export function useNextChange() {
   /** The same stretch draws the same explanation until something happens. */
   const seed = computed(() => Math.abs(Math.trunc(Date.parse(trips.stint?.start ?? '2026-01-01') / 1000)) + (trips.stint?.events?.length ?? 0))
   const advice = computed(() => (trips.stint && offers.value.length > 0 && tried.value.length > 0 ? nextChange({ offers: offers.value, tried: tried.value, nowMin: nowMin.value, family: family.value, several: several.value }, seededRandom(seed.value)) : null))
+  /** What the bites say, by the same reading as the headless command; where they say nothing yet, the search above speaks. */
+  const bites = shallowRef<NextOut | null>(null)
+  let newest = 0
+  watch([() => trips.trip, only, several, now, () => judgement.boxesLoaded] as const, async ([trip, atHand, mayChangeSeveral, at]) => {
+    const mine = ++newest
+    const answer = trip ? await judgement.next({ trip, now: at.toISOString(), several: mayChangeSeveral, only: atHand }) : null
+    if (mine === newest) bites.value = answer
+  }, { immediate: true })
   const mattering = computed(() => (offers.value.length > 0 ? matters(beliefOf(offers.value, tried.value)) : null))
   /** Sun and tide about to turn, by the water of the present stretch. */
   const turns = computed(() => {
     const { latitude, longitude, tide, at } = completeReading((trips.stint?.reading as Reading | undefined) ?? readings.reading).reading
     return turnsAbout(now.value.toISOString(), { latitude, longitude, tide, tideAt: at })
   })
-  return { turns, setups, offers, tried, nowMin, several, advice, mattering, now }
+  return { turns, setups, offers, tried, nowMin, several, advice, bites, mattering, now }
 }

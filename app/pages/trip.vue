@@ -12,7 +12,7 @@ const box = useBoxStore()
 const judgement = useJudgementStore()
 const settings = useSettingsStore()
 const { units } = storeToRefs(settings)
-const { turns, setups, offers, tried, nowMin, several, advice, mattering, now } = useNextChange()
+const { turns, setups, offers, tried, nowMin, several, advice, bites, mattering, now } = useNextChange()
 const { isSupported, request, release } = useWakeLock()
 const awake = computed(() => trips.trip !== null && isSupported.value)
 watch(awake, on => void (on ? request('screen') : release()).catch(() => undefined), { immediate: true })
@@ -71,7 +71,7 @@ async function tap(kind: TripEvent['kind']) {
       </section>
       <p v-if="trips.lastTap" class="stored" role="status"><b>{{ words(trips.lastTap.kind) }}</b> is stored. <button type="button" class="quiet" @click="trips.takeBack(); opened = null">take it back</button></p>
       <EventDetail v-if="justTapped && opened === justTapped.id" :key="justTapped.id" :event="justTapped" :trip-id="trips.trip.id" @detail="about => trips.detail(justTapped!.id, about)" @remove="trips.takeBack(); opened = null" @close="opened = null" />
-      <NextChangeCard :advice="advice" :setups="setups" :several="several" :turns="turns" @tie="s => trips.change(s)" @several="on => several = on" />
+      <NextChangeCard :advice="advice" :bites="bites" :setups="setups" :several="several" :turns="turns" @tie="s => trips.change(s)" @several="on => several = on" />
       <TripTimers :countdown-s="setup?.presentation.countdownS ?? null" :pause-s="setup?.presentation.pauseS ?? null" />
       <section class="log" aria-label="Events">
         <h3>Today</h3>

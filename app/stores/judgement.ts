@@ -3,8 +3,9 @@ import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import type { Addition, WeightedReading } from '#core/catalogue'
 import type { Flip, NumberField, Sweep } from '#core/match'
 import type { Reading } from '#core/reading'
+import type { NextOut } from '#core/rotation'
 import { JudgeClient } from '~/workers/judge.client'
-import type { Coverage, Judgement, JudgeRequest, RuleChoice, Spine } from '~/workers/judge.protocol'
+import type { Coverage, Judgement, JudgeRequest, NextRequest, RuleChoice, Spine } from '~/workers/judge.protocol'
 import { useBoxStore } from './box'
 import { useReadingStore } from './reading'
 import { useSettingsStore } from './settings'
@@ -112,5 +113,10 @@ export const useJudgementStore = defineStore('judgement', () => {
     }) ?? null
   }
 
-  return { judgement, fitById, spineOf, trouble, boxesLoaded, warm, open, coverage, worth, flips, sweep, judgeIf }
+  /** What the bites of the trip say to do next; `null` before the worker has the box. */
+  async function next(request: Omit<NextRequest, keyof RuleChoice>): Promise<NextOut | null> {
+    return await (await pondering())?.next({ ...choiceNow(), trip: plain(request.trip), now: request.now, several: request.several, only: plain(request.only) }) ?? null
+  }
+
+  return { judgement, fitById, spineOf, trouble, boxesLoaded, warm, open, coverage, worth, flips, sweep, judgeIf, next }
 })

@@ -1,7 +1,23 @@
+import type { ChangeWhat } from '#core/knowledge'
 import type { Trait } from '#core/lure'
-import type { AdviceReason, Turn } from '#core/rotation'
+import type { AdviceReason, NextOut, Turn } from '#core/rotation'
 
 export const TRAIT_WORDS: Record<Trait, string> = { colour: 'colour', size: 'size', depth: 'depth', speed: 'speed', action: 'action' }
+
+export const WHAT_WORDS: Record<ChangeWhat, string> = {
+  ...TRAIT_WORDS, pace: 'pace', pause: 'pause', trailer: 'trailer', hook: 'hook', lead: 'lead', line: 'line', sound: 'sound', weight: 'weight', tactic: 'bait',
+}
+
+/** What the bites say to do, as a heading. */
+export function biteTitle({ do: what, change }: NextOut): string {
+  switch (what) {
+    case 'change': return `Change the ${change ? WHAT_WORDS[change.what] : 'bait'}`
+    case 'return': return 'Back to the one before, once'
+    case 'move': return 'Change the place'
+    case 'rest': return 'Rest the place'
+    case 'stay': return 'Stay with it'
+  }
+}
 
 /** A reason of the adviser as a sentence. */
 export function adviceInWords({ rule, values }: AdviceReason): string {

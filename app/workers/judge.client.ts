@@ -3,8 +3,9 @@ import type { OwnRules } from '#core/ask'
 import type { Addition, WeightedReading } from '#core/catalogue'
 import type { Flip, NumberField, Sweep } from '#core/match'
 import type { Reading } from '#core/reading'
+import type { NextOut } from '#core/rotation'
 import type { Box } from '#core/tackle'
-import type { Coverage, JudgeApi, Judgement, JudgeRequest, RuleChoice } from './judge.protocol'
+import type { Coverage, JudgeApi, Judgement, JudgeRequest, NextRequest, RuleChoice } from './judge.protocol'
 
 /** The judge in its worker. Only the newest question is answered; older ones come back as `null`. */
 export class JudgeClient {
@@ -28,6 +29,10 @@ export class JudgeClient {
   /** An answer for its own sake: it neither ends another question nor is ended by one. */
   answer(request: JudgeRequest): Promise<Judgement> {
     return this.api.judge(request)
+  }
+
+  next(request: NextRequest): Promise<NextOut> {
+    return this.api.next(request)
   }
 
   coverage(reading: Reading, choice: RuleChoice): Promise<Coverage> {

@@ -3,8 +3,9 @@ import type { Addition, ClarityPaintCell, DepthSpeedCell, WeightedReading } from
 import type { Presented } from '#core/course'
 import type { Flip, NumberField, Sweep } from '#core/match'
 import type { Reading } from '#core/reading'
+import type { NextOut } from '#core/rotation'
 import type { AxisId, Schools } from '#core/rule'
-import type { Box } from '#core/tackle'
+import type { Box, Trip } from '#core/tackle'
 import type { MatchOut } from '#core/tell'
 import type { UnitSystem } from '#core/units'
 
@@ -22,6 +23,15 @@ export interface JudgeRequest extends RuleChoice {
   readonly units: UnitSystem
   /** Only these lures and rods are thought of; all when absent. */
   readonly only?: { readonly lureIds?: readonly string[] | undefined, readonly outfitIds?: readonly string[] | undefined }
+}
+
+export interface NextRequest extends RuleChoice {
+  readonly trip: Trip
+  /** ISO 8601. */
+  readonly now: string
+  /** More than one thing may change at once. */
+  readonly several: boolean
+  readonly only: NonNullable<JudgeRequest['only']>
 }
 
 /** How well one lure's best set-up fits this reading. */
@@ -64,6 +74,8 @@ export interface JudgeApi {
   /** `useLog`: the angler's log enters the scores. */
   load: (box: Box, own: OwnRules, useLog: boolean) => void
   judge: (request: JudgeRequest) => Judgement
+  /** What the bites of a trip say to do next. */
+  next: (request: NextRequest) => NextOut
   /** What would put another lure first; `null` when `stop` came before the end. */
   flips: (reading: Reading, choice: RuleChoice, progress: (done: number) => void) => Promise<readonly Flip[] | null>
   sweep: (reading: Reading, field: NumberField, values: readonly number[], choice: RuleChoice) => Sweep

@@ -2,11 +2,14 @@ import * as Comlink from 'comlink'
 import { askOf, type AskOptions, type OwnRules } from '#core/ask'
 import { clarityByPaint, depthBySpeed, doubled, worthAdding } from '#core/catalogue'
 import { flips, prepareBox, type PreparedBox, rank, type Ranking, sweep } from '#core/match'
+import { nextOf } from '#core/rotation'
 import { AXIS_IDS } from '#core/rule'
+import type { Box } from '#core/tackle'
 import { explainRanking, presentedSetups } from '#core/tell'
 import type { JudgeApi, JudgeRequest, RuleChoice, Spines } from './judge.protocol'
 
-let prepared = prepareBox({ lures: [], parts: [], outfits: [], tests: [], trips: [] })
+let loaded: Box = { lures: [], parts: [], outfits: [], tests: [], trips: [] }
+let prepared = prepareBox(loaded)
 let stored: OwnRules = { rules: [], places: [] }
 /** Rises with each search; an older one sees it and ends. */
 let search = 0
@@ -15,8 +18,9 @@ const options = ({ schools, weights, own }: RuleChoice): AskOptions => ({ school
 /** Lets waiting messages in between two steps of a long search. */
 const breathe = () => new Promise<void>(resolve => setTimeout(resolve))
 
+const isIn = (ids: readonly string[] | undefined, id: string) => !ids || ids.includes(id)
+
 function narrowed({ lureIds, outfitIds }: NonNullable<JudgeRequest['only']>): PreparedBox {
-  const isIn = (ids: readonly string[] | undefined, id: string) => !ids || ids.includes(id)
   return {
     ...prepared, lures: prepared.lures.filter(p => isIn(lureIds, p.lure.id)), trailers: prepared.trailers.filter(p => isIn(lureIds, p.lure.id)), spoons: prepared.spoons.filter(p => isIn(lureIds, p.lure.id)),
     outfits: prepared.outfits.filter(o => isIn(outfitIds, o.outfit.id)),
@@ -41,6 +45,7 @@ const api: JudgeApi = {
   },
   worth: (readings, choice) => worthAdding(prepared, readings, options(choice)),
   load(box, rules, useLog) {
+    loaded = box
     prepared = prepareBox(box, { useLog })
     stored = rules
   },
@@ -60,6 +65,12 @@ const api: JudgeApi = {
       strengths: Object.fromEntries(AXIS_IDS.flatMap(axis => ask.axes[axis].reasons.map(({ rule, strength }) => [rule.id, strength]))),
       tookMs,
     }, [spines.fits.buffer])
+  },
+  next({ trip, now, several, only, ...choice }) {
+    // What is on the line counts even when it was not packed.
+    const onLine = new Set((trip.stints ?? []).map(s => s.lureId))
+    const atHand = { ...loaded, lures: loaded.lures.filter(l => onLine.has(l.id) || isIn(only.lureIds, l.id)), outfits: loaded.outfits.filter(o => isIn(only.outfitIds, o.id)) }
+    return nextOf(atHand, trip, { ...options(choice), now, several })
   },
   async flips(reading, choice, progress) {
     const mine = ++search

@@ -15,7 +15,7 @@ async function pick(page: Page, lure: string) {
 }
 
 test('five timed drops are kept, and the new fall rate is used on Tie-on', async ({ page }) => {
-  await toBench(page, 'Shard')
+  await toBench(page, 'Shard, long')
   await page.getByRole('button', { name: 'fall', exact: true }).click()
   await page.getByLabel('Rig used').click({ force: true })
   await page.getByRole('option', { name: 'Direct', exact: true }).click()
@@ -37,7 +37,7 @@ test('five timed drops are kept, and the new fall rate is used on Tie-on', async
   await page.locator('.slip').getByRole('button', { name: 'sea', exact: true }).click()
   await page.locator('.slip').getByRole('button', { name: 'bank', exact: true }).click()
   await page.keyboard.press('Escape')
-  const row = page.locator('.setups li').filter({ has: page.getByText('Shard', { exact: true }) })
+  const row = page.locator('.setups li').filter({ has: page.locator('.head', { hasText: 'Shard, long' }) })
   await row.locator('.head').click()
   const depth = Number((await row.locator('.figures div').filter({ hasText: 'depth' }).locator('dd').innerText()).replace(/[^\d.]/g, ''))
   const count = Number((await row.locator('.figures div').filter({ hasText: 'count' }).locator('dd').innerText()).replace(/\D/g, ''))

@@ -67,6 +67,7 @@ test('many are changed at once, many are taken out, and both come back', async (
 
 test('two lures side by side, with what differs marked', async ({ page }) => {
   await open(page, '/box')
+  await page.getByLabel('Search the box').fill('weir')
   await page.getByLabel('Pick Weir runner', { exact: true }).click()
   await page.getByLabel('Pick Weir runner, ember').click()
   await page.getByRole('link', { name: 'Side by side' }).click()

@@ -99,3 +99,13 @@ test('the place of an event is kept when one wishes it, and only then', async ({
   }))
   await expect.poll(places).toEqual([null, 58.4012])
 })
+
+test('fish that are lost one after another change the advice: not "stay", but what to change and why', async ({ page }) => {
+  await begin(page)
+  const next = page.getByRole('region', { name: 'What to change next' })
+  await expect(next).toContainText('Stay with it')
+  for (let i = 0; i < 3; i++) await tap(page, 'lost')
+  await expect(next.getByRole('heading')).toContainText(/^Change the /)
+  await expect(next).toContainText('→')
+  await expect(next).not.toContainText('Stay with it')
+})

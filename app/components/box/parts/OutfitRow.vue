@@ -5,6 +5,7 @@ import { isBiteProof, prepareOutfit, windowVerdict } from '#core/lure'
 import type { Outfit } from '#core/tackle'
 import { LINE_MATERIALS, REEL_KINDS, ROD_ACTIONS, ROD_KINDS, ROD_POWERS } from '#core/terms'
 import { type Dimension, formatQuantity, parseQuantity } from '#core/units'
+import { windowStrip } from '~/charts/window-strip'
 import { capital, words } from '~/text/labels'
 
 /** One rod with its reel, line and leader; each field is stored as it is left. */
@@ -13,6 +14,8 @@ const box = useBoxStore()
 const catalogue = useCatalogueStore()
 const { units } = storeToRefs(useSettingsStore())
 const problem = ref('')
+/** A rod just put in, of which little is known yet, stands open. */
+const opened = ref(props.outfit.reel?.spoolDiameterMm == null)
 const items = (ids: readonly string[]) => ids.map(value => ({ value, title: capital(words(value)) }))
 const shown = (dimension: Dimension, value: number | null | undefined) => (value == null ? '' : formatQuantity(dimension, value, { system: units.value }))
 
@@ -43,6 +46,17 @@ function number(event: Event, store: (value: number | null) => Promise<void>) {
 const prepared = computed(() => prepareOutfit(props.outfit))
 /** Lures whose own weight lies in its window; soft bodies are thrown with a head, which comes on top. */
 const throws = computed(() => [...catalogue.profiles.values()].filter(p => typeof windowVerdict(props.outfit, p.weightG.value) !== 'string').length)
+const STRIP = { width: 1000, height: 34 } as const
+const strip = computed(() => windowStrip(props.outfit.rod, [...catalogue.profiles.values()].map(p => p.weightG.value), STRIP.width))
+const weight = (value: number | null | undefined) => shown('weight', value)
+const build = computed(() => {
+  const { rod, line, leader } = props.outfit
+  return [
+    [words(rod.kind), shown('depth', rod.lengthM), words(rod.power), words(rod.action)].filter(Boolean).join(' '),
+    [words(line.material), shown('diameter', line.diameterMm), shown('strength', line.testKg)].filter(Boolean).join(' '),
+    leader ? `${[words(leader.material), shown('diameter', leader.diameterMm)].filter(Boolean).join(' ')} leader` : 'no leader',
+  ].join(' · ')
+})
 const facts = computed(() => [
   `throws ${throws.value} of your ${catalogue.profiles.size} lures by their own weight`,
   prepared.value.pickUpM ? `${formatQuantity('depth', prepared.value.pickUpM, { system: units.value })} of line a turn` : 'line per turn needs ratio and spool',
@@ -55,11 +69,20 @@ const copy = () => box.change({ put: { outfits: [{ ...JSON.parse(JSON.stringify(
 <template>
   <li class="outfit">
     <div class="head">
-      <v-text-field :model-value="outfit.name" label="Name" @change="alter(() => ({ name: ($event.target as HTMLInputElement).value }))" />
+      <strong class="name">{{ outfit.name }}</strong>
+      <span class="build">{{ build }}</span>
+      <button type="button" class="quiet" :aria-expanded="opened" :aria-label="`Change ${outfit.name}`" @click="opened = !opened">{{ opened ? 'fold' : 'change' }}</button>
       <button type="button" class="quiet" :aria-label="`Double ${outfit.name}`" @click="copy">double</button>
       <button type="button" class="quiet" :aria-label="`Take out ${outfit.name}`" @click="box.change({ remove: { outfits: [outfit.id] } }, `${outfit.name} is taken out.`)">×</button>
     </div>
-    <div class="fields">
+    <svg class="strip" :viewBox="`0 0 ${STRIP.width} ${STRIP.height}`" preserveAspectRatio="none" role="img" :aria-label="`${outfit.name}: lures from ${weight(outfit.rod.lureMinG) || 'not known'} to ${weight(outfit.rod.lureMaxG) || 'not known'}, over the weights of your lures`">
+      <rect v-if="strip.band" class="band" :x="strip.band.from" :width="strip.band.to - strip.band.from" y="0" :height="STRIP.height" />
+      <path class="lures" :d="strip.lures.map(at => `M${at} 8V26`).join('')" />
+    </svg>
+    <div class="scale" aria-hidden="true"><span v-for="mark in strip.marks" :key="mark.weightG" :style="{ left: `${mark.at / STRIP.width * 100}%` }">{{ weight(mark.weightG) }}</span></div>
+    <p class="reason facts">{{ capital(facts) }}.</p>
+    <div v-if="opened" class="fields">
+      <v-text-field :model-value="outfit.name" label="Name" @change="alter(() => ({ name: ($event.target as HTMLInputElement).value }))" />
       <v-select :model-value="outfit.rod.kind" :items="items(ROD_KINDS)" label="Rod" @update:model-value="kind => rod({ kind })" />
       <v-text-field :model-value="shown('depth', outfit.rod.lengthM)" label="Length" @change="typed('depth', $event, lengthM => rod({ lengthM }))" />
       <v-select :model-value="outfit.rod.power" :items="items(ROD_POWERS)" label="Power" @update:model-value="power => rod({ power })" />
@@ -78,15 +101,21 @@ const copy = () => box.change({ put: { outfits: [{ ...JSON.parse(JSON.stringify(
       <v-text-field :model-value="shown('depth', outfit.leader?.lengthM)" label="Leader length" @change="typed('depth', $event, lengthM => leader({ lengthM }))" />
       <v-text-field :model-value="shown('depth', outfit.castM)" label="You cast" placeholder="estimated" @change="typed('depth', $event, castM => alter(() => ({ castM })))" />
     </div>
-    <p class="reason facts">{{ capital(facts) }}.</p>
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
   </li>
 </template>
 
 <style scoped>
-.outfit { border-top: 1px solid var(--rule); padding: 10px 0 12px; }
-.head { display: flex; gap: 10px; align-items: center; max-width: 520px; }
-.fields { display: grid; grid-template-columns: repeat(auto-fill, minmax(132px, 1fr)); gap: 2px 14px; }
-.facts { color: var(--soft-ink); margin: 6px 0 0; }
+.outfit { border-top: 1px solid var(--rule); padding: 10px 0 14px; }
+.head { display: flex; flex-wrap: wrap; gap: 4px 14px; align-items: baseline; }
+.name { font-size: 17px; }
+.build { color: var(--soft-ink); flex: 1 1 240px; }
+.strip { display: block; width: 100%; height: 26px; margin-top: 6px; border-bottom: 1px solid var(--ink); }
+.band { fill: color-mix(in srgb, var(--water-ink) 22%, transparent); }
+.lures { stroke: var(--ink); stroke-width: 1.5px; vector-effect: non-scaling-stroke; fill: none; }
+.scale { position: relative; height: 18px; font-size: 12px; color: var(--soft-ink); }
+.scale span { position: absolute; transform: translateX(-50%); white-space: nowrap; }
+.fields { display: grid; grid-template-columns: repeat(auto-fill, minmax(132px, 1fr)); gap: 12px 14px; padding-top: 10px; }
+.facts { margin: 4px 0 0; }
 .problem { color: var(--float); }
 </style>
