@@ -45,7 +45,7 @@ const isTaste = (axis: AxisId) => AXES[axis].kind === 'taste'
         </div>
       </li>
     </ul>
-    <button v-if="sorted.length > shown.length || showAll" class="quiet" type="button" @click="showAll = !showAll">{{ showAll ? 'only the loud ones' : `${sorted.length - shown.length} quiet ones` }}</button>
+    <button v-if="sorted.length > shown.length || showAll" class="quiet" type="button" @click="showAll = !showAll">{{ showAll ? 'only the loud ones' : sorted.length - shown.length === 1 ? 'one quiet one' : `${sorted.length - shown.length} quiet ones` }}</button>
     <div class="schools-here">
       <button class="quiet" type="button" :aria-expanded="showSchools" @click="showSchools = !showSchools">{{ otherwise > 0 ? `${otherwise} school${otherwise === 1 ? '' : 's'} changed for this reading` : 'another school, for this reading' }}</button>
       <template v-if="showSchools">

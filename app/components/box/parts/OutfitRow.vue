@@ -44,8 +44,12 @@ function number(event: Event, store: (value: number | null) => Promise<void>) {
 }
 
 const prepared = computed(() => prepareOutfit(props.outfit))
-/** Lures whose own weight lies in its window; soft bodies are thrown with a head, which comes on top. */
-const throws = computed(() => [...catalogue.profiles.values()].filter(p => typeof windowVerdict(props.outfit, p.weightG.value) !== 'string').length)
+/** By the lures' own weight; soft bodies are thrown with a head, which comes on top. */
+const throws = computed(() => {
+  const { rod } = props.outfit
+  const weights = [...catalogue.profiles.values()].map(p => p.weightG.value)
+  return { at: weights.filter(w => typeof windowVerdict(props.outfit, w) !== 'string').length, inside: rod.lureMinG == null || rod.lureMaxG == null ? null : weights.filter(w => w >= rod.lureMinG! && w <= rod.lureMaxG!).length }
+})
 const STRIP = { width: 1000, height: 34 } as const
 const strip = computed(() => windowStrip(props.outfit.rod, [...catalogue.profiles.values()].map(p => p.weightG.value), STRIP.width))
 const weight = (value: number | null | undefined) => shown('weight', value)
@@ -58,7 +62,7 @@ const build = computed(() => {
   ].join(' · ')
 })
 const facts = computed(() => [
-  `throws ${throws.value} of your ${catalogue.profiles.size} lures by their own weight`,
+  `throws ${throws.value.at} of your ${catalogue.profiles.size} lures by their own weight${throws.value.inside === null ? '' : `, ${throws.value.inside} of them inside its window`}`,
   prepared.value.pickUpM ? `${formatQuantity('depth', prepared.value.pickUpM, { system: units.value })} of line a turn` : 'line per turn needs ratio and spool',
   props.outfit.line.diameterMm == null ? `line of ${formatQuantity('diameter', prepared.value.lineMm, { system: units.value })} is assumed` : '',
   isBiteProof(props.outfit.leader) ? 'its leader withstands teeth' : '',
