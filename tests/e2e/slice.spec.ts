@@ -37,6 +37,12 @@ test('a reading changes, the order changes, undo brings it back, and a reload ke
   await page.locator('.slip').getByRole('button', { name: 'clear', exact: true }).click()
   await page.keyboard.press('Escape')
   await expect.poll(() => names(page)).not.toEqual(before)
+  // Both changes are judged one after the other: the order that stays is the one to come back to.
+  await expect.poll(async () => {
+    const now = await names(page)
+    await page.waitForTimeout(1500)
+    return (await names(page)).join() === now.join()
+  }).toBe(true)
   const after = await names(page)
   await comeBack(page)
   await expect.poll(() => names(page)).toEqual(after)
