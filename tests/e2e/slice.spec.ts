@@ -151,7 +151,7 @@ test('on a phone nothing scrolls sideways and the first set-up is in sight', asy
   await page.setViewportSize({ width: 390, height: 844 })
   await open(page)
   await expect(page.locator('.setups li').first()).toBeInViewport()
-  for (const path of ['/', '/trip', '/keep', '/rules', '/rules?part=own', '/box', '/box?lure=l1', '/box/trays', '/box/parts', '/box/coverage', '/box/exchange', '/bench', '/colours', '/waters', '/sums']) {
+  for (const path of ['/', '/trip', '/keep', '/rules', '/rules?part=own', '/box', '/box?lure=l1', '/box/trays', '/box/parts', '/box/outfits', '/box/coverage', '/box/exchange', '/bench', '/colours', '/waters', '/sums']) {
     await page.goto(path)
     await page.waitForTimeout(400)
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
