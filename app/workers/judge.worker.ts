@@ -10,6 +10,7 @@ import type { JudgeApi, JudgeRequest, RuleChoice, Spines } from './judge.protoco
 
 let loaded: Box = { lures: [], parts: [], outfits: [], tests: [], trips: [] }
 let prepared = prepareBox(loaded)
+let countsLog = true
 let stored: OwnRules = { rules: [], places: [] }
 /** Rises with each search; an older one sees it and ends. */
 let search = 0
@@ -46,6 +47,7 @@ const api: JudgeApi = {
   worth: (readings, choice) => worthAdding(prepared, readings, options(choice)),
   load(box, rules, useLog) {
     loaded = box
+    countsLog = useLog
     prepared = prepareBox(box, { useLog })
     stored = rules
   },
@@ -70,7 +72,7 @@ const api: JudgeApi = {
     // What is on the line counts even when it was not packed.
     const onLine = new Set((trip.stints ?? []).map(s => s.lureId))
     const atHand = { ...loaded, lures: loaded.lures.filter(l => onLine.has(l.id) || isIn(only.lureIds, l.id)), outfits: loaded.outfits.filter(o => isIn(only.outfitIds, o.id)) }
-    return nextOf(atHand, trip, { ...options(choice), now, several })
+    return nextOf(atHand, trip, { ...options(choice), now, several, useLog: countsLog })
   },
   async flips(reading, choice, progress) {
     const mine = ++search

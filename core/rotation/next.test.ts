@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest'
 import { boxOf, parseFile } from '#core/files'
 import type { Reading } from '#core/reading'
 import type { Box, Stint, Trip, TripEvent } from '#core/tackle'
+import { match } from '#core/tell'
 import { nextOf } from './next'
 
 /** The handbook's table of bites (§15) in a whole box: common practice, no source. Each case names the first offer by its kind. */
@@ -64,6 +65,12 @@ describe('the table of bites', () => {
     expect(next(trip(first, second)).do).toBe('return')
     const settled = next(trip(first, second, stint('ll-gold', 38, 52)))
     expect([settled.do, settled.change?.setup?.lureId]).toEqual(['return', 'ms-flat'])
+  })
+  it('tells the set-up as it stands in the whole box, as match does, not as if it were alone', () => {
+    const setup = next(trip(stint('sb-cw', 0, 45, [event('hit', 3), event('hit', 6), event('hit', 9)]))).change!.setup!
+    const told = match(lake, reading, { top: lake.lures.length }).setups.find(s => s.lureId === setup.lureId)!
+    expect([setup.share, setup.standing, setup.sisters]).toEqual([told.share, told.standing, told.sisters])
+    expect(setup.share).toBeLessThan(1)
   })
   it('eight hours of large baits: the untried size, and with two changes at once small and deep', () => {
     const large = ['swb-20', 'gl-18', 'pt-big-15', 'fs-cupped-19'].map((id, i) => stint(id, 120 * i, 120 * (i + 1)))

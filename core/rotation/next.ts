@@ -1,10 +1,10 @@
 import { askOf, type AskOptions } from '#core/ask'
 import type { ChangeWhat, SignOffer } from '#core/knowledge'
 import { classOf, colourClass, DEPTH_CLASSES_M, type LureProfile, profileOf, SIZE_CLASSES_MM, SPEED_CLASSES_MS, type Trait } from '#core/lure'
-import { type Candidate, prepareBox, rank, type Ranking } from '#core/match'
+import { type Candidate, prepareBox, type PreparedBox, rank, type Ranking } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { Box, Stint, Trip } from '#core/tackle'
-import { explainRanking, type SetupOut } from '#core/tell'
+import { explainLure, type SetupOut } from '#core/tell'
 import { readSigns } from './signs'
 import { contactsOf, fellSilent, type Tried } from './tally'
 
@@ -23,6 +23,8 @@ export interface NextOptions extends AskOptions {
   readonly now?: string
   /** More than one thing may change at once. */
   readonly several?: boolean
+  /** `false`: scores come from the rules and the physics alone. */
+  readonly useLog?: boolean
 }
 
 const MS_PER_MIN = 60_000
@@ -54,8 +56,9 @@ export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut
   const reading = [...stints].reverse().find(s => s.reading)?.reading as Reading | undefined
   if (!profile || !reading) return { ...quiet, why: profile ? 'No reading is noted with this trip.' : `No lure "${current.lureId}" in the file.` }
 
-  const ranking = rank(prepareBox(box), askOf(reading, options))
-  const day = new Today(box, ranking, stints, tried, profiles, options)
+  const prepared = prepareBox(box, options)
+  const ranking = rank(prepared, askOf(reading, options))
+  const day = new Today(prepared, ranking, stints, tried, profiles, options)
   const signs = readSigns(day.now, profile.lure.family)
   const told = signs.map(({ sign }) => ({ sign: sign.id, means: sign.means, do: sign.do }))
   const base = { signs: told, untried: day.untried() }
@@ -112,7 +115,7 @@ class Today {
   private readonly mine: LureProfile
   private readonly candidate: Candidate | undefined
 
-  constructor(private readonly box: Box, private readonly ranking: Ranking, private readonly stints: readonly Stint[], private readonly tried: readonly Tried[], private readonly profiles: ReadonlyMap<string, LureProfile>, private readonly options: NextOptions) {
+  constructor(private readonly prepared: PreparedBox, private readonly ranking: Ranking, private readonly stints: readonly Stint[], private readonly tried: readonly Tried[], private readonly profiles: ReadonlyMap<string, LureProfile>, private readonly options: NextOptions) {
     this.current = stints[stints.length - 1]!
     this.now = tried[tried.length - 1]!
     this.mine = profiles.get(this.current.lureId)!
@@ -124,8 +127,7 @@ class Today {
   }
 
   setupOf(lureId: string): SetupOut | null {
-    const found = this.ranking.candidates.find(c => c.profile.lure.id === lureId)
-    return found ? explainRanking(prepareBox(this.box), { ...this.ranking, candidates: [found] }, { top: 1 }).setups[0] ?? null : null
+    return explainLure(this.prepared, this.ranking, lureId)
   }
 
   /** Minutes since the last contact of the day, or since it began. */

@@ -41,39 +41,10 @@ export function presentedSetups({ ask, candidates }: Ranking, setups: readonly S
 
 /** The contract's answer from a ranking that is already there. */
 export function explainRanking(prepared: PreparedBox, ranking: Ranking, { top = 10, units = 'metric' }: MatchOptions = {}): MatchOut {
-  const { ask, candidates, rejected, log } = ranking
+  const { ask, candidates, rejected } = ranking
   const cautions = readingCautions(ask, units)
   if (prepared.outfits.length === 0) cautions.push('No outfits in the file: rods, lines and casts are assumed.')
-  const scene = sceneOf(prepared, ask)
-  const terms = termsOf(ask)
-  const told = candidates.slice(0, top)
-  const contributions = new Map<Candidate, Contribution[]>()
-  const contributed = (candidate: Candidate) => {
-    const known = contributions.get(candidate) ?? contributionsOf(terms, candidate.profile, candidate, candidate.levels)
-    contributions.set(candidate, known)
-    return known
-  }
-  const shares = sharesOf(told)
-  const shownBefore = new Set<string>()
-  const setups = told.map((candidate, i): SetupOut => {
-    const rival = candidates.find(other => other !== candidate && !isSister(other, candidate))
-    const { reasons, against } = setApart(contributed(candidate), rival ? contributed(rival) : [], shownBefore, ask, units)
-    shownBefore.clear()
-    reasons.forEach(({ rule }) => shownBefore.add(rule))
-    const { lure } = candidate.profile
-    return {
-      ...tieOn(candidate, { ask, waterDensity: scene.waterDensity, parts: prepared.box.parts, system: units }),
-      score: round(candidate.score),
-      share: round(shares[i]!),
-      standing: standingOf(candidate, candidates, i),
-      sisters: told.filter(other => other !== candidate && isSister(other, candidate)).map(other => other.profile.lure.id),
-      ways: i < WAYS_FOR ? otherWays(candidate, scene) : [],
-      confidence: round(confidenceOf(candidate, ask, prepared.hours.get(lure.id) ?? 0)),
-      axes: setupAxes(candidate, ask),
-      reasons: [...reasons, ...trailerReason(candidate), ...logReason(candidate, log.get(lure.id))],
-      against: [...against, ...rodAgainst(candidate)],
-    }
-  })
+  const setups = explainCandidates(prepared, ranking, candidates.slice(0, top), candidates.slice(0, top), units)
   return {
     assumed: [...ask.assumed],
     cautions,
@@ -84,6 +55,45 @@ export function explainRanking(prepared: PreparedBox, ranking: Ranking, { top = 
     hand: handOf(candidates),
     measure: worthMeasuring(prepared, ranking),
   }
+}
+
+/** The best set-up of one lure as it stands in the whole ranking; `null` when it cannot be fished here. */
+export function explainLure(prepared: PreparedBox, ranking: Ranking, lureId: string, units: UnitSystem = 'metric'): SetupOut | null {
+  const found = ranking.candidates.find(c => c.profile.lure.id === lureId)
+  return found ? explainCandidates(prepared, ranking, [found], ranking.candidates, units)[0]! : null
+}
+
+/** Shares and sisters are told among those of `among`. */
+function explainCandidates(prepared: PreparedBox, { ask, candidates, log }: Ranking, told: readonly Candidate[], among: readonly Candidate[], units: UnitSystem): SetupOut[] {
+  const scene = sceneOf(prepared, ask)
+  const terms = termsOf(ask)
+  const contributions = new Map<Candidate, Contribution[]>()
+  const contributed = (candidate: Candidate) => {
+    const known = contributions.get(candidate) ?? contributionsOf(terms, candidate.profile, candidate, candidate.levels)
+    contributions.set(candidate, known)
+    return known
+  }
+  const shares = new Map(sharesOf(among).map((share, i) => [among[i]!, share]))
+  const shownBefore = new Set<string>()
+  return told.map((candidate, i): SetupOut => {
+    const rival = candidates.find(other => other !== candidate && !isSister(other, candidate))
+    const { reasons, against } = setApart(contributed(candidate), rival ? contributed(rival) : [], shownBefore, ask, units)
+    shownBefore.clear()
+    reasons.forEach(({ rule }) => shownBefore.add(rule))
+    const { lure } = candidate.profile
+    return {
+      ...tieOn(candidate, { ask, waterDensity: scene.waterDensity, parts: prepared.box.parts, system: units }),
+      score: round(candidate.score),
+      share: round(shares.get(candidate)!),
+      standing: standingOf(candidate, candidates, candidates.indexOf(candidate)),
+      sisters: among.filter(other => other !== candidate && isSister(other, candidate)).map(other => other.profile.lure.id),
+      ways: i < WAYS_FOR ? otherWays(candidate, scene) : [],
+      confidence: round(confidenceOf(candidate, ask, prepared.hours.get(lure.id) ?? 0)),
+      axes: setupAxes(candidate, ask),
+      reasons: [...reasons, ...trailerReason(candidate), ...logReason(candidate, log.get(lure.id))],
+      against: [...against, ...rodAgainst(candidate)],
+    }
+  })
 }
 
 /** Set-ups for which the other ways are told as well. */
