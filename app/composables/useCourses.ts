@@ -18,7 +18,6 @@ export const STEP_M = 0.3
 /** Courses of some set-ups through the water, from the worker; the chosen one with what was turned on it. */
 export function useCourses(setups: MaybeRefOrGetter<readonly SetupOut[]>, chosenId: MaybeRefOrGetter<string | null>) {
   const judgement = useJudgementStore()
-  const readings = useReadingStore()
   const box = useBoxStore()
   const catalogue = useCatalogueStore()
   const found = shallowRef<ReadonlyMap<string, FoundCourse>>(new Map())
@@ -47,12 +46,12 @@ export function useCourses(setups: MaybeRefOrGetter<readonly SetupOut[]>, chosen
   })
 
   watch(() => toValue(chosenId), () => { dialled.value = {} })
-  watch(() => [toValue(setups), presented.value, readings.complete.reading] as const, ([list, chosen, { fishFromM, fishToM }]) => {
+  watch(() => [toValue(setups), presented.value] as const, ([list, chosen]) => {
     const baits = list.flatMap(({ lureId }) => {
       const own = lureId === toValue(chosenId) ? chosen : judged(lureId)
       return own ? [{ id: lureId, presented: own }] : []
     })
-    client.ask(JSON.parse(JSON.stringify({ baits, fishFromM, fishToM })) as Parameters<CourseClient['ask']>[0])
+    client.ask(JSON.parse(JSON.stringify(baits)) as Parameters<CourseClient['ask']>[0])
   }, { immediate: true })
 
   const boat = computed((): Boat => {

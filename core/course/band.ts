@@ -1,23 +1,31 @@
 import type { Course } from './course'
 
-/** Share of the time after the first fall, and of the way, that a bait spends between two depths; 0..1 each. */
+/** Share of the time in which it works, and of the way meanwhile, that a bait spends between two depths; 0..1 each. */
 export interface BandShare { readonly ofTime: number, readonly ofWay: number, readonly seconds: number }
 
-export function shareInBand({ points }: Course, fromM: number, toM: number): BandShare {
-  const begins = Math.max(1, points.findIndex(p => p.stage !== 'falling'))
+export function shareInBand({ points, works: [from, to] }: Course, fromM: number, toM: number): BandShare {
   let [time, inTime, way, inWay] = [0, 0, 0, 0]
-  for (let i = begins; i < points.length; i++) {
+  for (let i = from + 1; i <= to; i++) {
     const [a, b] = [points[i - 1]!, points[i]!]
-    const middle = (a.depth + b.depth) / 2
-    const isIn = middle >= fromM && middle <= toM
+    const isIn = overlap(Math.min(a.depth, b.depth), Math.max(a.depth, b.depth), fromM, toM)
     time += b.t - a.t
     way += Math.abs(b.x - a.x)
-    if (isIn) {
-      inTime += b.t - a.t
-      inWay += Math.abs(b.x - a.x)
-    }
+    inTime += isIn * (b.t - a.t)
+    inWay += isIn * Math.abs(b.x - a.x)
   }
-  return { ofTime: time > 0 ? inTime / time : 0, ofWay: way > 0 ? inWay / way : 0, seconds: inTime }
+  return { ofTime: time > 0 ? inTime / time : overlap(points[to]!.depth, points[to]!.depth, fromM, toM), ofWay: way > 0 ? inWay / way : 0, seconds: inTime }
+}
+
+/** Below this a stretch is level [m]. */
+const LEVEL_M = 1e-6
+
+/** So near to the edge counts as inside [m]. */
+const AT_EDGE_M = 0.01
+
+/** Share of a stretch between two depths that lies between two others. */
+function overlap(highM: number, lowM: number, fromM: number, toM: number): number {
+  if (lowM - highM < LEVEL_M) return highM >= fromM - AT_EDGE_M && highM <= toM + AT_EDGE_M ? 1 : 0
+  return Math.max(0, Math.min(lowM, toM) - Math.max(highM, fromM)) / (lowM - highM)
 }
 
 /** Where a bait is at a moment, straight between points. */

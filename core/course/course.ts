@@ -1,10 +1,11 @@
 import { BEATS, FALL_SWAY } from '#core/knowledge'
-import { dropShotHeight, retrieve, RETRIEVE_STEP_S, type RetrievedLure, towDepth } from '#core/motion'
+import { dropShotHeight, retrieve, type RetrievedLure, towDepth } from '#core/motion'
 import { retrievedOf } from './plug'
 import type { Presented } from './presented'
 import { towedShape } from './towed'
 
-export type Stage = 'falling' | 'swimming' | 'still' | 'lifted'
+/** `up`: wound up to the rod when the work is done. */
+export type Stage = 'falling' | 'swimming' | 'still' | 'lifted' | 'up'
 
 export interface CoursePoint {
   /** Seconds since the bait met the water. */
@@ -20,14 +21,18 @@ export interface Course {
   readonly points: readonly CoursePoint[]
   readonly seconds: number
   readonly deepestM: number
-  /** Mean depth by time after the first fall [m]. */
+  /** Mean depth by time while it works [m]. */
   readonly meanM: number
+  /** Points from which and up to which it works: after the first fall, unless the fall is what works, and before it is wound up. */
+  readonly works: readonly [from: number, to: number]
   /** Largest bow of the line [rad]: above 0.4 the depth is too deep by 10 % and more. */
   readonly bow: number
 }
 
 /** Time step of falls, pauses and lifts [s]. */
 const STEP_S = 0.25
+/** Coarse steps, for asking thousands of courses where a bait runs: steps in a straight cast, most that a step goes up or down [m], and time step of falls [s]. Mean depth within 2 % of the fine course (a test). */
+const COARSE = { steps: 8, depthM: 0.4, fallS: 2 } as const
 /** Speed of the rod's lift [m/s]. Assumed. */
 const LIFT_MS = 0.6
 /** The course ends this near to the rod [m]. */
@@ -38,6 +43,8 @@ const LONGEST_S = 900
 const VERTICAL_BEATS = 8
 /** How long a trolled bait is watched [s]. */
 const TROLLED_S = 30
+/** Line behind the boat when none is said [m]. */
+const USUAL_LINE_OUT_M = 30
 /** The sinker of a drop shot is let down this fast when nothing else is known [m/s]. Assumed. */
 const SINKER_FALL_MS = 1
 
@@ -47,7 +54,7 @@ class Follower {
   t = 0
   bow = 0
 
-  constructor(readonly presented: Presented, public x: number, public depth: number) {
+  constructor(readonly presented: Presented, readonly coarse: boolean, public x: number, public depth: number) {
     this.points = [{ t: 0, x, depth, stage: 'falling' }]
   }
 
@@ -64,11 +71,11 @@ class Follower {
     const { bait, bottomM, waterDensity } = this.presented
     const rise = bait.netWeight < 0 ? Math.sqrt((-2 * bait.netWeight) / (waterDensity * bait.fallArea)) : 0
     const speed = rise > 0 ? -rise : bait.fallMs
-    const sway = FALL_SWAY[bait.style]
+    const sway = this.coarse ? undefined : FALL_SWAY[bait.style]
     const from = this.x
     let left = seconds
     while (left > 1e-9) {
-      const dt = Math.min(STEP_S, left)
+      const dt = Math.min(this.coarse ? COARSE.fallS : STEP_S, left)
       left -= dt
       this.t += dt
       const next = Math.min(until, bottomM, Math.max(0, this.depth + speed * dt))
@@ -97,11 +104,12 @@ class Follower {
   swim(lure: RetrievedLure, until: number): void {
     const { lineDiameterMm, lineDensity, waterDensity, currentMs, tipM, speedMs, bottomM } = this.presented
     const way = retrieve(lure, { diameter: lineDiameterMm / 1000, density: lineDensity }, { density: waterDensity, current: currentMs }, {
-      cast: this.x, tip: tipM, speed: speedMs, startDepth: this.depth, bottom: bottomM, until: Math.max(0, until),
+      cast: this.x, tip: tipM, speed: speedMs, startDepth: this.depth, bottom: bottomM, until: Math.max(0, until), coarse: this.coarse ? { step: this.presented.castM / COARSE.steps / speedMs, depthStep: COARSE.depthM } : undefined,
     })
     this.bow = Math.max(this.bow, way.bow)
-    for (const { distance, depth } of way.path.slice(1)) {
-      this.t += RETRIEVE_STEP_S
+    const began = this.t
+    for (const { distance, depth, seconds } of way.path.slice(1)) {
+      this.t = began + seconds
       this.x = distance
       this.depth = depth
       this.at('swimming')
@@ -120,17 +128,28 @@ class Follower {
   }
 
   course(): Course {
-    const deepestM = this.points.reduce((most, p) => Math.max(most, p.depth), 0)
-    const firstFallEnds = Math.max(1, this.points.findIndex(p => p.stage !== 'falling'))
-    let sum = 0
-    let time = 0
-    for (let i = firstFallEnds; i < this.points.length; i++) {
-      const dt = this.points[i]!.t - this.points[i - 1]!.t
-      sum += dt * this.points[i]!.depth
-      time += dt
-    }
-    return { points: this.points, seconds: this.t, deepestM, meanM: time > 0 ? sum / time : deepestM, bow: this.bow }
+    const { points } = this
+    const deepestM = points.reduce((most, p) => Math.max(most, p.depth), 0)
+    const fallen = points.findIndex(p => p.stage !== 'falling')
+    const end = points.findIndex(p => p.stage === 'up')
+    const works = [this.presented.fallWorks || fallen < 0 ? 0 : Math.max(0, fallen - 1), end < 0 ? points.length - 1 : end - 1] as const
+    const course = { points, seconds: this.t, deepestM, bow: this.bow, works }
+    return { ...course, meanM: overWork(course, depth => depth) }
   }
+}
+
+/** Mean over the time in which a bait works of something that depends on its depth. */
+export function overWork({ points, works: [from, to] }: Pick<Course, 'points' | 'works'>, valueAt: (depthM: number) => number): number {
+  let sum = 0
+  let time = 0
+  for (let i = from + 1; i <= to; i++) {
+    const [a, b] = [points[i - 1]!, points[i]!]
+    const dt = b.t - a.t
+    if (dt <= 0) continue
+    sum += dt * valueAt((a.depth + b.depth) / 2)
+    time += dt
+  }
+  return time > 0 ? sum / time : valueAt(points[to]!.depth)
 }
 
 /**
@@ -140,19 +159,19 @@ class Follower {
  * Error:  depths as the models beneath: ±10 % for rated divers, rms 7 % of depth for what is wound in; lengths of pulls and hops are assumed.
  * Source: motion models §2, §4b, §5, §6, §8.
  */
-export function courseOf(presented: Presented): Course {
-  return TECHNIQUES[presented.mode === 'troll' ? 'troll' : presented.control](presented)
+export function courseOf(presented: Presented, { coarse = false }: { readonly coarse?: boolean } = {}): Course {
+  return TECHNIQUES[presented.mode === 'troll' ? 'troll' : presented.control](presented, coarse)
 }
 
-type CourseOf = (presented: Presented) => Course
+type CourseOf = (presented: Presented, coarse: boolean) => Course
 
 /** Rivals of one signature: a newcomer adds a function and a line. */
 const TECHNIQUES: Record<Presented['control'] | 'troll', CourseOf> = {
   'surface': alongTheSurface, 'dive': woundIn, 'count-down': woundIn, 'bottom': alongTheBottom, 'above-bottom': aboveTheBottom, 'vertical': underTheRod, 'troll': behindTheBoat,
 }
 
-function alongTheSurface(presented: Presented): Course {
-  const follower = new Follower(presented, presented.castM, 0)
+function alongTheSurface(presented: Presented, coarse: boolean): Course {
+  const follower = new Follower(presented, coarse, presented.castM, 0)
   const beat = BEATS[presented.cadence]
   while (!follower.ended) {
     const pull = Math.min(pullOf(presented, 1), follower.x)
@@ -170,12 +189,12 @@ function pullOf({ cadence }: Presented, usual: number): number {
   return pullM !== null && pullM > 0 ? pullM : usual
 }
 
-function woundIn(presented: Presented): Course {
+function woundIn(presented: Presented, coarse: boolean): Course {
   const { cadence, pauseS, bait, control, depthM } = presented
-  const follower = new Follower(presented, presented.castM, 0)
+  const follower = new Follower(presented, coarse, presented.castM, 0)
   if (control === 'count-down') follower.fallTo(depthM, bait.fallMs)
   const lure = retrievedOf(presented)
-  if (!lure) return alongTheSurface(presented)
+  if (!lure) return alongTheSurface(presented, coarse)
   const beat = BEATS[cadence]
   if (beat.pullM === null) {
     follower.swim(lure, 0)
@@ -199,9 +218,9 @@ function woundIn(presented: Presented): Course {
   return follower.course()
 }
 
-function alongTheBottom(presented: Presented): Course {
+function alongTheBottom(presented: Presented, coarse: boolean): Course {
   const { bottomM, bait, cadence, pauseS, tipM } = presented
-  const follower = new Follower(presented, presented.castM, 0)
+  const follower = new Follower(presented, coarse, presented.castM, 0)
   follower.fallTo(bottomM, bait.fallMs || SINKER_FALL_MS)
   follower.depth = bottomM
   const { liftM } = BEATS[cadence]
@@ -219,11 +238,11 @@ function alongTheBottom(presented: Presented): Course {
   return follower.course()
 }
 
-function aboveTheBottom(presented: Presented): Course {
+function aboveTheBottom(presented: Presented, coarse: boolean): Course {
   const { bottomM, dropLeaderM, tipM, pauseS, mode } = presented
   const leader = dropLeaderM ?? 0.45
   const standsAt = (x: number) => Math.max(0, bottomM - dropShotHeight(leader, bottomM, Math.max(0.3, x), tipM).height)
-  const follower = new Follower(presented, mode === 'drift' ? NEAR_M + 0.01 : presented.castM, 0)
+  const follower = new Follower(presented, coarse, mode === 'drift' ? NEAR_M + 0.01 : presented.castM, 0)
   follower.t = bottomM / SINKER_FALL_MS
   follower.depth = standsAt(follower.x)
   follower.at('falling')
@@ -243,9 +262,9 @@ function aboveTheBottom(presented: Presented): Course {
   return follower.course()
 }
 
-function underTheRod(presented: Presented): Course {
+function underTheRod(presented: Presented, coarse: boolean): Course {
   const { depthM, bait, cadence, pauseS } = presented
-  const follower = new Follower(presented, 1, 0)
+  const follower = new Follower(presented, coarse, 1, 0)
   follower.fallTo(depthM, bait.fallMs || SINKER_FALL_MS)
   follower.depth = depthM
   const { liftM } = BEATS[cadence]
@@ -258,10 +277,20 @@ function underTheRod(presented: Presented): Course {
   return follower.course()
 }
 
-function behindTheBoat(presented: Presented): Course {
+/** Depth of a bait behind a moving boat [m]: deeper than the bottom where the line lets it. */
+export function towedDepth(presented: Presented): number {
+  return towed(presented)?.depth ?? 0
+}
+
+function towed(presented: Presented): ReturnType<typeof towDepth> {
   const shape = towedShape(presented)
-  const tow = shape && towDepth(shape, { lineOut: presented.lineOutM ?? 30, lineDiameter: presented.lineDiameterMm / 1000, tip: presented.tipM })
-  const follower = new Follower(presented, tow?.distance ?? presented.lineOutM ?? 30, Math.min(tow?.depth ?? 0, presented.bottomM))
+  return shape && towDepth(shape, { lineOut: presented.lineOutM ?? USUAL_LINE_OUT_M, lineDiameter: presented.lineDiameterMm / 1000, tip: presented.tipM })
+}
+
+function behindTheBoat(presented: Presented, coarse: boolean): Course {
+  const { gear, depthM, bottomM, lineOutM } = presented
+  const tow = gear ? null : towed(presented)
+  const follower = new Follower(presented, coarse, tow?.distance ?? lineOutM ?? USUAL_LINE_OUT_M, gear ? depthM : Math.min(tow?.depth ?? 0, bottomM))
   while (follower.t < TROLLED_S) {
     follower.t += 1
     follower.at('swimming')
@@ -274,5 +303,5 @@ function windUp(follower: Follower): void {
   follower.t += seconds
   follower.x = Math.min(follower.x, NEAR_M)
   follower.depth = 0
-  follower.at('swimming')
+  follower.at('up')
 }

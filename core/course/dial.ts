@@ -1,9 +1,7 @@
-import { deepestOnCast, type DiveRating, holdSpeed, STANDARD_GRAVITY, towDepth } from '#core/motion'
+import { type DiveRating, STANDARD_GRAVITY } from '#core/motion'
 import { illinois } from '#core/numeric'
 import { courseOf } from './course'
-import { retrievedOf } from './plug'
 import type { Presented } from './presented'
-import { towedShape } from './towed'
 
 /** What an angler can turn to bring a bait deeper or shallower, easiest first. Assumed order: what needs no knot comes before what does. */
 export const LEVERS = ['tip', 'count', 'line-out', 'speed', 'cast', 'weight', 'lure', 'line'] as const
@@ -50,30 +48,9 @@ export function withWeight(presented: Presented, addedG: number): Presented {
   return { ...presented, bait: { ...bait, netWeight, fallMs } }
 }
 
-/** Depth at which the bait does its work [m]: deepest point of a plug, mean depth of what is counted down and wound in, the bottom, the end of the line let down. */
+/** Depth at which the bait does its work [m]: the mean of its course while it works. */
 export function runningDepth(presented: Presented): number {
-  const { control, mode, bait, castM, lineDiameterMm, tipM, depthM, bottomM } = presented
-  if (mode === 'troll') return Math.min(bottomM, towedDepth(presented))
-  switch (control) {
-    case 'surface': return 0
-    case 'dive': return bait.rated ? Math.min(bottomM, deepestOnCast(bait.rated, { castM, lineDiameterMm, tipM })) : 0
-    case 'bottom': case 'above-bottom': return bottomM
-    case 'count-down': return courseOf(presented).meanM
-    default: return Math.min(bottomM, depthM)
-  }
-}
-
-function towedDepth(presented: Presented): number {
-  const shape = towedShape(presented)
-  return (shape && towDepth(shape, { lineOut: presented.lineOutM ?? 30, lineDiameter: presented.lineDiameterMm / 1000, tip: presented.tipM })?.depth) ?? 0
-}
-
-/** Speed at which the bait neither climbs nor sinks half-way home [m/s]; `null`: none. */
-export function levelSpeed(presented: Presented): number | null {
-  const lure = retrievedOf(presented)
-  if (!lure) return null
-  const { lineDiameterMm, lineDensity, waterDensity, currentMs, castM, tipM, depthM } = presented
-  return holdSpeed(lure, { diameter: lineDiameterMm / 1000, density: lineDensity }, { density: waterDensity, current: currentMs }, { depth: Math.max(0.05, depthM), distance: Math.max(1, castM / 2), tip: tipM })
+  return courseOf(presented, { coarse: true }).meanM
 }
 
 /**
@@ -81,15 +58,22 @@ export function levelSpeed(presented: Presented): number | null {
  * On the bottom there is nothing deeper, and shallower is another way of fishing: the list is then empty.
  */
 export function waysToChange(presented: Presented, deltaM: number, boat: Boat): readonly DialWay[] {
+  if (presented.mode !== 'troll' && presented.control === 'vertical') return letOut(presented, deltaM)
   const now = runningDepth(presented)
   const target = Math.min(presented.bottomM, Math.max(0, now + deltaM))
   const ways = presented.mode === 'troll' ? trolled(presented, target)
     : presented.control === 'dive' ? dived(presented, target, boat)
       : presented.control === 'count-down' ? counted(presented, target, boat)
-        : presented.control === 'vertical' ? [{ lever: 'line-out', from: now, to: target, reachesM: target } as const] : []
+        : []
   return ways
     .filter(({ reachesM }) => (reachesM - now) * Math.sign(deltaM) >= NEAR_ENOUGH * Math.abs(target - now) && Math.abs(target - now) > 1e-6)
     .sort((a, b) => LEVERS.indexOf(a.lever) - LEVERS.indexOf(b.lever))
+}
+
+/** Line let down beside the boat: so much more or less of it, down to the bottom. */
+function letOut(presented: Presented, deltaM: number): DialWay[] {
+  const to = Math.min(presented.bottomM, Math.max(0, presented.depthM + deltaM))
+  return to === presented.depthM ? [] : [{ lever: 'line-out', from: presented.depthM, to, reachesM: runningDepth({ ...presented, depthM: to }) }]
 }
 
 /** How near to the target a lever is turned [m]. */

@@ -4,24 +4,28 @@ import type { Presented } from './presented'
 /** The contract's rating cast, for what a known depth does not say. */
 const RATED = { castM: 30, lineDiameterMm: 0.3, tipM: 0.8, speedMs: 0.8 }
 const NYLON = 1140 // [kg/m³] line of a rating that names none
-const REMEMBERED = 60
+/** What is calibrated is rounded so far, so that a lure is solved once whatever the temperature [N, kg/m³]. */
+const ROUNDED = { newton: 0.005, density: 15 }
+const REMEMBERED = 4000
 const plugs = new Map<string, RetrievedLure | null>()
 
-/** Drag and lift of a lipped plug from its known depth. Solving them takes some thirty retrieves, so the last plugs are remembered. */
+/** Drag and lift of a lipped plug from its known depth. Solving them takes some ten retrieves, so they are remembered. */
 export function plugOf({ bait, waterDensity }: Presented): RetrievedLure | null {
   if (!bait.rated) return null
   const rated = { ...RATED, ...bait.rated }
-  const key = [rated.depthM, rated.castM, rated.lineDiameterMm, rated.tipM, bait.netWeight.toPrecision(4), waterDensity.toFixed(0)].join(' ')
+  const netWeight = ROUNDED.newton * Math.round(bait.netWeight / ROUNDED.newton)
+  const density = ROUNDED.density * Math.round(waterDensity / ROUNDED.density)
+  const key = `${rated.depthM} ${rated.castM} ${rated.lineDiameterMm} ${rated.tipM} ${netWeight} ${density}`
   let plug = plugs.get(key)
   if (plug === undefined) {
     plug = calibrateCast(
       { depth: rated.depthM, cast: rated.castM, tip: rated.tipM, speed: RATED.speedMs, line: { diameter: rated.lineDiameterMm / 1000, density: NYLON } },
-      bait.netWeight, { density: waterDensity, current: 0 },
+      netWeight, { density, current: 0 },
     )
     if (plugs.size >= REMEMBERED) plugs.delete(plugs.keys().next().value!)
     plugs.set(key, plug)
   }
-  return plug
+  return plug && { ...plug, netWeight: bait.netWeight }
 }
 
 /** What is wound in: the plug with its lip, or the sinking bait with the lift of its blades. */

@@ -41,5 +41,11 @@ export interface Presented {
   /** Running away from the rod [m/s]. */
   readonly currentMs: number
   readonly dropLeaderM: number | null
+  /** It works as it falls: the first fall counts as much as what follows. */
+  readonly fallWorks: boolean
+  /** A trolling weight, a diving plane or a downrigger holds it at its depth. */
+  readonly gear: boolean
+  /** Depths that are in front of the fish [m]. */
+  readonly band: { readonly fromM: number, readonly toM: number }
   readonly bait: Bait
 }

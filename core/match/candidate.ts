@@ -136,8 +136,7 @@ export function judgedWays(profile: LureProfile, scene: Scene, bestOnly = false)
   if (profile.lure.quantity === 0) return { ways, refusal }
   const { ask } = scene
   const own = scene.gainsOf(profile)
-  const mostPlaced = placedGain('depth', 1, scene) + placedGain('speed', 1, scene)
-  let bestOdds = -Infinity
+  const assemblies: Assembly[] = []
   for (const { technique, tactics } of rigsOf(profile)) {
     if (technique.from && !technique.from.includes(ask.reading.from)) continue
     let leads: ReturnType<typeof addedWeights> | null = null
@@ -152,20 +151,25 @@ export function judgedWays(profile: LureProfile, scene: Scene, bestOnly = false)
           const assembled: Assembled = { profile, technique, trailer: choice.trailer, added }
           const hung = scene.hungGainsOf(assembled, way)
           const notOwned = technique.adds !== 'nothing' && added.part === null && !added.spoon ? NOT_OWNED : 0
-          const assembly: Assembly = {
+          assemblies.push({
             ...assembled, ready, way, choice, levels: [own, fished, hung],
             totalG: profile.weightG.value + (choice.trailer?.weightG.value ?? 0) + added.grams,
             odds: own.total + fished.total + hung.total + TRAILER_SHARE * choice.gain - notOwned - LEAD_OFF * (added.off ?? 0) + (scene.fitted[`tactic:${ready.tactic.id}`] ?? 0),
-          }
-          if (bestOnly && assembly.odds + mostPlaced <= bestOdds) continue
-          const found = onBestRod(assembly, scene)
-          if ('code' in found) refusal = nearerMiss(refusal, found)
-          else {
-            ways.push(found)
-            bestOdds = Math.max(bestOdds, found.odds)
-          }
+          })
         }
       }
+    }
+  }
+  const mostPlaced = placedGain('depth', 1, scene) + placedGain('speed', 1, scene)
+  let bestOdds = -Infinity
+  for (const assembly of assemblies.sort((a, b) => b.odds - a.odds)) {
+    if (bestOnly && assembly.odds + mostPlaced <= bestOdds) break
+    const found = onBestRod(assembly, scene, mostPlaced, bestOnly ? bestOdds : -Infinity)
+    if (found === null) continue
+    if ('code' in found) refusal = nearerMiss(refusal, found)
+    else {
+      ways.push(found)
+      bestOdds = Math.max(bestOdds, found.odds)
     }
   }
   return { ways, refusal }
@@ -177,8 +181,8 @@ const RODS_PLACED = 2
 /** Line of an angler whose rod is not known [mm], and the contract's 30 m rating cast [m]. */
 const WITHOUT_ROD = { castM: 30, lineMm: 0.25, place: 0.7 }
 
-/** The assembly on the rod that suits it best among those that can throw it and reach the fish. */
-function onBestRod(assembly: Assembly, scene: Scene): Thrown | Refusal {
+/** The assembly on the rod that suits it best among those that can throw it and reach the fish; `null` where it cannot come over `beyond` even if its depth and pace are all that was asked. */
+function onBestRod(assembly: Assembly, scene: Scene, mostPlaced: number, beyond: number): Thrown | Refusal | null {
   const { ask } = scene
   let refusal: Refusal | null = null
   const able: { readonly outfit: PreparedOutfit | null, readonly gain: number, readonly place: number }[] = []
@@ -196,13 +200,15 @@ function onBestRod(assembly: Assembly, scene: Scene): Thrown | Refusal {
     able.push({ outfit, place: verdict.place, gain: rodGain(outfit, taskOf(assembly, scene)) + WINDOW_WEIGHT * Math.log(verdict.fit) })
   }
   able.sort((a, b) => b.gain - a.gain)
+  const rodScale = scene.fitted['axis:rod'] ?? ROD_SHARE
+  if (able.length > 0 && assembly.odds + mostPlaced + rodScale * able[0]!.gain <= beyond) return null
   let best: Thrown | null = null
   let bestChoice = -Infinity
   let placed = 0
   for (const { outfit, gain, place: loadPlace } of able) {
-    if (placed >= RODS_PLACED) break
+    if (placed >= RODS_PLACED || gain + DEPTH_FOR_ROD * mostPlaced <= bestChoice) break
     const { profile, technique, trailer, added, ready } = assembly
-    const tackle: Tackle = { profile, technique, trailer, added, tactic: ready.tactic, castM: castOf(assembly, outfit, loadPlace, ask), trollsWithGear: outfit?.outfit.rod.kind === 'trolling' && (ready.tactic.id !== 'trolled-plug' || scene.parts.some(p => TROLLING_GEAR.includes(p.kind) && p.quantity !== 0)), lineMm: outfit?.lineMm ?? WITHOUT_ROD.lineMm, lineDensity: LINE_DENSITY[outfit?.outfit.line.material ?? 'nylon'] }
+    const tackle: Tackle = { profile, technique, trailer, added, tactic: ready.tactic, cadence: ready.cadence, pauseS: ready.pauseS, castM: castOf(assembly, outfit, loadPlace, ask), trollsWithGear: outfit?.outfit.rod.kind === 'trolling' && (ready.tactic.id !== 'trolled-plug' || scene.parts.some(p => TROLLING_GEAR.includes(p.kind) && p.quantity !== 0)), lineMm: outfit?.lineMm ?? WITHOUT_ROD.lineMm, lineDensity: LINE_DENSITY[outfit?.outfit.line.material ?? 'nylon'] }
     const placement = place(tackle, scene)
     if ('why' in placement) {
       refusal = nearerMiss(refusal, { code: 'cannot-reach', nearness: placement.deepestM, why: placement.why })
@@ -214,7 +220,7 @@ function onBestRod(assembly: Assembly, scene: Scene): Thrown | Refusal {
     const choice = gain + DEPTH_FOR_ROD * (depth + speed)
     if (choice > bestChoice) {
       bestChoice = choice
-      best = { assembly, outfit, tackle, placement, rod: gain, odds: assembly.odds + depth + speed + (scene.fitted['axis:rod'] ?? ROD_SHARE) * gain }
+      best = { assembly, outfit, tackle, placement, rod: gain, odds: assembly.odds + depth + speed + rodScale * gain }
     }
   }
   return best ?? refusal ?? { code: 'switched-off', nearness: 0, why: () => 'no rod of yours trolls' }
@@ -254,7 +260,7 @@ export function candidateOf({ assembly, outfit, tackle, placement, rod, odds }: 
     rod: axisFit(Math.exp(rod), (scene.fitted['axis:rod'] ?? ROD_SHARE) * rod, 0, outfit ? computed(rod, profile.weightG) : typical(rod)),
   }, scene.waterDensity)
   return {
-    ...tackle, way: way.way, cadence: ready.cadence, pauseS: ready.pauseS, hooking: choice.hooking, trailerRows: choice.rows, outfit, totalG, placement, rodGain: rod, fits, levels, odds,
+    ...tackle, way: way.way, hooking: choice.hooking, trailerRows: choice.rows, outfit, totalG, placement, rodGain: rod, fits, levels, odds,
     score: scoreOf(odds),
   }
 }

@@ -1,20 +1,22 @@
 import { type Ask, desirabilityAt } from '#core/ask'
-import { DIVE_PATH } from '#core/knowledge'
-import { type Assembled, BOTTOM_SHARE, computed, fallSpeed, type Known, LIFT_RATIO, sinkingNewton } from '#core/lure'
-import { bottomWeight, deepestOnCast, dropShotHeight, holdDepth, holdSpeed, towDepth, towedPlug, towedSinker } from '#core/motion'
-import type { TacticRow } from '#core/knowledge'
+import { courseOf, levelSpeed, overWork, type Presented, shareInBand, towedDepth } from '#core/course'
+import { DIVE_PATH, type TacticRow } from '#core/knowledge'
+import { type Assembled, BOTTOM_SHARE, computed, fallSpeed, type Known } from '#core/lure'
+import { bottomWeight, deepestOnCast, dropShotHeight } from '#core/motion'
+import type { Cadence } from '#core/terms'
 import { driftOf } from './lead'
 import { paceOf } from './pace'
+import { type Fished, frontOf, presentedOf } from './presented'
 
 /** Where and how fast a set-up is fished, and how much of it is where the fish are. */
-export interface Placement {
+export interface Placement extends Fished {
+  /** Mean of its course while it works [m]. */
   readonly depthM: number
-  readonly speedMs: number
-  readonly tipM: number
-  readonly castM: number
+  /** Deepest point of its course [m]. */
+  readonly deepestM: number
   /** Mean desirability of the depths it passes through, 0..1. */
   readonly depthFit: number
-  /** Share of the working time inside the band of the fish (and as far above it as they rise), 0..1. */
+  /** Share of the working time in front of the fish, 0..1. */
   readonly shareInBand: number
   readonly depthTrust: Known<unknown>
   readonly speedFit: number
@@ -22,12 +24,6 @@ export interface Placement {
   readonly touches: boolean
   /** Height over the bottom that the leader gives a drop-shot bait [m]. */
   readonly leaderHeightM: number | null
-  /** Drop-shot leader from hook to weight [m]. */
-  readonly dropLeaderM?: number
-  /** Line behind the boat when trolled [m]. */
-  readonly lineOutM?: number
-  /** It needs a trolling weight, a diving plane or a downrigger. */
-  readonly gear?: true
 }
 export interface Unreachable { readonly deepestM: number, readonly why: () => string }
 
@@ -36,19 +32,16 @@ const TIPS_M = [0.5, 1.0, 2.3] as const
 const LOW_TIP_M = 0.5
 /** How far above the band a fish still comes up [m] (A3). */
 const RISE_M = { lethargic: 1, neutral: 2, aggressive: 3 } as const
-/** How far above the band counts as in front of the fish [m]: it looks up and takes what comes within about a metre (handbook §10). */
-const IN_FRONT_M = { lethargic: 0.5, neutral: 0.8, aggressive: 1.5 } as const
-const BELOW_BAND_M = 0.3
 /** How well a lure works at the edge of its window (A4). */
 const AT_WINDOW_EDGE = 0.6
 /** Leaders between bait and sinker by depth of the bottom [m] (handbook §6, §23.5). */
 const DROP_LEADERS = [{ toM: 3, leaderM: 0.25 }, { toM: 6, leaderM: 0.45 }, { toM: Infinity, leaderM: 0.65 }] as const
 /** How far the pace may be bent to keep a bait at its depth [times]. Assumed. */
 const BENT = { least: 0.75, most: 1.25 }
-/** What is lost where even the bent pace does not keep it there, for each e-fold of speed. Assumed. */
-const PASSES_THROUGH = 0.9
 /** The depth models err by this much: so much is forgiven before a lure is refused [times]. */
 const REACH_TOLERANCE = 1.15
+/** Nothing is wound slower [m/s]. Assumed. */
+const SLOWEST_MS = 0.05
 /** Horizontal distance of a line let down beside the boat [m]. Assumed. */
 const STRAIGHT_DOWN_M = 1
 /** Lengths of line behind the boat that are tried [m]. */
@@ -66,6 +59,9 @@ const TOUCHES_FROM = 0.5
 /** The same with what throws it. */
 export interface Tackle extends Assembled {
   readonly tactic: TacticRow
+  readonly cadence: Cadence
+  /** Pause of the cadence [s]. */
+  readonly pauseS: number | null
   readonly lineMm: number
   /** [kg/m³] */
   readonly lineDensity: number
@@ -94,49 +90,62 @@ export function place(tackle: Tackle, { ask, waterDensity, contact }: PlaceScene
     case 'surface': return highestNeeded > 0
       ? { deepestM: 0, why: () => `stays on the surface; the fish are below ${metres(numbers.fishFromM)}` }
       : atDepth(tackle, ask, 0)
-    case 'dive': return tackle.technique.mode === 'troll' ? placeTrolled(tackle, ask, highestNeeded, waterDensity) : placeDiver(tackle, ask, highestNeeded)
+    case 'dive': return tackle.technique.mode === 'troll' ? placeTrolled(tackle, ask, highestNeeded, waterDensity) : placeDiver(tackle, ask, highestNeeded, waterDensity)
     case 'count-down':
       if (tackle.technique.mode === 'troll') return placeTrolled(tackle, ask, highestNeeded, waterDensity)
       return tackle.tactic.pace === null ? placeFalling(tackle, ask, highestNeeded, waterDensity) : placeHeld(tackle, ask, highestNeeded, waterDensity)
-    case 'vertical': return placeUnderBoat(tackle, ask, contact)
+    case 'vertical': return placeUnderBoat(tackle, ask, contact, waterDensity)
     case 'bottom':
-    case 'above-bottom': return placeOnBottom(tackle, ask, contact)
+    case 'above-bottom': return placeOnBottom(tackle, ask, contact, waterDensity)
   }
 }
 
-/** Whether a depth is in front of the fish. */
-function inBand({ reading, features: { numbers } }: Ask, depthM: number): boolean {
-  return depthM >= numbers.fishFromM - IN_FRONT_M[reading.mood] && depthM <= numbers.fishToM + BELOW_BAND_M
-}
-
+/** Held, let down or lying at one depth, all the time. */
 function atDepth(tackle: Tackle, ask: Ask, depthM: number, more: Partial<Placement> = {}): Placement {
   const { speedMs, speedFit } = wound(tackle, ask)
+  const { fromM, toM } = frontOf(ask)
   return {
-    depthM, tipM: LOW_TIP_M, castM: tackle.castM, speedMs, speedFit, leaderHeightM: null,
-    depthFit: desirabilityAt(ask.axes.depth, depthM), shareInBand: inBand(ask, depthM) ? 1 : 0,
+    depthM, deepestM: depthM, letDownM: depthM, tipM: LOW_TIP_M, castM: tackle.castM, speedMs, speedFit, leaderHeightM: null,
+    depthFit: desirabilityAt(ask.axes.depth, depthM), shareInBand: depthM >= fromM && depthM <= toM ? 1 : 0,
     touches: depthM >= ask.reading.bottomM - NEAR_BOTTOM_M && tackle.technique.control !== 'surface',
     depthTrust: computed(depthM, tackle.profile.weightG), ...more,
   }
 }
 
-function placeDiver(tackle: Tackle, ask: Ask, highestNeeded: number): Placement | Unreachable {
+/** Along its solved course: the mean depth, what is asked of the depths it passes through, and the share of them in front of the fish. */
+function alongCourse(presented: Presented, ask: Ask, foulM = Infinity): Pick<Placement, 'depthM' | 'deepestM' | 'depthFit' | 'shareInBand' | 'touches'> {
+  const course = courseOf(presented, { coarse: true })
+  const { band: { fromM, toM } } = presented
+  const { depth } = ask.axes
+  return {
+    depthM: course.meanM, deepestM: course.deepestM, touches: course.deepestM >= presented.bottomM - NEAR_BOTTOM_M,
+    depthFit: overWork(course, d => (d > foulM ? PLOUGHING : 1) * desirabilityAt(depth, d)),
+    shareInBand: shareInBand(course, fromM, toM).ofTime,
+  }
+}
+
+function placeDiver(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity: number): Placement | Unreachable {
   const { profile: { runsAt }, castM, lineMm } = tackle
   if (!runsAt) return atDepth(tackle, ask, 0)
   const { bottomM, coverTopM } = ask.features.numbers
-  const foul = ask.reading.coverTopM !== null && tackle.profile.snagGuard.value < 2 && tackle.tactic.id !== 'plug-ripped' ? coverTopM + FOUL_ALLOWED_M : Infinity
+  const foulM = ask.reading.coverTopM !== null && tackle.profile.snagGuard.value < 2 && tackle.tactic.id !== 'plug-ripped' ? coverTopM + FOUL_ALLOWED_M : Infinity
   const touchWanted = tackle.tactic.id === 'plug-bumped' || tackle.tactic.id === 'plug-through-wood'
-  let best: { tipM: number, depthM: number, fit: number, share: number, touches: boolean } | null = null
-  let deepest = 0
-  for (const tipM of TIPS_M) {
-    const free = deepestOnCast(runsAt.value, { castM, lineDiameterMm: lineMm, tipM })
-    deepest = Math.max(deepest, free)
-    const { fit, share } = overDive(ask, free, Math.min(bottomM, foul))
-    if (!best || fit > best.fit) best = { tipM, depthM: Math.min(free, bottomM), fit, share, touches: free >= bottomM - NEAR_BOTTOM_M }
-  }
+  // The tip is chosen by the table of casts; what comes of it is solved.
+  const free = TIPS_M.map(tipM => deepestOnCast(runsAt.value, { castM, lineDiameterMm: lineMm, tipM }))
+  const deepest = Math.max(...free)
   if (deepest * REACH_TOLERANCE < highestNeeded) return cannotReach(deepest, highestNeeded, 'on any of your lines')
-  const { fit, share, ...rest } = best!
-  return atDepth(tackle, ask, rest.depthM, { ...rest, depthFit: touchWanted && !rest.touches ? NOT_TOUCHING * fit : fit, shareInBand: share, depthTrust: computed(0, runsAt) })
+  const floorM = Math.min(bottomM, foulM)
+  const fits = free.map(depthM => overDive(ask, depthM, floorM))
+  const chosen = fits.indexOf(Math.max(...fits))
+  const tipM = TIPS_M[chosen]!
+  const { speedMs } = wound(tackle, ask)
+  const along = alongCourse(presentedOf(tackle, { letDownM: free[chosen]!, tipM, castM, speedMs }, ask, waterDensity), ask, free[chosen]! > floorM * MAY_TOUCH_SHARE ? floorM - TOUCHING_M : Infinity)
+  return atDepth(tackle, ask, along.depthM, {
+    ...along, tipM, letDownM: free[chosen]!, depthFit: touchWanted && !along.touches ? NOT_TOUCHING * along.depthFit : along.depthFit, depthTrust: computed(0, runsAt),
+  })
 }
+/** So near to the floor it ploughs [m]. */
+const TOUCHING_M = 0.02
 
 /** Open hooks may brush the tops of the cover by this much [m]. Assumed. */
 const FOUL_ALLOWED_M = 0.25
@@ -146,31 +155,28 @@ const NOT_TOUCHING = 0.55
 const PLOUGHING = 0.15
 const MAY_TOUCH_SHARE = 1.15
 
-/** Mean over the cast of what is asked of the depth, and the share of it in front of the fish. */
-function overDive(ask: Ask, deepestM: number, floorM: number): { fit: number, share: number } {
+/** Mean over the cast of what is asked of the depth, by the table of a diver's path. */
+function overDive(ask: Ask, deepestM: number, floorM: number): number {
   let sum = 0
-  let within = 0
   for (const share of DIVE_PATH.depth) {
     const depth = share * deepestM
-    const held = Math.min(depth, floorM)
-    sum += depth > floorM * MAY_TOUCH_SHARE ? PLOUGHING * desirabilityAt(ask.axes.depth, floorM) : desirabilityAt(ask.axes.depth, held)
-    if (inBand(ask, held)) within++
+    sum += depth > floorM * MAY_TOUCH_SHARE ? PLOUGHING * desirabilityAt(ask.axes.depth, floorM) : desirabilityAt(ask.axes.depth, Math.min(depth, floorM))
   }
-  return { fit: sum / DIVE_PATH.depth.length, share: within / DIVE_PATH.depth.length }
+  return sum / DIVE_PATH.depth.length
 }
 
 /** Behind a moving boat: the line out that brings it nearest to what is asked. */
 function placeTrolled(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity: number): Placement | Unreachable {
-  const { profile, lineMm } = tackle
+  const { profile, castM } = tackle
   const { bottomM } = ask.features.numbers
   const { speedMs } = wound(tackle, ask)
-  const shape = profile.runsAt ? towedPlug(profile.runsAt.value) : towedSinker({ towArea: profile.towAreaCm2 * 1e-4, liftRatio: LIFT_RATIO[profile.lure.family] ?? 0, netWeight: sinkingNewton(tackle, waterDensity) }, speedMs, waterDensity)
+  const presented = presentedOf(tackle, { letDownM: 0, tipM: LOW_TIP_M, castM, speedMs }, ask, waterDensity)
   // Shy fish want the lure far behind the boat.
   const shy = ask.reading.mood === 'lethargic' || ask.reading.pressure === 'high'
   let best: Placement | null = null
   let deepest = 0
   for (const lineOutM of LINES_OUT_M) {
-    const depthM = (shape && towDepth(shape, { lineOut: lineOutM, lineDiameter: lineMm / 1000, tip: LOW_TIP_M })?.depth) ?? 0
+    const depthM = towedDepth({ ...presented, lineOutM })
     deepest = Math.max(deepest, depthM)
     // Over the bottom it must not drag; there a shorter line is right.
     const drags = depthM > bottomM
@@ -191,84 +197,86 @@ const WITH_GEAR = 0.8
 /** Shy fish: a longer line is taken although its depth is this much less right. Assumed. */
 const SHY_ALLOWS = 0.9
 
+/** Counted down and wound in at the pace that keeps it there, as far as that pace may be bent; where none does, it passes through, and is counted to where it does so best. */
 function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity: number): Placement | Unreachable {
-  const { profile, castM, lineMm, lineDensity } = tackle
+  const { profile, castM } = tackle
   const { numbers } = ask.features
   const { min, max } = profile.speed.value
   const wanted = paceOf(tackle.tactic, ask)
-  const least = Math.max(min, Math.min(max, wanted * BENT.least))
+  const least = Math.max(min, SLOWEST_MS, Math.min(max, wanted * BENT.least))
   const most = Math.max(least, Math.min(max, wanted * BENT.most))
-  const dragArea = profile.towAreaCm2 * 1e-4
-  const lure = { netWeight: sinkingNewton(tackle, waterDensity), dragArea, liftArea: -(LIFT_RATIO[profile.lure.family] ?? 0) * dragArea }
-  const line = { diameter: lineMm / 1000, density: lineDensity }
-  const water = { density: waterDensity, current: 0 }
-  const half = { distance: castM / 2, tip: LOW_TIP_M }
-  const levelAt = (depth: number) => holdSpeed(lure, line, water, { ...half, depth }) ?? 0
   const presentM = Math.min(Math.max(numbers.presentM, 0.2), numbers.bottomM)
   const highM = Math.max(0.2, Math.min(highestNeeded + 1, presentM))
+  const presented = presentedOf(tackle, { letDownM: presentM, tipM: LOW_TIP_M, castM, speedMs: Math.min(most, Math.max(least, wanted)) }, ask, waterDensity)
+  if (presented.bait.fallMs <= 0) return cannotReach(0, highestNeeded, 'it does not sink')
   let best: Placement | null = null
+  const consider = (letDownM: number, speedMs: number) => {
+    const along = alongCourse({ ...presented, depthM: letDownM, speedMs }, ask)
+    const speedFit = worksAt(tackle, speedMs) * desirabilityAt(ask.axes.speed, speedMs)
+    if (!best || along.depthFit * speedFit > best.depthFit * best.speedFit)
+      best = atDepth(tackle, ask, along.depthM, { ...along, letDownM, speedMs, speedFit, depthTrust: computed(0, profile.weightG) })
+    return along
+  }
   const tried = tackle.tactic.id === 'plug-ripped' ? [Math.min(numbers.fishM, numbers.bottomM)] : [presentM, (presentM + highM) / 2, highM]
   for (const depthM of tried) {
-    const level = levelAt(depthM)
-    if (level < min) continue
+    const level = levelSpeed({ ...presented, depthM }) ?? 0
     const speedMs = Math.min(most, Math.max(least, level))
-    const off = Math.abs(Math.log(level / speedMs))
-    const depthFit = desirabilityAt(ask.axes.depth, depthM) * Math.exp(-PASSES_THROUGH * off)
-    const speedFit = worksAt(tackle, speedMs) * desirabilityAt(ask.axes.speed, speedMs)
-    if (!best || depthFit * speedFit > best.depthFit * best.speedFit)
-      best = atDepth(tackle, ask, depthM, { speedMs, speedFit, depthFit, shareInBand: inBand(ask, depthM) ? Math.exp(-off) : 0, depthTrust: computed(0, profile.weightG) })
+    const { depthM: meanM } = consider(depthM, speedMs)
+    if (Math.abs(meanM - depthM) > OFF_M) consider(Math.min(numbers.bottomM, Math.max(0, 2 * depthM - meanM)), speedMs)
+    if (best!.depthFit >= GOOD_DEPTH || depthM === highM) break
   }
-  if (best) return best
-  const deepest = holdDepth(lure, line, water, half, min, numbers.bottomM)
-  if (deepest < highestNeeded) return cannotReach(deepest, highestNeeded, 'at the slowest speed at which it works')
-  return atDepth(tackle, ask, deepest, { speedMs: min, speedFit: worksAt(tackle, min) * desirabilityAt(ask.axes.speed, min) })
+  const found = best! as Placement
+  return found.deepestM * REACH_TOLERANCE >= highestNeeded ? found : cannotReach(found.deepestM, highestNeeded, 'at a pace at which it works')
 }
+/** Counted anew where the course lies this far from where it was counted to [m], and no further depth is tried where the mean desirability of the depth is this good. Assumed. */
+const OFF_M = 0.25
+const GOOD_DEPTH = 0.85
 
 /** Let fall on a slack line: it works all the way down, as far as one waits for it. */
 function placeFalling(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity: number): Placement | Unreachable {
-  const { bottomM, fishToM } = ask.features.numbers
+  const { bottomM } = ask.features.numbers
   const fall = fallSpeed(tackle, waterDensity).value
-  const reached = Math.min(bottomM, fishToM + BELOW_BAND_M, fall * WAITED_S)
+  const reached = Math.min(bottomM, frontOf(ask).toM, fall * WAITED_S)
   if (reached < highestNeeded) return cannotReach(reached, highestNeeded, `in ${WAITED_S} s of fall`)
-  const steps = 8
-  const depths = Array.from({ length: steps }, (_, i) => (reached * (i + 1)) / steps)
-  return atDepth(tackle, ask, reached, {
-    depthFit: depths.reduce((sum, d) => sum + desirabilityAt(ask.axes.depth, d), 0) / steps / 2 + desirabilityAt(ask.axes.depth, reached) / 2,
-    shareInBand: depths.filter(d => inBand(ask, d)).length / steps,
-  })
+  const { speedMs } = wound(tackle, ask)
+  const along = alongCourse(presentedOf(tackle, { letDownM: reached, tipM: LOW_TIP_M, castM: tackle.castM, speedMs }, ask, waterDensity), ask)
+  return atDepth(tackle, ask, along.depthM, { ...along, letDownM: reached })
 }
 
-function placeUnderBoat(tackle: Tackle, ask: Ask, contact: Contact): Placement | Unreachable {
+function placeUnderBoat(tackle: Tackle, ask: Ask, contact: Contact, waterDensity: number): Placement | Unreachable {
   const { presentM, bottomM } = ask.features.numbers
-  const depthM = Math.min(presentM, bottomM)
+  const letDownM = Math.min(presentM, bottomM)
+  const { speedMs } = wound(tackle, ask)
+  const along = alongCourse(presentedOf(tackle, { letDownM, tipM: LOW_TIP_M, castM: tackle.castM, speedMs }, ask, waterDensity), ask)
   // A jig that the drift carries off does not stay under the boat.
   const needed = VERTICAL_SHARE * contact.underBoatG * Math.max(1, tackle.lineMm / FINE_LINE_MM)
   const grams = tackle.profile.weightG.value + tackle.added.grams
   const short = Math.min(1, grams / needed)
-  return atDepth(tackle, ask, depthM, { depthFit: desirabilityAt(ask.axes.depth, depthM) * Math.max(0.15, short), touches: depthM >= bottomM - NEAR_BOTTOM_M })
+  return atDepth(tackle, ask, along.depthM, { ...along, letDownM, depthFit: along.depthFit * Math.max(0.15, short) })
 }
 /** Share of the criterion of contact that a jig under the boat needs: it is lifted and dropped, not left to lie. Assumed. */
 const VERTICAL_SHARE = 0.6
 
-function placeOnBottom(tackle: Tackle, ask: Ask, contact: Contact): Placement | Unreachable {
+function placeOnBottom(tackle: Tackle, ask: Ask, contact: Contact, waterDensity: number): Placement | Unreachable {
   const { bottomM } = ask.features.numbers
   const grams = tackle.added.grams > 0 ? tackle.added.grams : tackle.profile.weightG.value
   const needed = contact.atBottomG * BOTTOM_SHARE
   if (grams < needed * TOUCHES_FROM) return { deepestM: 0, why: () => `too light to hold the bottom at ${metres(bottomM)}: ${grams.toFixed(1)} g, needs about ${needed.toFixed(0)} g` }
   const light = Math.min(1, grams / needed)
-  if (tackle.technique.control === 'bottom') return withFit(atDepth(tackle, ask, bottomM), light)
-  // On a cast the taut line stands at an angle and the bait hangs lower than the leader is long (motion model §8).
-  const away = tackle.technique.mode === 'drift' ? STRAIGHT_DOWN_M : Math.min(tackle.castM / 2, AWAY_PER_DEPTH * bottomM)
+  const { speedMs } = wound(tackle, ask)
+  const placed = (fished: Partial<Fished>) => {
+    const along = alongCourse(presentedOf(tackle, { letDownM: bottomM, tipM: LOW_TIP_M, castM: tackle.castM, speedMs, ...fished }, ask, waterDensity), ask)
+    return atDepth(tackle, ask, along.depthM, { ...along, ...fished, letDownM: bottomM, depthFit: light * along.depthFit, touches: true })
+  }
+  if (tackle.technique.control === 'bottom') return placed({})
   const { leaderM } = DROP_LEADERS.find(row => bottomM <= row.toM)!
-  const { height } = dropShotHeight(leaderM, bottomM, away, LOW_TIP_M)
-  return withFit(atDepth(tackle, ask, Math.max(0, bottomM - height), { leaderHeightM: height, dropLeaderM: leaderM, touches: true }), light)
+  // On a cast the taut line stands at an angle and the bait hangs lower than the leader is long (motion model §8).
+  const castM = tackle.technique.mode === 'drift' ? STRAIGHT_DOWN_M : Math.min(tackle.castM, AWAY_PER_DEPTH * bottomM)
+  const { height } = dropShotHeight(leaderM, bottomM, castM / 2, LOW_TIP_M)
+  return { ...placed({ dropLeaderM: leaderM, castM }), leaderHeightM: height }
 }
-/** A drop shot is fished no further off than this many times the depth. Assumed: beyond it lies on its leader. */
-const AWAY_PER_DEPTH = 1.5
-
-function withFit(placement: Placement, times: number): Placement {
-  return { ...placement, depthFit: placement.depthFit * times }
-}
+/** A drop shot is cast no further than this many times the depth. Assumed: beyond it lies on its leader. */
+const AWAY_PER_DEPTH = 3
 
 /** How well a lure works at a speed, by its window. */
 function worksAt({ profile }: Tackle, speedMs: number): number {

@@ -1,4 +1,4 @@
-import { bisect, illinois, requirePositive } from '#core/numeric'
+import { bisect, illinois, requirePositive, rootOfRising } from '#core/numeric'
 import { imbalance, type RetrievedLure, type RetrieveLine, type RetrieveWater } from './line-balance'
 
 export interface HoldPlace {
@@ -39,6 +39,21 @@ export function holdSpeed(lure: RetrievedLure, line: RetrieveLine, water: Retrie
   if (resisting <= 0) return null
   const bare = Math.sqrt((2 * lure.netWeight) / (water.density * resisting)) * Math.cos(state.angle)
   return illinois(u => imbalance(lure, line, water, state, u, u * tangent).excess, bare * 1e-4, bare * SAG_ALLOWANCE, { x: bare * CLOSE, f: CLOSE })
+}
+
+/** Greatest speed across the chord that is searched, the first step of that search, and how close it is met [m/s, m/s, rad]. */
+const ACROSS = { fastest: 6, step: 0.05, close: { x: 1e-4, f: 1e-4 } } as const
+
+/**
+ * Speed at which a lure wound at a speed rises at some place (+ up) [m/s].
+ *
+ * Source: derived (`line-balance.ts`).
+ */
+export function climb(lure: RetrievedLure, line: RetrieveLine, water: RetrieveWater, { depth, distance, tip }: HoldPlace, speed: number): number {
+  const angle = Math.atan2(depth + tip, distance)
+  const state = { chord: Math.hypot(depth + tip, distance), angle, tip }
+  const across = rootOfRising(v => imbalance(lure, line, water, state, speed, v).excess, 0, ACROSS.step, [-ACROSS.fastest, ACROSS.fastest], ACROSS.close)
+  return speed * Math.sin(angle) - across * Math.cos(angle)
 }
 
 /** "At the surface" [m]. */

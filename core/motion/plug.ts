@@ -1,4 +1,4 @@
-import { bisect, requirePositive } from '#core/numeric'
+import { illinois, requirePositive } from '#core/numeric'
 import type { RetrievedLure, RetrieveLine, RetrieveWater } from './line-balance'
 import { retrieve } from './retrieve'
 
@@ -16,7 +16,8 @@ export interface CastRating {
 const AREA_PER_DEPTH = 2.6e-4
 /** Largest lift against drag that is searched. */
 const GREATEST_LIFT_RATIO = 40
-const ROUNDS = 36
+/** Depth to which the rating is met [m], and the share of the lift ratio: far below the model's error. */
+const CLOSE = { x: 1e-6, f: 1e-5 }
 
 /**
  * Drag and lift of a lipped plug from one depth known on a cast: the drag area is a prior, the lift is found so that its deepest point is the rating.
@@ -32,6 +33,6 @@ export function calibrateCast(rating: CastRating, netWeight: number, water: Retr
   const dragArea = AREA_PER_DEPTH * rating.depth
   const lureWith = (ratio: number): RetrievedLure => ({ dragArea, liftArea: ratio * dragArea, netWeight })
   const use = { cast: rating.cast, tip: rating.tip, speed: rating.speed, startDepth: 0 }
-  const lnRatio = bisect(x => retrieve(lureWith(Math.exp(x)), rating.line, water, use).deepest.depth - rating.depth, Math.log(1e-3), Math.log(GREATEST_LIFT_RATIO), ROUNDS)
+  const lnRatio = illinois(x => retrieve(lureWith(Math.exp(x)), rating.line, water, use).deepest.depth - rating.depth, Math.log(1e-3), Math.log(GREATEST_LIFT_RATIO), CLOSE)
   return lnRatio === null ? null : lureWith(Math.exp(lnRatio))
 }

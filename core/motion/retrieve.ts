@@ -1,10 +1,12 @@
-import { bisect, requirePositive } from '#core/numeric'
+import { requirePositive, rootOfRising } from '#core/numeric'
 import { type ChordState, imbalance, type RetrievedLure, type RetrieveLine, type RetrieveWater } from './line-balance'
 
 export interface PathPoint {
   /** Horizontal distance from the tip [m]. */
   readonly distance: number
   readonly depth: number
+  /** Since the retrieve began [s]. */
+  readonly seconds: number
 }
 export interface Retrieve {
   readonly path: readonly PathPoint[]
@@ -25,13 +27,21 @@ export interface RetrieveUse {
   readonly bottom?: number
   /** Horizontal distance from the tip at which the retrieve ends [m]; absent: at the rod. */
   readonly until?: number
+  /** Coarse: longest time step of the path [s], shorter where it would move further than `depthStep` up or down [m]; absent: fine, converged to 0.02 %. */
+  readonly coarse?: { readonly step: number, readonly depthStep: number } | undefined
 }
 
-/** Time step of the path [s]: converged to 0.02 %. */
-export const RETRIEVE_STEP_S = 0.2
-/** Greatest speed across the chord that is searched [m/s]. */
+/** Fine time step [s], and how many steps a path has at most: a crawl takes longer ones. */
+const FINE_STEP_S = 0.2
+const MOST_STEPS = 2000
+/** Greatest speed across the chord that is searched [m/s], and the first step of the search from the last one found. */
 const FASTEST_ACROSS = 6
-const BISECTIONS = 40
+const SEARCH_STEP = 0.02
+/** Speed [m/s] and angle [rad] to which lure and line are made to agree: far below the model's error; with coarse steps no closer than those are. */
+const FINE = { x: 1e-7, f: 1e-7 }
+const COARSE = { x: 1e-3, f: 1e-3 }
+/** The last step ends this near to where it is to end [m]. */
+const END_WITHIN = 0.01
 /** The path ends this near to the tip [m]. */
 const NEAR = 0.4
 
@@ -50,21 +60,30 @@ export function retrieve(lure: RetrievedLure, line: RetrieveLine, water: Retriev
     requirePositive('retrieve', name, value)
   let state: ChordState = stateAt(use.cast, use.startDepth, use.tip)
   let bow = 0
+  let seconds = 0
+  let last = 0
+  const longest = use.coarse?.step ?? Math.max(FINE_STEP_S, use.cast / use.speed / MOST_STEPS)
+  const tolerance = use.coarse ? COARSE : FINE
   const across = (at: ChordState): number => {
-    const vn = bisect(v => imbalance(lure, line, water, at, use.speed, v).excess, -FASTEST_ACROSS, FASTEST_ACROSS, BISECTIONS)
-    return vn ?? (imbalance(lure, line, water, at, use.speed, 0).excess > 0 ? -FASTEST_ACROSS : FASTEST_ACROSS)
+    last = rootOfRising(v => imbalance(lure, line, water, at, use.speed, v).excess, last, SEARCH_STEP, [-FASTEST_ACROSS, FASTEST_ACROSS], tolerance)
+    return last
   }
-  const step = (from: ChordState, vn: number, at: ChordState, seconds: number): ChordState =>
-    within({ chord: from.chord - use.speed * seconds, angle: from.angle + (vn * seconds) / at.chord, tip: use.tip }, use.bottom)
-  const path: PathPoint[] = [pointAt(state)]
+  const stepped = (from: ChordState, vn: number, at: ChordState, time: number): ChordState =>
+    within({ chord: from.chord - use.speed * time, angle: from.angle + (vn * time) / at.chord, tip: use.tip }, use.bottom)
+  const path: PathPoint[] = [pointAt(state, seconds)]
   const until = use.until ?? 0
-  while (state.chord - use.speed * RETRIEVE_STEP_S > use.tip + NEAR && path[path.length - 1]!.distance > until) {
+  for (;;) {
+    const left = Math.min(state.chord - use.tip - NEAR, path[path.length - 1]!.distance - until)
+    if (left <= END_WITHIN) break
     const first = across(state)
-    const middle = step(state, first, state, RETRIEVE_STEP_S / 2)
+    const sinks = Math.abs(first * Math.cos(state.angle) - use.speed * Math.sin(state.angle))
+    const step = Math.min(longest, left / use.speed, use.coarse ? Math.max(FINE_STEP_S, use.coarse.depthStep / sinks) : Infinity)
+    const middle = stepped(state, first, state, step / 2)
     const vn = across(middle)
     bow = Math.max(bow, imbalance(lure, line, water, middle, use.speed, vn).bow)
-    state = step(state, vn, middle, RETRIEVE_STEP_S)
-    path.push(pointAt(state))
+    state = stepped(state, vn, middle, step)
+    seconds += step
+    path.push(pointAt(state, seconds))
   }
   return { path, bow, deepest: path.reduce((a, b) => (b.depth > a.depth ? b : a)) }
 }
@@ -73,8 +92,8 @@ function stateAt(distance: number, depth: number, tip: number): ChordState {
   return { chord: Math.hypot(distance, depth + tip), angle: Math.atan2(depth + tip, distance), tip }
 }
 
-function pointAt({ chord, angle, tip }: ChordState): PathPoint {
-  return { distance: chord * Math.cos(angle), depth: Math.max(0, chord * Math.sin(angle) - tip) }
+function pointAt({ chord, angle, tip }: ChordState, seconds: number): PathPoint {
+  return { distance: chord * Math.cos(angle), depth: Math.max(0, chord * Math.sin(angle) - tip), seconds }
 }
 
 /** Neither out of the water nor into the ground. */

@@ -9,9 +9,37 @@ const MOST_STEPS = 60
  * @param tolerance width of the bracket, or size of the function, at which the search ends
  * @returns `null` when the ends have the same sign
  */
-export function illinois(f: (x: number) => number, low: number, high: number, tolerance: { readonly x: number, readonly f: number }): number | null {
-  let [a, b] = [low, high]
-  let [fa, fb] = [f(a), f(b)]
+export function illinois(f: (x: number) => number, low: number, high: number, tolerance: Tolerance): number | null {
+  return between(f, low, f(low), high, f(high), tolerance)
+}
+
+/**
+ * Root of a continuous rising function near a guess: the bracket is widened from the guess until it holds the root, or a bound is met.
+ *
+ * @param width first step away from the guess
+ * @returns the bound towards which the root lies when there is none between the bounds
+ */
+export function rootOfRising(f: (x: number) => number, guess: number, width: number, [least, most]: readonly [number, number], tolerance: Tolerance): number {
+  let a = Math.min(most, Math.max(least, guess))
+  let fa = f(a)
+  if (Math.abs(fa) <= tolerance.f) return a
+  const down = fa > 0
+  for (let step = width; ; step *= WIDENING) {
+    const b = down ? Math.max(least, a - step) : Math.min(most, a + step)
+    const fb = f(b)
+    if (fb > 0 !== down) return between(f, a, fa, b, fb, tolerance) ?? b
+    if (b === (down ? least : most)) return b
+    a = b
+    fa = fb
+  }
+}
+
+/** Each widening of the bracket goes so many times as far as the last. */
+const WIDENING = 3
+
+interface Tolerance { readonly x: number, readonly f: number }
+
+function between(f: (x: number) => number, a: number, fa: number, b: number, fb: number, tolerance: Tolerance): number | null {
   if (fa === 0) return a
   if (fb === 0) return b
   if (fa * fb > 0) return null

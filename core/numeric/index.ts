@@ -1,6 +1,6 @@
 export { bisect } from './bisect'
 export { overallDesirability, peak } from './desirability'
-export { illinois } from './illinois'
+export { illinois, rootOfRising } from './illinois'
 export { interpolate } from './interpolate'
 export { seededRandom } from './random'
 export { recordOf } from './record'

@@ -75,7 +75,7 @@ describe('set-ups', () => {
   it('a bench test replaces what was assumed, says so, and raises the confidence', () => {
     const tests = [{ id: 't', lureId: 'l1', kind: 'depth' as const, values: [2.4, 2.6], castM: 30, lineDiameterMm: 0.3 }, { id: 'u', lureId: 'l1', kind: 'weigh' as const, values: [13, 13.2] }]
     const [plain, known] = [match(box([crank]), bass), match(box([crank], { tests }), bass)]
-    expect(known.setups[0]!.presentation.depthM).toBeGreaterThan(plain.setups[0]!.presentation.depthM)
+    expect(known.setups[0]!.presentation.deepestM).toBeGreaterThan(plain.setups[0]!.presentation.deepestM)
     expect(known.setups[0]!.totalG).toBeCloseTo(13.1, 6)
     expect(known.setups[0]!.confidence).toBeGreaterThan(plain.setups[0]!.confidence)
   })

@@ -1,7 +1,7 @@
 import { type Ask, askOf, type AskOptions } from '#core/ask'
 import type { Presented } from '#core/course'
 import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES, ROD_JOBS } from '#core/knowledge'
-import { type Candidate, candidateOf, type Contribution, contributionsOf, judgedWays, type LogVerdict, prepareBox, type PreparedBox, rank, type Ranking, type Scene, sceneOf, termsOf } from '#core/match'
+import { type Candidate, candidateOf, type Contribution, contributionsOf, judgedWays, type LogVerdict, prepareBox, type PreparedBox, presentedOf, rank, type Ranking, type Scene, sceneOf, termsOf } from '#core/match'
 import type { Reading } from '#core/reading'
 import { fillIn, jointMembership } from '#core/rule'
 import { sourceText } from '#core/sources'
@@ -13,7 +13,6 @@ import { gapsOf } from './gaps'
 import { handOf } from './hand'
 import { worthMeasuring } from './measure'
 import type { MatchOut, ReasonOut, SetupOut, WayOut } from './output'
-import { presentedOf } from './presented'
 import { isSister, sharesOf, standingOf } from './standing'
 import { tieOn } from './tie-on'
 
@@ -36,7 +35,10 @@ export function presentedSetups({ ask, candidates }: Ranking, setups: readonly S
   const { reading } = ask
   const density = waterDensity(reading.temperatureC, reading.salinityPsu)
   const byLure = new Map(candidates.slice(0, setups.length).map(c => [c.profile.lure.id, c]))
-  return new Map(setups.map(({ lureId, presentation }) => [lureId, presentedOf(byLure.get(lureId)!, presentation, ask, density)]))
+  return new Map(setups.map(({ lureId }) => {
+    const candidate = byLure.get(lureId)!
+    return [lureId, presentedOf(candidate, candidate.placement, ask, density)]
+  }))
 }
 
 /** The contract's answer from a ranking that is already there. */

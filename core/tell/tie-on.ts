@@ -55,9 +55,9 @@ function presentationOf(candidate: Candidate, waterDensity: number, system: Unit
   const row = CADENCE_TABLE[cadence]
   const fall = fallSpeed(candidate, waterDensity).value
   const countsDown = technique.mode !== 'troll' && technique.control !== 'surface' && technique.control !== 'dive' && fall > 0
-  const countdownS = countsDown ? Math.round(placement.depthM / fall) : null
+  const countdownS = countsDown ? Math.round(placement.letDownM / fall) : null
   const turnsPerS = outfit?.pickUpM ? round(speedMs / outfit.pickUpM) : null
-  const depth = formatQuantity('depth', placement.depthM, { system })
+  const depth = formatQuantity('depth', placement.letDownM, { system })
   const values: Record<string, string> = {
     countdownS: String(countdownS ?? 0), pauseS: String(pauseS ?? 0), depthM: depth,
     speedMs: formatQuantity('speed', speedMs, { system }),
@@ -67,8 +67,9 @@ function presentationOf(candidate: Candidate, waterDensity: number, system: Unit
   return {
     mode: technique.mode,
     castM: technique.mode === 'cast' ? Math.round(castM) : null,
-    lineOutM: placement.lineOutM ?? (technique.mode === 'cast' ? null : round(placement.depthM)),
+    lineOutM: placement.lineOutM ?? (technique.mode === 'cast' ? null : round(placement.letDownM)),
     depthM: round(placement.depthM),
+    deepestM: round(placement.deepestM),
     speedMs: round(speedMs),
     turnsPerS,
     tipM: placement.tipM,
@@ -86,13 +87,13 @@ function presentationOf(candidate: Candidate, waterDensity: number, system: Unit
 }
 
 function tipText({ technique, placement }: Candidate, system: UnitSystem): string {
-  const { tipM, depthM, lineOutM } = placement
+  const { tipM, depthM, deepestM, lineOutM } = placement
   const metres = (value: number) => formatQuantity('depth', value, { system })
   if (technique.mode === 'troll') return ` ${metres(lineOutM ?? 0)} of line out: it runs at ${metres(depthM)}.`
   if (placement.dropLeaderM != null && technique.rig.startsWith('drop-shot')) return ` Hook ${metres(placement.dropLeaderM)} above the weight: it stands ${metres(placement.leaderHeightM ?? 0)} over the bottom.`
   if (technique.control !== 'dive') return ''
   const where = tipM < 0.8 ? 'low' : tipM < 1.5 ? 'half up' : 'high'
-  return ` Rod tip ${where} (${metres(tipM)}): it runs to ${metres(depthM)}.`
+  return ` Rod tip ${where} (${metres(tipM)}): it runs to ${metres(deepestM)}.`
 }
 
 /** Complete weight from which a cast can hurt somebody badly [g]. Assumed. */

@@ -1,0 +1,44 @@
+import type { Ask } from '#core/ask'
+import type { Bait, Presented } from '#core/course'
+import { fallSpeed, LIFT_RATIO, sinkingNewton } from '#core/lure'
+import type { Mood } from '#core/terms'
+import type { Tackle } from './presentation'
+
+/** How far above the band counts as in front of the fish, and below it [m]: they look up and take what comes within about a metre (handbook §10). */
+const IN_FRONT_M: Record<Mood, number> = { lethargic: 0.5, neutral: 0.8, aggressive: 1.5 }
+const BELOW_BAND_M = 0.3
+
+/** Depths at which a bait is in front of the fish [m]. */
+export function frontOf({ reading, features: { numbers } }: Ask): Presented['band'] {
+  return { fromM: Math.max(0, numbers.fishFromM - IN_FRONT_M[reading.mood]), toM: numbers.fishToM + BELOW_BAND_M }
+}
+
+/** What is chosen for a set-up that is rigged and on its rod. */
+export interface Fished {
+  /** Depth it is counted or let down to, or held at by its gear [m]. */
+  readonly letDownM: number
+  readonly speedMs: number
+  readonly tipM: number
+  readonly castM: number
+  readonly lineOutM?: number
+  readonly dropLeaderM?: number
+  readonly gear?: true
+}
+
+/** A set-up as the course models want it: the same for the ranking, the words and the drawing. */
+export function presentedOf(tackle: Tackle, fished: Fished, ask: Ask, waterDensity: number): Presented {
+  const { technique, lineMm, lineDensity, cadence, pauseS, tactic } = tackle
+  return {
+    control: technique.control, mode: technique.mode, cadence, pauseS, depthM: fished.letDownM, bottomM: ask.features.numbers.bottomM, castM: fished.castM, lineOutM: fished.lineOutM ?? null,
+    tipM: fished.tipM, speedMs: fished.speedMs, lineDiameterMm: lineMm, lineDensity, waterDensity, currentMs: 0, dropLeaderM: fished.dropLeaderM ?? null,
+    fallWorks: technique.control === 'count-down' && tactic.pace === null, gear: fished.gear ?? false, band: frontOf(ask), bait: baitOf(tackle, waterDensity),
+  }
+}
+
+function baitOf(tackle: Tackle, waterDensity: number): Bait {
+  const { profile, technique } = tackle
+  return {
+    towArea: profile.towAreaCm2 * 1e-4, fallArea: profile.fallAreaCm2 * 1e-4 * (technique.fallArea ?? 1), liftRatio: LIFT_RATIO[profile.lure.family] ?? 0,
+    netWeight: sinkingNewton(tackle, waterDensity), fallMs: Math.max(0, fallSpeed(tackle, waterDensity).value), rated: profile.runsAt?.value ?? null, style: profile.action.value, window: profile.speed.value,
+  }
+}
