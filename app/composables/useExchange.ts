@@ -1,12 +1,14 @@
-import { computed, onScopeDispose, ref, shallowRef, toRaw } from 'vue'
-import { type ColumnMapping, type Issue, LISTS, type MergeBy, type PlannedLure } from '#core/files'
-import type { Lure } from '#core/tackle'
+import { computed, onScopeDispose, ref, shallowRef } from 'vue'
+import { type ColumnMapping, type Corrections, type Issue, LISTS, type MergeBy, type PlannedLure, type WordRead } from '#core/files'
+import { recall, remember } from '~/db/box'
 import type { Change } from '~/db/change'
 import { ExchangeClient } from '~/workers/exchange.client'
 import type { Opened } from '~/workers/exchange.protocol'
 
 const LARGEST_MB = 40
 const MB = 1024 * 1024
+/** Key under which it is kept what words of tables mean. */
+const WORDS = 'import-words'
 
 /** An import from the choosing of a file to its writing. Nothing is written before `write`. */
 export function useExchange() {
@@ -19,6 +21,10 @@ export function useExchange() {
   const mapping = shallowRef<readonly ColumnMapping[]>([])
   const mergeBy = ref<MergeBy>('id')
   const planned = shallowRef<readonly PlannedLure[] | null>(null)
+  const words = shallowRef<readonly WordRead[]>([])
+  /** What the angler said of words in this and in earlier tables. */
+  const corrections = shallowRef<Corrections>({})
+  const mended = shallowRef<Readonly<Record<number, Readonly<Record<number, string>>>>>({})
   const done = ref<{ readonly done: number, readonly of: number } | null>(null)
   const issues = shallowRef<readonly Issue[]>([])
   const table = computed(() => (opened.value?.kind === 'table' ? opened.value : null))
@@ -32,6 +38,8 @@ export function useExchange() {
   function clear(): void {
     opened.value = planned.value = done.value = null
     issues.value = []
+    words.value = []
+    mended.value = {}
     fileName.value = ''
   }
 
@@ -51,6 +59,7 @@ export function useExchange() {
       opened.value = answer
       if (answer.kind !== 'table') return
       mapping.value = answer.mapping
+      corrections.value = (await recall<Corrections>(box.database(), WORDS)) ?? {}
       mergeBy.value = answer.mapping.some(m => m.path === 'id') ? 'id' : 'name'
       await plan()
     })
@@ -61,13 +70,42 @@ export function useExchange() {
     const mine = ++newest
     done.value = { done: 0, of: table.value?.count ?? 0 }
     await attempt(async () => {
-      const answer = await client.plan(structuredClone(toRaw(mapping.value)), mergeBy.value, structuredClone(toRaw(box.box.lures)) as Lure[], (rows, of) => {
-        if (mine === newest) done.value = { done: rows, of }
+      let isAnswered = false
+      const question = { mapping: mapping.value, corrections: corrections.value, mended: mended.value, mergeBy: mergeBy.value, existing: box.box.lures, system: settings.units }
+      const answer = await client.plan(JSON.parse(JSON.stringify(question)) as typeof question, (rows, of) => {
+        // Progress travels on a channel of its own and may come after the answer.
+        if (mine === newest && !isAnswered) done.value = { done: rows, of }
       })
+      isAnswered = true
       if (mine !== newest) return
-      planned.value = answer
+      planned.value = answer.planned
+      words.value = answer.words
       done.value = null
     })
+  }
+
+  /** Says once, for all like rows and for the next table, what a text means; `null` takes that back. */
+  async function say(path: string, text: string, as: string | null): Promise<void> {
+    const others = Object.fromEntries(Object.entries(corrections.value[path] ?? {}).filter(([said]) => said !== text))
+    corrections.value = { ...corrections.value, [path]: as === null ? others : { ...others, [text]: as } }
+    await remember(box.database(), WORDS, JSON.parse(JSON.stringify(corrections.value)))
+    await plan()
+  }
+
+  /** Reads one row anew with other cells. */
+  function mend(line: number, cells: Readonly<Record<number, string>>): Promise<void> {
+    mended.value = { ...mended.value, [line]: { ...mended.value[line], ...cells } }
+    return plan()
+  }
+
+  /** Rows that are refused, as a table with the reason in its last column. */
+  function refusedTable(): Promise<string> {
+    return client.asTable((planned.value ?? []).filter(p => p.action === 'refused').map(p => ({ line: p.line, why: p.issues.map(i => `${i.path}: ${i.message}`).join('; ') })))
+  }
+
+  /** What was pasted, as if it were a file. */
+  function paste(text: string): Promise<void> {
+    return choose(new File([text], 'what was pasted', { type: 'text/plain' }))
   }
 
   function map(column: number, to: Partial<ColumnMapping>): Promise<void> {
@@ -109,5 +147,5 @@ export function useExchange() {
     }
   }
 
-  return { fileName, opened, table, file, mapping, mergeBy, planned, counts, done, issues, choose, plan, map, write, replace, clear }
+  return { fileName, opened, table, file, mapping, mergeBy, planned, counts, done, issues, words, corrections, choose, paste, plan, map, say, mend, cells: (line: number) => client.cells(line), refusedTable, write, replace, clear }
 }

@@ -1,8 +1,7 @@
 import * as Comlink from 'comlink'
-import type { ColumnMapping, MergeBy, PlannedLure, YgrionFile } from '#core/files'
-import type { Lure } from '#core/tackle'
+import type { YgrionFile } from '#core/files'
 import type { UnitSystem } from '#core/units'
-import type { ExchangeApi, Opened } from './exchange.protocol'
+import type { ExchangeApi, Opened, PlanAnswer, PlanQuestion } from './exchange.protocol'
 
 /** Reads files in a worker, so that the page never stops. */
 export class ExchangeClient {
@@ -13,8 +12,16 @@ export class ExchangeClient {
     return this.api.open(name, Comlink.transfer(bytes, [bytes.buffer as ArrayBuffer]), system, existing)
   }
 
-  plan(mapping: readonly ColumnMapping[], mergeBy: MergeBy, existing: readonly Lure[], progress: (done: number, of: number) => void): Promise<readonly PlannedLure[]> {
-    return this.api.plan(mapping, mergeBy, existing, Comlink.proxy(progress))
+  plan(question: PlanQuestion, progress: (done: number, of: number) => void): Promise<PlanAnswer> {
+    return this.api.plan(question, Comlink.proxy(progress))
+  }
+
+  cells(line: number): Promise<readonly string[]> {
+    return this.api.cells(line)
+  }
+
+  asTable(lines: readonly { readonly line: number, readonly why: string }[]): Promise<string> {
+    return this.api.asTable(lines)
   }
 
   close(): void {

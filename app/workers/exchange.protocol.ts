@@ -1,15 +1,31 @@
-import type { ColumnMapping, FilePlan, Issue, MergeBy, PlannedLure, YgrionFile } from '#core/files'
+import type { ColumnMapping, Corrections, FilePlan, Issue, MergeBy, PlannedLure, WordRead, YgrionFile } from '#core/files'
 import type { Lure } from '#core/tackle'
 import type { UnitSystem } from '#core/units'
 
 /** What a chosen file turned out to be. */
 export type Opened =
-  | { readonly kind: 'table', readonly header: readonly string[], readonly sample: readonly (readonly string[])[], readonly count: number, readonly delimiter: string, readonly encoding: string, readonly isGuess: boolean, readonly mapping: readonly ColumnMapping[] }
+  | { readonly kind: 'table', readonly header: readonly string[], readonly sample: readonly (readonly string[])[], readonly count: number, readonly blank: number, readonly delimiter: string, readonly encoding: string, readonly isGuess: boolean, readonly mapping: readonly ColumnMapping[] }
   | { readonly kind: 'ygrion', readonly file: YgrionFile, readonly plan: readonly FilePlan[] }
   | { readonly kind: 'trouble', readonly issues: readonly Issue[] }
+
+/** What is asked of the table that was opened. */
+export interface PlanQuestion {
+  readonly mapping: readonly ColumnMapping[]
+  readonly corrections: Corrections
+  /** Cells mended in place, by line and column. */
+  readonly mended: Readonly<Record<number, Readonly<Record<number, string>>>>
+  readonly mergeBy: MergeBy
+  readonly existing: readonly Lure[]
+  readonly system: UnitSystem
+}
+export interface PlanAnswer { readonly planned: readonly PlannedLure[], readonly words: readonly WordRead[] }
 
 export interface ExchangeApi {
   open: (name: string, bytes: Uint8Array, system: UnitSystem, existing: YgrionFile) => Opened
   /** Row by row what would happen; nothing is written. */
-  plan: (mapping: readonly ColumnMapping[], mergeBy: MergeBy, existing: readonly Lure[], progress: (done: number, of: number) => void) => readonly PlannedLure[]
+  plan: (question: PlanQuestion, progress: (done: number, of: number) => void) => PlanAnswer
+  /** Cells of a line as they stand in the table. */
+  cells: (line: number) => readonly string[]
+  /** Some lines as a table of their own, with a last column that says why. */
+  asTable: (lines: readonly { readonly line: number, readonly why: string }[]) => string
 }

@@ -1,6 +1,7 @@
 import * as Comlink from 'comlink'
 import { nanoid } from 'nanoid'
-import { type CsvTable, guessMapping, lureRows, parseFile, parseJson, planFile, planLures, readCsv } from '#core/files'
+import { type CsvTable, guessMapping, listOfLines, lureRows, parseFile, parseJson, planFile, planLures, readCsv, wordsOf, writeCsv } from '#core/files'
+import type { UnitSystem } from '#core/units'
 import { decodeText, looksBinary } from './decode-text'
 import type { ExchangeApi } from './exchange.protocol'
 
@@ -20,14 +21,30 @@ const api: ExchangeApi = {
       const file = parseFile(json.value)
       return file.ok ? { kind: 'ygrion', file: file.value, plan: planFile(existing, file.value) } : { kind: 'trouble', issues: file.issues }
     }
-    table = readCsv(text)
+    table = tableOf(text, system)
     if (table.rows.length === 0) return trouble('there is a heading at most, and no rows')
-    return { kind: 'table', header: table.header, sample: table.rows.slice(0, SAMPLE), count: table.rows.length, delimiter: table.delimiter, encoding, isGuess, mapping: guessMapping(table, system) }
+    return { kind: 'table', header: table.header, sample: table.rows.slice(0, SAMPLE), count: table.rows.length, blank: table.blank, delimiter: table.delimiter, encoding, isGuess, mapping: guessMapping(table, system) }
   },
-  plan(mapping, mergeBy, existing, progress) {
-    if (!table) return []
-    return planLures(existing, lureRows(table, mapping), { mergeBy, newId: () => nanoid(ID_LENGTH), progress })
+  plan({ mapping, corrections, mended, mergeBy, existing, system }, progress) {
+    if (!table) return { planned: [], words: [] }
+    const planned = planLures(existing, lureRows(table, mapping, { corrections, mended, system }), { mergeBy, newId: () => nanoid(ID_LENGTH), progress })
+    return { planned, words: wordsOf(table, mapping, corrections) }
   },
+  cells(line) {
+    return table?.rows[table.lines.indexOf(line)] ?? []
+  },
+  asTable(lines) {
+    const { header = [], rows = [], lines: at = [] } = table ?? {}
+    return writeCsv([[...header, 'why'], ...lines.map(({ line, why }) => [...header.map((_, c) => rows[at.indexOf(line)]?.[c] ?? ''), why])])
+  },
+}
+
+/** Columns by which a table is one of lures; without any of them each line is a lure in words. */
+const SAYS_WHAT: readonly (string | null)[] = ['id', 'name', 'family', 'words']
+
+function tableOf(text: string, system: UnitSystem): CsvTable {
+  const read = readCsv(text)
+  return guessMapping(read, system).some(m => SAYS_WHAT.includes(m.path)) ? read : listOfLines(text)
 }
 
 Comlink.expose(api)

@@ -170,7 +170,7 @@ describe('files', () => {
     expect(opened).toMatchObject({ kind: 'table', count: 2, delimiter: ';' })
     if (opened.kind !== 'table') return
     const steps: number[] = []
-    const planned = await client.plan(opened.mapping, 'name', file.lures!, done => steps.push(done))
+    const { planned } = await client.plan({ mapping: opened.mapping, corrections: {}, mended: {}, mergeBy: 'name', existing: file.lures!, system: 'metric' }, done => steps.push(done))
     expect(planned).toHaveLength(2)
     expect(JSON.stringify(planned[1])).toContain('heavy')
     expect(JSON.stringify(file)).toBe(before)

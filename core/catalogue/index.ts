@@ -5,5 +5,6 @@ export { clarityByPaint, type ClarityPaintCell, depthBySpeed, type DepthSpeedCel
 export { compareEntries } from './differences'
 export { doubled } from './doubles'
 export { readOutfitLabel } from './outfit-label'
+export { type ColoursRead, type KindRead, type LureRead, readColours, readHooks, readKind, readLureLine } from './lure-words'
 export { parseQuery, type Term } from './query'
 export { type Addition, typicalLures, type WeightedReading, worthAdding } from './worth'

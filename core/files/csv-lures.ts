@@ -1,50 +1,157 @@
 import { dequal } from 'dequal/lite'
+import { readKind } from '#core/catalogue'
+import { FAMILY_TABLE } from '#core/knowledge'
 import type { Lure } from '#core/tackle'
-import { CSV_COLUMNS, csvColumn, headingOf } from './csv-columns'
-import { type ColumnMapping, MORE } from './csv-mapping'
+import type { Family } from '#core/terms'
+import type { UnitSystem } from '#core/units'
+import { type Cell, CSV_COLUMNS, csvColumn, headingOf, NO_CONTEXT, NO_KIND } from './csv-columns'
+import { type ColumnMapping, type Corrections, MORE } from './csv-mapping'
 import { type CsvTable, plainCell, writeCsv } from './csv-table'
 import type { Issue } from './parse'
 
 /** What one row says of a lure; cells left empty say nothing. */
-export interface LureRow { readonly line: number, readonly fields: Record<string, unknown>, readonly issues: readonly Issue[] }
+export interface LureRow {
+  readonly line: number
+  readonly fields: Record<string, unknown>
+  /** Why the row cannot be taken. */
+  readonly issues: readonly Issue[]
+  /** What was left out, mended or guessed; the row stands. */
+  readonly notes: readonly Issue[]
+  /** Cells that could not be read, as they stand: kept in the notes of a new lure. */
+  readonly kept: readonly string[]
+  /** Fields that no column says, taken from words elsewhere in the row: for a new lure only. */
+  readonly guessed: Readonly<Record<string, unknown>>
+}
 
-/** Reads every row by the mapping. A bad cell is an issue of its row and column; the other cells stand. */
-export function lureRows({ header, rows, damage }: CsvTable, mapping: readonly ColumnMapping[]): readonly LureRow[] {
+export interface ReadingRows {
+  /** What the angler said of texts that were not understood, or wrongly. */
+  readonly corrections?: Corrections
+  /** Cells mended in place, by line and column. */
+  readonly mended?: Readonly<Record<number, Readonly<Record<number, string>>>>
+  readonly system?: UnitSystem
+}
+
+/** Columns without which a row is nothing. */
+const NEEDED: readonly string[] = ['id', 'family', 'words', MORE]
+
+/** Reads every row by the mapping. A cell that cannot be read leaves a note and the row stands, unless the lure is nothing without it. */
+export function lureRows({ header, rows, lines, damage }: CsvTable, mapping: readonly ColumnMapping[], { corrections = {}, mended = {}, system = 'metric' }: ReadingRows = {}): readonly LureRow[] {
   const damaged = new Map(damage.map(d => [d.line, d.message]))
+  // The kind is read first: colours and hooks are read with it.
+  const order = mapping.map((_, c) => c).sort((a, b) => Number(mapping[b]!.path === 'family') - Number(mapping[a]!.path === 'family'))
   return rows.map((row, i) => {
-    const line = i + 2
-    const issues: Issue[] = damaged.has(i + 1) ? [{ path: `line ${line}`, message: damaged.get(i + 1)! }] : []
+    const line = lines[i]!
+    const issues: Issue[] = []
+    const notes: Issue[] = damaged.has(line) ? [{ path: `line ${line}`, message: damaged.get(line)! }] : []
+    const kept: string[] = []
     if (row.length > header.length) issues.push({ path: `line ${line}`, message: `has ${row.length} cells, the heading ${header.length}: is a quote or a delimiter missing?` })
     const fields: Record<string, unknown> = {}
     let more: Record<string, unknown> = {}
-    mapping.forEach(({ path, unit }, c) => {
-      const text = plainCell(row[c] ?? '')
-      if (path === null || text.trim() === '') return
+    const cells = header.map((_, c) => plainCell(mended[line]?.[c] ?? row[c] ?? ''))
+    for (const c of order) {
+      const { path, unit, thousands } = mapping[c]!
+      const written = cells[c]!
+      const text = path === null ? '' : corrections[path]?.[written.trim().toLowerCase()] ?? written
+      if (path === null || text.trim() === '') continue
+      const heading = header[c] || `column ${c + 1}`
       if (path === MORE) {
-        const cell = csvColumn('changes')!.read(text, null)
+        const cell = csvColumn('changes')!.read(text, NO_CONTEXT)
         if (cell.ok && isRecord(cell.value)) more = cell.value
-        else issues.push({ path: header[c]!, message: cell.ok ? 'must be an object in JSON' : cell.message })
-        return
+        else issues.push({ path: heading, message: cell.ok ? 'must be an object in JSON' : cell.message })
+        continue
       }
-      const cell = csvColumn(path)!.read(text, unit)
-      if (!cell.ok) issues.push({ path: header[c] || `column ${c + 1}`, message: cell.message })
-      else if (path === 'notes' && 'notes' in fields) put(fields, path, `${fields.notes as string}\n${header[c]}: ${text}`)
-      else put(fields, path, path === 'notes' && header[c]!.toLowerCase() !== 'notes' ? `${header[c]}: ${text}` : cell.value)
-    })
-    return { line, fields: withMore(fields, more), issues }
+      const cell = csvColumn(path)!.read(text, { unit, thousands, system, family: (fields.family as Family | undefined) ?? null })
+      if (!cell.ok) {
+        if (NEEDED.includes(path)) issues.push({ path: heading, message: cell.message })
+        else {
+          notes.push({ path: heading, message: `${cell.message}: left out` })
+          kept.push(`${heading}: ${written}`)
+        }
+        continue
+      }
+      if (cell.guess) notes.push({ path: heading, message: cell.guess })
+      for (const [at, value] of Object.entries(cell.fields ?? {})) put(fields, at, value)
+      if (path === 'colours') kept.push(`${heading}: ${written}`)
+      else if (path === 'notes') put(fields, 'notes', [fields.notes, heading.toLowerCase() === 'notes' ? text : `${heading}: ${text}`].filter(Boolean).join('\n'))
+      else if (cell.value !== undefined) put(fields, path, cell.value)
+    }
+    const told = withMore(fields, more)
+    const guessed: Record<string, unknown> = told.family === undefined ? kindFromTheRest(cells, header, issues, notes) : {}
+    const family = (told.family ?? guessed.family) as Family | undefined
+    if (told.name === undefined && family !== undefined) guessed.name = nameOf(family, (told.style ?? guessed.style) as string | undefined, cells, mapping)
+    return { line, fields: told, issues, notes, kept, guessed }
   })
+}
+
+/** Where no column says the kind, the name or the notes often do. */
+function kindFromTheRest(cells: readonly string[], header: readonly string[], issues: Issue[], notes: Issue[]): Record<string, unknown> {
+  for (const [c, text] of cells.entries()) {
+    const kind = readKind(text)
+    if (!kind) continue
+    notes.push({ path: header[c] || `column ${c + 1}`, message: `“${kind.words}” makes it a ${FAMILY_TABLE[kind.family].label}` })
+    const unknown = issues.findIndex(issue => issue.message.includes(NO_KIND))
+    if (unknown >= 0) issues.splice(unknown, 1)
+    return { family: kind.family, ...(kind.style === undefined ? {} : { style: kind.style }) }
+  }
+  return {}
+}
+
+/** A lure without a name is called by its colour and kind. */
+function nameOf(family: Family, style: string | undefined, cells: readonly string[], mapping: readonly ColumnMapping[]): string {
+  const colour = cells[mapping.findIndex(m => m.path === 'colours')]?.trim() ?? ''
+  return [colour, style, FAMILY_TABLE[family].label].filter(Boolean).join(' ')
+}
+
+/** One text of a column that is read as words, with what it was taken for. */
+export interface WordRead {
+  readonly path: string
+  readonly column: number
+  readonly text: string
+  readonly count: number
+  /** What it is taken for, in the column's own writing; `null`: not understood. */
+  readonly as: string | null
+  readonly isGuess: boolean
+}
+
+/** Columns whose texts are words that can mean several things. */
+const WORD_PATHS: readonly string[] = ['family', 'colours', 'hooks', 'sound', 'buoyancy', 'actionStyle', 'colours.pattern', 'colours.metal', 'colours.finish']
+
+/** The different words of each column with what they are taken for, the doubtful first: corrected once for all like rows. */
+export function wordsOf({ rows }: CsvTable, mapping: readonly ColumnMapping[], corrections: Corrections = {}): readonly WordRead[] {
+  return mapping.flatMap(({ path }, column) => {
+    if (path === null || !WORD_PATHS.includes(path)) return []
+    const counted = new Map<string, number>()
+    for (const row of rows) {
+      const text = plainCell(row[column] ?? '').trim()
+      if (text !== '') counted.set(text.toLowerCase(), (counted.get(text.toLowerCase()) ?? 0) + 1)
+    }
+    return [...counted].map(([text, count]): WordRead => {
+      const corrected = corrections[path]?.[text]
+      const cell = csvColumn(path)!.read(corrected ?? text, NO_CONTEXT)
+      return { path, column, text, count, as: corrected === '' ? '' : cell.ok ? writtenAs(path, cell) : null, isGuess: cell.ok && cell.guess !== undefined && corrected === undefined }
+    })
+  }).sort((a, b) => doubt(a) - doubt(b) || b.count - a.count || a.text.localeCompare(b.text))
+}
+
+const doubt = ({ as, isGuess }: WordRead) => (as === null ? 0 : isGuess ? 1 : 2)
+
+function writtenAs(path: string, cell: Extract<Cell, { ok: true }>): string {
+  if (path === 'family') return cell.fields?.style ? `${cell.value as string}: ${cell.fields.style as string}` : cell.value as string
+  if (path === 'colours') return Object.entries(cell.fields ?? {}).map(([at, value]) => (value === true ? at : String(value)).replace('colours.', '')).join(', ')
+  return csvColumn(path)!.write(cell.value)
 }
 
 /** Lures as a table that spreadsheets open and that reads back exactly. */
 export function luresToCsv(lures: readonly Lure[]): string {
-  const headings = [...CSV_COLUMNS.map(headingOf), MORE]
-  const mapping: ColumnMapping[] = [...CSV_COLUMNS.map(({ path }) => ({ path, unit: null })), { path: MORE, unit: null }]
+  const columns = CSV_COLUMNS.filter(c => c.isWritten)
+  const headings = [...columns.map(headingOf), MORE]
+  const mapping: ColumnMapping[] = [...columns.map(({ path }) => path), MORE].map(path => ({ path, unit: null, isSure: true, thousands: false }))
   const rows = lures.map((lure) => {
-    const cells = CSV_COLUMNS.map(({ path, write }) => {
+    const cells = columns.map(({ path, write }) => {
       const value = fieldAt(lure, path)
       return value == null ? '' : write(value)
     })
-    const read = lureRows({ delimiter: ',', header: headings, rows: [[...cells, '']], damage: [] }, mapping)[0]!.fields
+    const read = lureRows({ delimiter: ',', header: headings, rows: [[...cells, '']], lines: [2], damage: [], blank: 0 }, mapping)[0]!.fields
     const lost = Object.entries(lure).filter(([key, value]) => !dequal(read[key], value))
     return [...cells, lost.length > 0 ? JSON.stringify(Object.fromEntries(lost)) : '']
   })

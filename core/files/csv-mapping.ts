@@ -8,21 +8,42 @@ export interface ColumnMapping {
   readonly path: string | null
   /** Unit of its bare figures; `null` where there is none. */
   readonly unit: string | null
+  /** The unit is named in the heading, or the figures leave no doubt; otherwise it is asked. */
+  readonly isSure: boolean
+  /** `1,200` is twelve hundred, not one and a fifth. */
+  readonly thousands: boolean
 }
+
+/** Texts of cells that are to be read as another text, by column path and the text in lower case; an empty one leaves the cell out. */
+export type Corrections = Readonly<Record<string, Readonly<Record<string, string>>>>
 
 /** Column that carries what the others cannot: unknown fields and explicit nulls, as JSON. */
 export const MORE = 'more'
 /** Rows that are looked at to guess a unit. */
 const SAMPLE = 50
 
+/** Texts that speak for one system of units. */
+const METRIC = /\b(?:\d\s*)?(?:g|gr|grams?|mm|cm|metres?)\b/i
+const IMPERIAL = /\b(?:oz|ounces?|in|inch(?:es)?|ft|feet|lbs?)\b|\d\s*["″]|\d\/\d/i
+
 /** Guesses what each column is from its heading and figures; every guess can be changed before anything is written. */
-export function guessMapping({ header, rows }: CsvTable, system: UnitSystem = 'metric'): readonly ColumnMapping[] {
+export function guessMapping({ header, rows, delimiter }: CsvTable, system: UnitSystem = 'metric'): readonly ColumnMapping[] {
   const taken = new Set<string>()
-  return header.map((heading, i) => {
+  const paths = header.map((heading) => {
     const path = pathOf(heading)
-    if (path === null || (taken.has(path) && path !== 'notes')) return { path: null, unit: null }
+    if (path === null || (taken.has(path) && path !== 'notes')) return null
     taken.add(path)
-    return { path, unit: unitOf(path, heading, rows.slice(0, SAMPLE).map(row => row[i] ?? ''), system) }
+    return path
+  })
+  const sample = (i: number) => rows.slice(0, SAMPLE).map(row => row[i] ?? '')
+  const hints = [...header, ...rows.slice(0, SAMPLE).flat()]
+  const speakFor = (pattern: RegExp) => hints.filter(text => pattern.test(text)).length
+  const isMetric = speakFor(METRIC) > speakFor(IMPERIAL)
+  return paths.map((path, i): ColumnMapping => {
+    const dimension = path === null ? undefined : csvColumn(path)?.dimension
+    if (path === null || !dimension) return { path, unit: null, isSure: true, thousands: false }
+    const thousands = delimiter !== ';' && sample(i).some(cell => /\d,\d{3}(?!\d)/.test(cell)) && !sample(i).some(cell => /\d,\d{1,2}(?!\d)/.test(cell))
+    return { path, ...unitOf(path, header[i]!, sample(i), system, isMetric), thousands }
   })
 }
 
@@ -36,31 +57,33 @@ function pathOf(heading: string): string | null {
   return CSV_COLUMNS.find(({ label, alsoCalled }) => [bare, withoutUnit].some(name => name === label || alsoCalled.includes(name)))?.path ?? null
 }
 
-/** The unit named in the heading, else the one that the figures' size speaks for, else the system's. */
-function unitOf(path: string, heading: string, cells: readonly string[], system: UnitSystem): string | null {
-  const dimension = csvColumn(path)?.dimension
-  if (!dimension) return null
+/** The unit named in the heading, else the one that the figures' size speaks for, else the system's. Sure where every figure brings its own, or the heading says it. */
+function unitOf(path: string, heading: string, cells: readonly string[], system: UnitSystem, isMetric: boolean): { readonly unit: string, readonly isSure: boolean } {
+  const dimension = csvColumn(path)!.dimension!
   const units = DIMENSIONS[dimension]
   const named = /[([\s_]([a-z°"'/]+)[)\]]?\s*$/i.exec(heading.toLowerCase())?.[1]
   const byName = units.find(u => u.symbol.toLowerCase() === named || u.spellings.includes(named ?? ''))
-  if (byName) return byName.symbol
-  if (path === 'weightG' || path === 'labelWeightG') return guessWeightUnit(cells) ?? shownUnit(dimension, system).symbol
-  if (path === 'lengthMm') return guessLengthUnit(cells) ?? shownUnit(dimension, system).symbol
-  return shownUnit(dimension, system).symbol
+  if (byName) return { unit: byName.symbol, isSure: true }
+  const bare = cells.filter(cell => cell.trim() !== '' && !/[a-z"'″′]/i.test(cell))
+  const guess = path === 'weightG' || path === 'labelWeightG' ? guessWeightUnit(bare) : path === 'lengthMm' ? guessLengthUnit(bare, isMetric) : null
+  return guess ?? { unit: shownUnit(dimension, isMetric ? 'metric' : system).symbol, isSure: bare.length === 0 }
 }
 
-function guessWeightUnit(cells: readonly string[]): string | null {
-  const bare = cells.filter(cell => cell.trim() !== '')
+interface UnitGuess { readonly unit: string, readonly isSure: boolean }
+
+function guessWeightUnit(bare: readonly string[]): UnitGuess | null {
   // Fractions are ounces; lures of 4 and more ounces are rare, so are lures under 4 g in most boxes. Assumed.
-  if (bare.some(cell => /\d\/\d|[½¼¾⅛⅜⅝⅞]/.test(cell))) return 'oz'
+  if (bare.some(cell => /\d\/\d|[½¼¾⅛⅜⅝⅞]/.test(cell))) return { unit: 'oz', isSure: true }
   const middle = median(bare)
-  return middle === null ? null : middle < 2.5 ? 'oz' : 'g'
+  return middle === null ? null : { unit: middle < 2.5 ? 'oz' : 'g', isSure: middle < 1.2 || middle > 5 }
 }
 
-function guessLengthUnit(cells: readonly string[]): string | null {
-  const middle = median(cells)
-  // Lures are 1–12 in, 2–30 cm or 20–300 mm long; between inches and centimetres the smaller figures speak for inches. Assumed.
-  return middle === null ? null : middle >= 20 ? 'mm' : middle >= 7 ? 'cm' : 'in'
+function guessLengthUnit(bare: readonly string[], isMetric: boolean): UnitGuess | null {
+  const middle = median(bare)
+  // Lures are 1–12 in, 2–30 cm or 20–300 mm long; between inches and centimetres the smaller figures speak for inches, unless the table weighs in grams. Assumed.
+  if (middle === null) return null
+  if (middle >= 20) return { unit: 'mm', isSure: true }
+  return { unit: middle >= 7 || isMetric ? 'cm' : 'in', isSure: false }
 }
 
 function median(cells: readonly string[]): number | null {

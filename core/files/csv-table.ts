@@ -4,20 +4,78 @@ export interface CsvTable {
   readonly delimiter: string
   readonly header: readonly string[]
   readonly rows: readonly (readonly string[])[]
-  /** Damage found while reading, with the line of the file it stands on. */
+  /** Line of the file on which each row begins. */
+  readonly lines: readonly number[]
+  /** Damage that was mended while reading, with the line of the file it stands on. */
   readonly damage: readonly { readonly line: number, readonly message: string }[]
+  /** Lines without anything on them. */
+  readonly blank: number
 }
 
-/** Splits CSV text by its own delimiter (comma, semicolon, tab or bar). */
+/** Spreadsheets write their delimiter on a first line of its own. */
+const SAYS_DELIMITER = /^sep=(.)\r?\n/i
+const QUOTES_NEVER_CLOSE: readonly string[] = ['MissingQuotes', 'InvalidQuotes']
+/** Strays that are mended; a file with more of them is no table. */
+const MOST_STRAYS = 200
+
+/**
+ * Splits CSV text by its own delimiter (comma, semicolon, tab or bar). A quote that never closes swallows no lines: on its line quotes are taken as they stand, and that is told.
+ * Every line is in a row, blank, or the heading.
+ */
 export function readCsv(text: string): CsvTable {
-  const { data, errors, meta } = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: 'greedy', delimitersToGuess: [',', ';', '\t', '|'] })
-  const [header = [], ...rows] = data
-  return {
-    delimiter: meta.delimiter,
-    header: header.map(cell => cell.trim()),
-    rows,
-    damage: errors.filter(({ code }) => code !== 'UndetectableDelimiter').map(({ row, message }) => ({ line: (row ?? 0) + 1, message })),
+  const whole = text.replace(/^\uFEFF/, '')
+  const said = SAYS_DELIMITER.exec(whole)
+  const firstLine = said ? 2 : 1
+  let body = said ? whole.slice(said[0].length) : whole
+  const damage: { line: number, message: string }[] = []
+  for (;;) {
+    const delimiter = said?.[1] ?? Papa.parse<string[]>(body, { preview: 2, skipEmptyLines: 'greedy', delimitersToGuess: [',', ';', '\t', '|'] }).meta.delimiter
+    const { data, errors, meta } = Papa.parse<string[]>(body, { delimiter })
+    const begins = beginnings(data)
+    const stray = errors.find(({ code }) => QUOTES_NEVER_CLOSE.includes(code))
+    const mended = stray && damage.length < MOST_STRAYS ? withoutQuotes(body, begins[Math.min(stray.row ?? 0, data.length - 1)]!) : null
+    if (mended !== null && mended !== body) {
+      damage.push({ line: begins[Math.min(stray!.row ?? 0, data.length - 1)]! + firstLine, message: 'a quote that never closes: the line was read as it stands' })
+      body = mended
+      continue
+    }
+    const filled = data.map((cells, i) => ({ cells, line: begins[i]! + firstLine })).filter(({ cells }) => cells.some(cell => cell.trim() !== ''))
+    const [head, ...rows] = filled
+    return {
+      delimiter: meta.delimiter, header: head?.cells.map(cell => cell.trim()) ?? [], rows: rows.map(r => r.cells), lines: rows.map(r => r.line), blank: data.length - filled.length,
+      damage: [...damage, ...errors.filter(({ code }) => code !== 'UndetectableDelimiter').map(({ row, message }) => ({ line: (begins[row ?? 0] ?? 0) + firstLine, message }))],
+    }
   }
+}
+
+const LINE_BREAK = /\r\n|\n|\r/g
+
+/** Line on which each row begins, from 0: a cell may hold several lines. */
+function beginnings(rows: readonly (readonly string[])[]): readonly number[] {
+  let line = 0
+  return rows.map((cells) => {
+    const begins = line
+    line += 1 + cells.reduce((sum, cell) => sum + (cell.match(LINE_BREAK)?.length ?? 0), 0)
+    return begins
+  })
+}
+
+/** The text with the quotes of one line, from 0, made marks that open nothing. */
+function withoutQuotes(text: string, line: number): string {
+  const breaks = [...text.matchAll(LINE_BREAK)]
+  const from = line === 0 ? 0 : breaks[line - 1] ? breaks[line - 1]!.index + breaks[line - 1]![0].length : text.length
+  const to = breaks[line]?.index ?? text.length
+  return text.slice(0, from) + text.slice(from, to).replaceAll('"', '”') + text.slice(to)
+}
+
+/** Heading of a list that has none: each line is a lure in words. */
+export const IN_WORDS = 'in words'
+
+/** A list without headings as a table of one column; the lines as they stand. */
+export function listOfLines(text: string): CsvTable {
+  const all = text.replace(/^\uFEFF/, '').split(LINE_BREAK)
+  const filled = all.map((line, i) => ({ line: line.trim(), at: i + 1 })).filter(({ line }) => line !== '')
+  return { delimiter: '', header: [IN_WORDS], rows: filled.map(f => [f.line]), lines: filled.map(f => f.at), damage: [], blank: all.length - filled.length }
 }
 
 /** A spreadsheet takes a cell that begins so for a formula. */

@@ -53,16 +53,16 @@ export interface TripsRead { readonly trips: readonly Trip[], readonly issues: r
  * Lures and places may stand by name. A bad row is an issue and is left out; the others are read.
  */
 export function tripsFromCsv(csv: string, known: { readonly lures: readonly Pick<Lure, 'id' | 'name'>[], readonly places: readonly Pick<Place, 'id' | 'name'>[] }): TripsRead {
-  const { header, rows, damage } = readCsv(csv)
+  const { header, rows, lines, damage } = readCsv(csv)
   const at = COLUMNS.map(c => header.findIndex(h => h.toLowerCase() === c.heading))
   const missing = COLUMNS.filter((c, i) => c.required && at[i] === -1)
   if (missing.length > 0) return { trips: [], issues: missing.map(c => ({ path: c.heading, message: 'is a column that the table must have' })) }
-  const issues: Issue[] = damage.map(d => ({ path: `line ${d.line + 1}`, message: d.message }))
+  const issues: Issue[] = damage.map(d => ({ path: `line ${d.line}`, message: d.message }))
   const lureIds = byName(known.lures)
   const placeIds = byName(known.places)
   const trips = new Map<string, { readonly trip: Record<string, unknown>, readonly stints: Map<string, { readonly stint: Record<string, unknown>, readonly events: Record<string, unknown>[] }> }>()
   rows.forEach((row, i) => {
-    const line = `line ${i + 2}`
+    const line = `line ${lines[i]!}`
     const read: Record<Where, Record<string, unknown>> = { trip: {}, stint: {}, event: {} }
     let sound = true
     COLUMNS.forEach((column, c) => {

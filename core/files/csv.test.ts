@@ -2,9 +2,9 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Lure } from '#core/tackle'
 import { ACTION_STYLES, BLADE_FINISHES, BLADE_SHAPES, BUOYANCIES, FAMILIES, FINISHES, HOOK_KINDS, METALS, MODES, PATTERNS, ROLES, SOUNDS } from '#core/terms'
-import { lureRows, luresToCsv } from './csv-lures'
+import { lureRows, luresToCsv, wordsOf } from './csv-lures'
 import { guessMapping } from './csv-mapping'
-import { readCsv } from './csv-table'
+import { listOfLines, readCsv } from './csv-table'
 import { planFile, planLures, type PlannedLure } from './plan-import'
 import type { YgrionFile } from './schemas'
 import demo from '../../demo/box.json'
@@ -19,6 +19,8 @@ const read = (text: string) => {
 }
 const plan = (text: string, existing: Lure[] = [], mergeBy: 'id' | 'name' = 'id') => planLures(existing, read(text), { mergeBy, newId: ids() })
 const issuesOf = (planned: readonly PlannedLure[]) => planned.flatMap(p => p.issues.map(i => `${p.line} ${i.path}: ${i.message}`))
+
+const notesOf = (planned: readonly PlannedLure[]) => planned.flatMap(p => p.notes.map(i => `${p.line} ${i.path}: ${i.message}`))
 
 const maybe = <T>(arb: fc.Arbitrary<T>) => fc.option(arb, { nil: undefined })
 const figure = (min: number, max: number) => fc.double({ min, max, noNaN: true }).map(v => (v === 0 ? 0 : v))
@@ -71,7 +73,8 @@ describe('CSV out and in', () => {
 describe('foreign tables', () => {
   it('semicolons, decimal commas and ounce fractions', () => {
     const [first, second] = read('Bait;Type;Weight;Length (in);Qty;Colour\nGrey one;spinner bait;1/2;4,5;2;white\nOther;crankbait;3/8;2,5;1;red')
-    expect(first!.fields).toEqual({ name: 'Grey one', family: 'spinnerbait', weightG: expect.closeTo(14.17, 2) as number, lengthMm: expect.closeTo(114.3, 5) as number, quantity: 2, notes: 'Colour: white' })
+    expect(first!.fields).toEqual({ name: 'Grey one', family: 'spinnerbait', weightG: expect.closeTo(14.17, 2) as number, lengthMm: expect.closeTo(114.3, 5) as number, quantity: 2, colours: { pattern: 'plain', side: '#f4f2ea' } })
+    expect(first!.kept).toEqual(['Colour: white'])
     expect(second!.fields.weightG).toBeCloseTo(10.63, 2) // 3/8 × 28.349523 g: NIST SP 811, appendix B
   })
   it.each([
@@ -84,17 +87,52 @@ describe('foreign tables', () => {
   })
 })
 
+describe('figures as people write them', () => {
+  it.each([
+    ['name,weight (g)\nx,"1,200"', 'weightG', 1200], ['name;weight (g)\nx;1,25', 'weightG', 1.25], ['name,depth\nx,4-6 ft', 'runsAt', { depthM: expect.closeTo(1.524, 3) as number }], ['name,length (cm)\nx,5–6', 'lengthMm', 55], ['name,weight\nx,1-1/4 oz', 'weightG', expect.closeTo(35.44, 2) as number], ['name,length\nx,"2 1/4 in"', 'lengthMm', expect.closeTo(57.15, 2) as number],
+    ['name,price\nx,$4.99', 'price', 4.99], ['name,rattle\nx,yes', 'sound', 'rattle'], ['name,rattle\nx,No', 'sound', 'silent'], ['name,buoyancy\nx,Suspending', 'buoyancy', 'hangs'], ['name,side\nx,#fff', 'colours', { side: '#ffffff' }], ['name,side\nx,olive', 'colours', { side: '#5a5a2a' }],
+    ['sep=;\nname;weight (g)\nx;7,5', 'weightG', 7.5], ['name,hooks\nx,2 trebles #6', 'hooks', [{ kind: 'treble', size: '6', count: 2 }]],
+  ])('%j: %s is %j', (text, field, value) => expect(read(text)[0]!.fields[field]).toEqual(value))
+  it('lengths of 5 to 6 without a unit are asked; a table in grams speaks for centimetres', () => {
+    const [plain, metric] = ['name,length\nx,5\ny,6', 'name,length,weight (g)\nx,5,7\ny,6,9'].map(text => guessMapping(readCsv(text))[1]!)
+    expect(plain).toMatchObject({ unit: 'in', isSure: false })
+    expect(metric).toMatchObject({ unit: 'cm', isSure: false })
+    expect(guessMapping(readCsv('name,length (cm)\nx,5'))[1]).toMatchObject({ unit: 'cm', isSure: true })
+  })
+})
+
+describe('words of a table', () => {
+  it('are told once each with what they are taken for, the doubtful first', () => {
+    const table = readCsv('name,kind,colour\na,popper,black/blue\nb,Popper,sunset\nc,jig,white\nd,teapot,white')
+    const words = wordsOf(table, guessMapping(table))
+    expect(words.map(w => `${w.path} ${w.text} ×${w.count} ${w.as ?? '?'}${w.isGuess ? ' guess' : ''}`)).toEqual([
+      'colours sunset ×1 ?', 'family teapot ×1 ?', 'family jig ×1 skirted-jig guess', 'family popper ×2 topwater: popper', expect.stringMatching(/^colours white ×2 /), expect.stringMatching(/^colours black\/blue ×1 /),
+    ])
+    expect(wordsOf(table, guessMapping(table), { colours: { sunset: 'orange' } }).find(w => w.text === 'sunset')!.as).toMatch(/hot/)
+  })
+  it('a list without headings is read line by line', () => {
+    const rows = lureRows(listOfLines('3/8 black blue jig, river, A3\n\nmystery'), [{ path: 'words', unit: null, isSure: true, thousands: false }])
+    expect(rows[0]).toMatchObject({ line: 1, fields: { name: '3/8 black blue jig', family: 'skirted-jig', box: 'river', slot: 'A3' } })
+    expect(rows[1]).toMatchObject({ line: 3, issues: [{ message: expect.stringMatching(/no kind of lure/) as string }] })
+  })
+})
+
 describe('the plan of an import', () => {
   const there: Lure[] = [{ id: 'a', name: 'Weir runner', family: 'crankbait', weightG: 12, colours: { side: '#112233', back: '#445566' }, notes: 'kept' }, { id: 'b', name: 'Twin', family: 'tube' }, { id: 'c', name: 'Twin', family: 'tube' }]
-  it('a bad row is refused with line, column and value; the rest stands', () => {
+  it('a row is refused only where there would be no lure; what cannot be read is told by line and column, left out, and kept in the notes', () => {
     const planned = plan('name,kind,weight (g),pieces\nGood,tube,7,1\nBad,teapot,7,1\nWorse,tube,heavy,1\nMinus,tube,-3,1\nHalf,tube,7,1.5\nFine,grub,4,2')
-    expect(planned.map(p => p.action)).toEqual(['new', 'refused', 'refused', 'refused', 'refused', 'new'])
-    expect(issuesOf(planned)).toEqual([
-      '3 kind: “teapot” is no kind of lure that is known', '4 weight (g): “heavy” is not a weight', '5 weightG: must be at least 0.01, got -3', expect.stringMatching(/^6 quantity: must be a whole number|^6 quantity/),
+    expect(planned.map(p => p.action)).toEqual(['new', 'refused', 'new', 'new', 'new', 'new'])
+    expect(issuesOf(planned)).toEqual(['3 kind: “teapot” is no kind of lure that is known'])
+    expect(notesOf(planned)).toEqual([
+      '4 weight (g): “heavy” is not a weight: left out', '5 weightG: must be at least 0.01, got -3: left out', expect.stringMatching(/^6 quantity: .*left out$/),
     ])
+    expect(planned[2]!.lure).toEqual({ id: expect.any(String) as string, name: 'Worse', family: 'tube', quantity: 1, notes: 'weight (g): heavy' })
+    expect(planned[3]!.lure!.weightG).toBeUndefined()
   })
-  it('an ambiguous kind is asked back', () => {
-    expect(issuesOf(plan('name,kind\nx,jig'))[0]).toMatch(/may be skirted-jig, hair-jig, .*: say which/)
+  it('a word for several kinds is taken for the likeliest, and told', () => {
+    const [jig] = plan('name,kind\nx,jig')
+    expect(jig!.lure!.family).toBe('skirted-jig')
+    expect(notesOf([jig!])[0]).toMatch(/taken for skirted jig; it may be hair jig/)
   })
   it('merges by name, changes only what the row says, and keeps the rest', () => {
     const [planned] = plan('name,weight (g),side\nweir RUNNER,12.6,#aabbcc', there, 'name')
@@ -110,9 +148,31 @@ describe('the plan of an import', () => {
     expect(issuesOf(plan('name\nNewcomer'))[0]).toMatch(/family/)
     expect(plan('id,weight (g)\na,13', there)[0]!.action).toBe('change')
   })
-  it('a quote that never closes is found, whatever is behind it', () => {
-    const planned = plan('name,kind\n"Open,tube\nNext,tube')
-    expect(planned.every(p => p.action === 'refused')).toBe(true)
+  it('a quote that never closes swallows no line, and is told on its own', () => {
+    const text = ['name,kind', '"Open,tube', 'Next,tube', '"Three, with a comma",tube', '', 'Last,tube'].join('\n')
+    const planned = plan(text)
+    expect(planned.map(p => `${p.line} ${p.action} ${p.lure?.name}`)).toEqual(['2 new ”Open', '3 new Next', '4 new Three, with a comma', '6 new Last'])
+    expect(notesOf(planned)).toEqual(['2 line 2: a quote that never closes: the line was read as it stands'])
+    // 300 rows behind it: none is lost, and lines, blanks and heading sum to the file.
+    const long = `name,kind\n${Array.from({ length: 300 }, (_, i) => (i === 4 ? `"x${i},tube` : `x${i},tube`)).join('\n')}`
+    const table = readCsv(long)
+    expect(1 + table.rows.length + table.blank).toBe(long.split('\n').length)
+  })
+  it('a cell of several lines: the rows behind it keep their own line numbers', () => {
+    expect(plan('name,kind,notes\n"A",tube,"one\ntwo"\nB,teapot,').map(p => p.line)).toEqual([2, 4])
+  })
+  it('what was said of a text counts for all like rows, and may leave it out', () => {
+    const table = readCsv('name,kind,weight (g)\na,thingamajig,7\nb,Thingamajig,heavy')
+    const rows = lureRows(table, guessMapping(table), { corrections: { family: { thingamajig: 'topwater: popper' }, weightG: { heavy: '' } } })
+    expect(rows.map(r => [r.fields.family, r.fields.style, r.issues.length, r.notes.length])).toEqual([['topwater', 'popper', 0, 0], ['topwater', 'popper', 0, 0]])
+  })
+  it('a cell mended in place is read instead of what stood there', () => {
+    const table = readCsv('name,kind\na,teapot')
+    expect(lureRows(table, guessMapping(table), { mended: { 2: { 1: 'grub' } } })[0]!.fields.family).toBe('grub')
+  })
+  it('a known lure keeps its kind and notes whatever words stand in its row', () => {
+    const [planned] = plan('id,name,weight (g)\na,Popper,oops', there)
+    expect(planned!.lure).toMatchObject({ family: 'crankbait', notes: 'kept', weightG: 12 })
   })
   it('tells progress', () => {
     const seen: number[] = []

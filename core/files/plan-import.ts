@@ -1,7 +1,7 @@
 import { dequal } from 'dequal/lite'
 import type { Lure } from '#core/tackle'
 import { isRecord, type LureRow } from './csv-lures'
-import { type Issue, type ListName, LISTS, parseLure } from './parse'
+import { type Issue, type ListName, LISTS, type Outcome, parseLure } from './parse'
 import type { YgrionFile } from './schemas'
 
 /** How an incoming lure finds the one it means. */
@@ -17,7 +17,10 @@ export interface PlannedLure {
   readonly before: Lure | null
   /** Top-level fields that would change. */
   readonly changed: readonly string[]
+  /** Why it is refused. */
   readonly issues: readonly Issue[]
+  /** What was left out, mended or guessed. */
+  readonly notes: readonly Issue[]
 }
 
 export interface PlanOptions {
@@ -31,7 +34,7 @@ export interface PlanOptions {
 /** Rows between two calls of `progress`. */
 const PROGRESS_STEP = 250
 
-/** What an import of these rows would do, row by row. Nothing is written; a row with an issue is refused whole and the others stand. */
+/** What an import of these rows would do, row by row. Nothing is written. A row is refused only where there would be no lure; a field that cannot be is left out with a note. */
 export function planLures(existing: readonly Lure[], rows: readonly LureRow[], { mergeBy, newId, progress }: PlanOptions): readonly PlannedLure[] {
   const byId = new Map(existing.map(lure => [lure.id, lure]))
   const byName = new Map<string, Lure[]>()
@@ -42,27 +45,43 @@ export function planLures(existing: readonly Lure[], rows: readonly LureRow[], {
     return planRow(row)
   })
 
-  function planRow({ line, fields, issues }: LureRow): PlannedLure {
-    const refused = (found: readonly Issue[]): PlannedLure => ({ line, action: 'refused', lure: null, before: null, changed: [], issues: found })
+  function planRow({ line, fields: told, issues, notes, kept, guessed }: LureRow): PlannedLure {
+    const refused = (found: readonly Issue[]): PlannedLure => ({ line, action: 'refused', lure: null, before: null, changed: [], issues: found, notes })
     if (issues.length > 0) return refused(issues)
-    const target = targetOf(fields)
+    const target = targetOf(told, guessed)
     if ('message' in target) return refused([target])
+    const fields = target.before ? told : { ...guessed, ...told }
     const id = target.before?.id ?? (typeof fields.id === 'string' ? fields.id : newId())
     const first = seen.get(id)
     if (first !== undefined) return refused([{ path: mergeBy === 'name' ? 'name' : 'id', message: `is the same lure as on line ${first}` }])
     seen.set(id, line)
-    const outcome = parseLure({ ...(target.before ? mergedWith(target.before, fields) : fields), id })
-    if (!outcome.ok) return refused(outcome.issues)
-    const changed = target.before ? Object.keys(fields).filter(key => key !== 'id' && !dequal(outcome.value[key as keyof Lure], target.before![key as keyof Lure])) : []
-    return { line, action: !target.before ? 'new' : changed.length > 0 ? 'change' : 'same', lure: outcome.value, before: target.before, changed, issues: [] }
+    const { lure, left } = soundLure({ ...(target.before ? mergedWith(target.before, fields) : fields), id }, target.before)
+    if (!lure.ok) return refused(lure.issues)
+    const aside = [...kept, ...left.map(({ path, message }) => `${path} ${message}`)]
+    const whole = target.before || aside.length === 0 ? lure.value : { ...lure.value, notes: [lure.value.notes, ...aside].filter(Boolean).join('\n') }
+    const changed = target.before ? Object.keys(fields).filter(key => key !== 'id' && !dequal(whole[key as keyof Lure], target.before![key as keyof Lure])) : []
+    return { line, action: !target.before ? 'new' : changed.length > 0 ? 'change' : 'same', lure: whole, before: target.before, changed, issues: [], notes: [...notes, ...left.map(({ path, message }) => ({ path, message: `${message}: left out` }))] }
   }
 
-  function targetOf(fields: Record<string, unknown>): { before: Lure | null } | Issue {
+  function targetOf(fields: Record<string, unknown>, guessed: LureRow['guessed']): { before: Lure | null } | Issue {
     if (mergeBy === 'id') return { before: typeof fields.id === 'string' ? byId.get(fields.id) ?? null : null }
-    if (typeof fields.name !== 'string') return { path: 'name', message: 'is needed to find the lure by its name' }
+    if (typeof fields.name !== 'string') return guessed.name === undefined ? { path: 'name', message: 'is needed to find the lure by its name' } : { before: null }
     const named = byName.get(nameKey(fields.name)) ?? []
     return named.length > 1 ? { path: 'name', message: `${named.length} lures are called “${fields.name}”: merge by id instead` } : { before: named[0] ?? null }
   }
+}
+
+/** Fields without which a lure is none. */
+const NEEDED: readonly string[] = ['id', 'name', 'family']
+
+/** The lure as the schema takes it, without the fields that cannot be; those stay as they were. */
+function soundLure(given: Record<string, unknown>, before: Lure | null): { readonly lure: Outcome<Lure>, readonly left: readonly Issue[] } {
+  const lure = parseLure(given)
+  if (lure.ok || lure.issues.some(({ path }) => NEEDED.includes(path))) return { lure, left: [] }
+  const bad = new Set(lure.issues.map(({ path }) => path.split(/[.[]/)[0]!))
+  const rest = Object.fromEntries(Object.entries(given).filter(([key]) => !bad.has(key)))
+  const kept = Object.fromEntries(Object.entries(before ?? {}).filter(([key]) => bad.has(key)))
+  return { lure: parseLure({ ...rest, ...kept }), left: lure.issues }
 }
 
 function nameKey(name: string): string {

@@ -134,6 +134,43 @@ test('an import shows each row before it writes: the bad one is refused, the res
   await expect(page.locator('.count')).toHaveText(`0 of ${ALL} lures`)
 })
 
+test('a word that is not understood is said once, counts for all like rows, and is known in the next table', async ({ page }) => {
+  await open(page, '/box/exchange')
+  const sheet = 'Lure,Type,Color,Wt (oz),Hooks\nA,thingummy,black/blue,3/8,2 trebles #6\nB,Thingummy,sunset,heavy,\nC,popper,white,1/4,#4 treble x2\n'
+  await chooseFile(page, csv('own.csv', sheet))
+  await expect(page.locator('.counts')).toHaveText('1 new · 0 changed · 0 the same · 2 refused')
+  await page.getByLabel('“thingummy” is').fill('Tube')
+  await page.getByRole('option', { name: 'Tube', exact: true }).click()
+  await expect(page.locator('.counts')).toHaveText('3 new · 0 changed · 0 the same · 0 refused')
+  await expect(page.getByRole('row', { name: /line 3.*“heavy” is not a weight: left out/ })).toBeVisible()
+  await page.getByRole('button', { name: 'Put 3 in the box' }).click()
+  await chooseFile(page, csv('next.csv', 'Lure,Type\nD,thingummy\n'))
+  await expect(page.locator('.counts')).toHaveText('1 new · 0 changed · 0 the same · 0 refused')
+})
+
+test('a list is pasted, one lure a line; the line that says nothing is mended where it stands', async ({ page }) => {
+  await open(page, '/box/exchange')
+  await page.getByLabel('Rows or a list').fill('3/8 black blue jig, river, A3\n5" green pumpkin soft stick x12\nmystery')
+  await page.getByRole('button', { name: 'Read what is pasted' }).click()
+  await expect(page.locator('.counts')).toHaveText('2 new · 0 changed · 0 the same · 1 refused')
+  await page.getByRole('button', { name: 'mend line 3' }).click()
+  await page.locator('.mending input').fill('mystery tube')
+  await page.getByRole('button', { name: 'Read it again' }).click()
+  await page.getByRole('button', { name: 'Put 3 in the box' }).click()
+  await page.getByRole('link', { name: 'Lures', exact: true }).click()
+  await page.getByLabel('Search the box').fill('black blue jig')
+  await expect(row(page, '3/8 black blue jig')).toContainText('10.6 g')
+})
+
+test('a table of 300 rows is planned and put in: nothing stays on “reading row”', async ({ page }) => {
+  await open(page, '/box/exchange')
+  await chooseFile(page, csv('many.csv', `name,kind,weight (g)\n${Array.from({ length: 300 }, (_, i) => `Row ${i},tube,${i === 7 ? 'x' : 5}`).join('\n')}\n`))
+  await expect(page.locator('.counts')).toHaveText('300 new · 0 changed · 0 the same · 0 refused')
+  await expect(page.locator('.progress')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Put 300 in the box' }).click()
+  await expect(page.locator('.undo')).toContainText('300 lures came in')
+})
+
 test('a column can be taken for something else, and its unit changed', async ({ page }) => {
   await open(page, '/box/exchange')
   await chooseFile(page, csv('list.csv', 'name,kind,heft\nA,tube,1\n'))

@@ -1,17 +1,22 @@
 <script setup lang="ts">
 import { useDropZone } from '@vueuse/core'
-import { useTemplateRef } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import { luresToCsv } from '#core/files'
 
 const box = useBoxStore()
 const settings = useSettingsStore()
-const { fileName, table, file, mapping, mergeBy, planned, counts, done, issues, choose, plan, map, write, replace, clear } = useExchange()
+const { fileName, table, file, mapping, mergeBy, planned, words, counts, done, issues, choose, paste, plan, map, say, mend, cells, refusedTable, write, replace, clear } = useExchange()
+const pasted = ref('')
 const download = useDownload()
 const zone = useTemplateRef<HTMLElement>('zone')
 const { isOverDropZone } = useDropZone(zone, { onDrop: files => files?.[0] && void choose(files[0]), multiple: false })
 const MERGE = { id: 'by id', name: 'by name' } as const
 const LIST_WORDS = { lures: 'lures', parts: 'parts', outfits: 'outfits', places: 'waters', tests: 'tests', trips: 'trips', rules: 'own rules', assemblies: 'dressed lures', packs: 'pack lists', readings: 'noted readings' } as const
 const DELIMITERS: Record<string, string> = { ',': 'commas', ';': 'semicolons', '\t': 'tabs', '|': 'bars' }
+
+/** Units that are only guessed: asked before anything is written. */
+const unsure = computed(() => mapping.value.flatMap((m, i) => (m.isSure ? [] : [table.value?.header[i] ?? ''])))
+const noIds = computed(() => mergeBy.value === 'id' && !mapping.value.some(m => m.path === 'id'))
 
 function picked(event: Event) {
   const input = event.target as HTMLInputElement
@@ -20,6 +25,9 @@ function picked(event: Event) {
 }
 async function exportJson() {
   download('ygrion-box.json', `${JSON.stringify(settings.into(await box.readFile()), null, 1)}\n`, 'application/json')
+}
+async function saveRefused() {
+  download('ygrion-refused-rows.csv', `\uFEFF${await refusedTable()}`, 'text/csv')
 }
 function exportCsv() {
   download('ygrion-lures.csv', `\uFEFF${luresToCsv(box.box.lures)}`, 'text/csv')
@@ -41,19 +49,26 @@ function exportCsv() {
         <label class="hot">Choose a file<input type="file" class="sr" accept=".csv,.tsv,.txt,.json,text/csv,application/json" @change="picked" /></label>
         <span class="reason">or drop it here: a table (CSV) of lures, or an Ygrion file. Nothing is written until you have seen what would happen.</span>
       </div>
+      <form v-if="!table && !file" class="paste" @submit.prevent="paste(pasted)">
+        <label><span class="small-label">or paste rows of a spreadsheet, or a list, one lure a line</span>
+          <textarea v-model="pasted" rows="5" aria-label="Rows or a list" placeholder="3/8 black blue jig, river, A3&#10;5&quot; green pumpkin soft stick x12&#10;1/2 oz white spinnerbait" /></label>
+        <button type="submit" class="plain" :disabled="pasted.trim() === ''">Read what is pasted</button>
+      </form>
       <div v-if="issues.length > 0" class="issues reason" role="alert">
         <p v-for="issue in issues.slice(0, 8)" :key="`${issue.path}${issue.message}`"><b>{{ issue.path }}</b>: {{ issue.message }}.</p>
         <p v-if="issues.length > 8">… and {{ issues.length - 8 }} more.</p>
       </div>
       <template v-if="table">
-        <p class="reason">{{ fileName }}: {{ table.count }} rows, columns parted by {{ DELIMITERS[table.delimiter] ?? `“${table.delimiter}”` }}, {{ table.encoding }}{{ table.isGuess ? ' (a guess: check that the names look right)' : '' }}.</p>
-        <MappingTable :header="table.header" :sample="table.sample" :mapping="mapping" @map="map" />
-        <div class="merge"><span class="small-label">meets what is here</span><div class="choices"><button v-for="key in (['id', 'name'] as const)" :key="key" type="button" class="choice" :aria-pressed="mergeBy === key" @click="mergeBy = key, plan()">{{ MERGE[key] }}</button></div></div>
+        <p class="reason">{{ fileName }}: {{ table.count }} {{ table.count === 1 ? 'row' : 'rows' }}{{ table.blank > 0 ? ` and ${table.blank} blank` : '' }}<template v-if="table.delimiter !== ''">, columns parted by {{ DELIMITERS[table.delimiter] ?? `“${table.delimiter}”` }}</template>, {{ table.encoding }}{{ table.isGuess ? ' (a guess: check that the names look right)' : '' }}.</p>
+        <MappingTable v-if="table.delimiter !== ''" :header="table.header" :sample="table.sample" :mapping="mapping" @map="map" />
+        <WordTable :words="words" :header="table.header" @say="say" />
+        <div class="merge"><span class="small-label">meets what is here</span><div class="choices"><button v-for="key in (['id', 'name'] as const)" :key="key" type="button" class="choice" :aria-pressed="mergeBy === key" @click="mergeBy = key, plan()">{{ MERGE[key] }}</button></div><span v-if="noIds" class="reason bad">No column holds ids: every row comes in as a new lure.</span></div>
         <p v-if="done" class="progress" role="status"><progress :value="done.done" :max="done.of" /> reading row {{ done.done }} of {{ done.of }}</p>
         <template v-else-if="planned">
           <p class="counts" role="status"><b>{{ counts.new }}</b> new · <b>{{ counts.change }}</b> changed · <b>{{ counts.same }}</b> the same · <b :class="{ bad: counts.refused > 0 }">{{ counts.refused }}</b> refused</p>
-          <PlanPreview :planned="planned" />
-          <div class="act"><button type="button" class="hot" :disabled="counts.new + counts.change === 0" @click="write">Put {{ counts.new + counts.change }} in the box</button><button type="button" class="quiet" @click="clear">leave it</button></div>
+          <p v-if="unsure.length > 0" class="reason bad">The unit of {{ unsure.join(', ') }} is a guess: look at the figures below, and say which it is.</p>
+          <PlanPreview :planned="planned" :header="table.header" :cells-of="cells" @mend="mend" />
+          <div class="act"><button type="button" class="hot" :disabled="counts.new + counts.change === 0" @click="write">Put {{ counts.new + counts.change }} in the box</button><button v-if="counts.refused > 0" type="button" class="plain" @click="saveRefused">Save the {{ counts.refused }} refused as a table</button><button type="button" class="quiet" @click="clear">leave it</button></div>
         </template>
       </template>
       <template v-if="file">
@@ -77,6 +92,11 @@ h2 { font-size: 18px; }
 .zone.over { background: var(--leaf); border-style: solid; }
 .zone label { display: inline-flex; align-items: center; cursor: pointer; }
 .zone label:focus-within { outline: 2px solid var(--float); outline-offset: 2px; }
+
+.paste { display: grid; gap: 8px; margin-top: 14px; justify-items: start; }
+.paste label { width: 100%; display: grid; gap: 4px; }
+.paste textarea { border: 1px solid var(--rule); background: var(--leaf); color: inherit; font: inherit; padding: 8px 10px; width: 100%; resize: vertical; }
+.paste textarea:focus-visible { outline: 2px solid var(--float); }
 .issues { border-left: 4px solid var(--float); padding: 4px 12px; margin: 10px 0; background: var(--leaf); }
 .issues p { margin: 2px 0; }
 .merge { display: flex; gap: 12px; align-items: center; margin: 10px 0; }

@@ -13,7 +13,7 @@ function unitsOf(path: string | null): string[] {
   return dimension ? DIMENSIONS[dimension].map(u => u.symbol) : []
 }
 function choose(column: number, path: string | null) {
-  emit('map', column, { path, unit: unitsOf(path)[0] ?? null })
+  emit('map', column, { path, unit: unitsOf(path)[0] ?? null, isSure: unitsOf(path).length === 0 })
 }
 </script>
 
@@ -23,10 +23,13 @@ function choose(column: number, path: string | null) {
       <caption class="sr">Columns of the file</caption>
       <thead><tr><th>column</th><th>is</th><th>unit</th><th>for instance</th></tr></thead>
       <tbody>
-        <tr v-for="(heading, i) in header" :key="i" :class="{ out: mapping[i]?.path === null }">
+        <tr v-for="(heading, i) in header" :key="i" :class="{ out: mapping[i]?.path === null, unsure: mapping[i]?.isSure === false }">
           <th scope="row">{{ heading || `column ${i + 1}` }}</th>
           <td><v-autocomplete :model-value="mapping[i]?.path ?? null" :items="PATHS" :aria-label="`${heading} is`" placeholder="left out" clearable @update:model-value="path => choose(i, path)" /></td>
-          <td class="unit"><v-select v-if="unitsOf(mapping[i]?.path ?? null).length > 0" :model-value="mapping[i]?.unit" :items="unitsOf(mapping[i]?.path ?? null)" :aria-label="`Unit of ${heading}`" @update:model-value="unit => emit('map', i, { unit })" /></td>
+          <td class="unit"><v-select v-if="unitsOf(mapping[i]?.path ?? null).length > 0" :model-value="mapping[i]?.unit" :items="unitsOf(mapping[i]?.path ?? null)" :aria-label="`Unit of ${heading}`" @update:model-value="unit => emit('map', i, { unit, isSure: true })" />
+            <button v-if="mapping[i]?.isSure === false" type="button" class="quiet ask" @click="emit('map', i, { isSure: true })">is it {{ mapping[i]?.unit }}? yes</button>
+            <label v-if="mapping[i]?.thousands" class="ask"><input type="checkbox" checked @change="emit('map', i, { thousands: false })" /> 1,200 is 1200</label>
+          </td>
           <td class="sample">{{ sample.map(row => row[i]).filter(Boolean).slice(0, 3).join(' · ') }}</td>
         </tr>
       </tbody>
@@ -41,6 +44,8 @@ thead th { text-align: left; font-size: 12px; letter-spacing: 0.05em; text-trans
 th, td { padding: 2px 16px 2px 0; text-align: left; }
 tbody th { font-weight: 600; }
 .out th, .out .sample { color: var(--soft-ink); }
-.unit { width: 90px; }
+.unit { width: 150px; }
+.unsure .ask { color: var(--float); padding: 0; min-height: 32px; }
+.ask { font-size: 14px; display: block; white-space: nowrap; }
 .sample { color: var(--soft-ink); max-width: 320px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
 </style>

@@ -4,13 +4,26 @@ import type { PlannedLure } from '#core/files'
 import { formatQuantity } from '#core/units'
 import { familyLabel } from '~/text/labels'
 
-/** What an import would do, row by row; refused rows first. */
-const props = defineProps<{ planned: readonly PlannedLure[] }>()
+/** What an import would do, row by row: the refused first, to be mended in place, then those with notes. */
+const props = defineProps<{ planned: readonly PlannedLure[], header: readonly string[], cellsOf: (line: number) => Promise<readonly string[]> }>()
+const emit = defineEmits<{ mend: [line: number, cells: Readonly<Record<number, string>>] }>()
 const { units } = storeToRefs(useSettingsStore())
 const ORDER = ['refused', 'change', 'new', 'same'] as const
 const WORDS = { refused: 'refused', change: 'changed', new: 'new', same: 'the same' } as const
 const shown = ref(60)
-const sorted = computed(() => [...props.planned].sort((a, b) => ORDER.indexOf(a.action) - ORDER.indexOf(b.action) || a.line - b.line))
+const sorted = computed(() => [...props.planned].sort((a, b) => ORDER.indexOf(a.action) - ORDER.indexOf(b.action) || Number(b.notes.length > 0) - Number(a.notes.length > 0) || a.line - b.line))
+const said = (found: PlannedLure['issues']) => found.map(i => `${i.path}: ${i.message}`).join('; ')
+/** The row that is being mended, with its cells. */
+const opened = ref<{ line: number, cells: string[], was: readonly string[] } | null>(null)
+async function open(line: number) {
+  const was = await props.cellsOf(line)
+  opened.value = { line, was, cells: props.header.map((_, c) => was[c] ?? '') }
+}
+function mend() {
+  const { line, cells, was } = opened.value!
+  emit('mend', line, Object.fromEntries(cells.flatMap((cell, c) => (cell === (was[c] ?? '') ? [] : [[c, cell]]))))
+  opened.value = null
+}
 </script>
 
 <template>
@@ -18,13 +31,24 @@ const sorted = computed(() => [...props.planned].sort((a, b) => ORDER.indexOf(a.
     <table class="plan">
       <caption class="sr">What the import would do</caption>
       <tbody>
-        <tr v-for="p in sorted.slice(0, shown)" :key="p.line" :class="p.action">
-          <td class="line">line {{ p.line }}</td>
-          <td class="action">{{ WORDS[p.action] }}</td>
-          <td v-if="p.lure" class="drawing"><LureDrawing :lure="p.lure" small /></td>
-          <td v-if="p.lure"><b>{{ p.lure.name }}</b>, {{ familyLabel(p.lure.family) }}<template v-if="p.lure.weightG != null">, {{ formatQuantity('weight', p.lure.weightG, { system: units }) }}</template><span v-if="p.changed.length > 0" class="changed">: {{ p.changed.join(', ') }}</span></td>
-          <td v-else colspan="2" class="reason">{{ p.issues.map(i => `${i.path}: ${i.message}`).join('; ') }}</td>
-        </tr>
+        <template v-for="p in sorted.slice(0, shown)" :key="p.line">
+          <tr :class="p.action">
+            <td class="line">line {{ p.line }}</td>
+            <td class="action">{{ WORDS[p.action] }}</td>
+            <td v-if="p.lure" class="drawing"><LureDrawing :lure="p.lure" small /></td>
+            <td v-if="p.lure"><b>{{ p.lure.name }}</b>, {{ familyLabel(p.lure.family) }}<template v-if="p.lure.weightG != null">, {{ formatQuantity('weight', p.lure.weightG, { system: units }) }}</template><span v-if="p.changed.length > 0" class="changed">: {{ p.changed.join(', ') }}</span><span v-if="p.notes.length > 0" class="note">{{ said(p.notes) }}</span></td>
+            <td v-else colspan="2" class="reason">{{ said(p.issues) }} <button v-if="opened?.line !== p.line" type="button" class="quiet" @click="open(p.line)">mend line {{ p.line }}</button></td>
+          </tr>
+          <tr v-if="opened?.line === p.line" class="mending">
+            <td colspan="4">
+              <form @submit.prevent="mend">
+                <label v-for="(heading, c) in header" :key="c"><span class="small-label">{{ heading || `column ${c + 1}` }}</span><input v-model="opened.cells[c]" /></label>
+                <button type="submit" class="plain">Read it again</button>
+                <button type="button" class="quiet" @click="opened = null">leave it</button>
+              </form>
+            </td>
+          </tr>
+        </template>
       </tbody>
     </table>
     <button v-if="sorted.length > shown" type="button" class="quiet" @click="shown += 200">{{ sorted.length - shown }} more rows</button>
@@ -41,5 +65,9 @@ td { padding: 2px 14px 2px 0; }
 .change .action, .new .action { color: var(--ink); font-weight: 620; }
 .drawing { width: 76px; }
 .drawing :deep(svg) { width: 64px; height: 28px; }
-.changed { color: var(--soft-ink); }
+.changed, .note { color: var(--soft-ink); }
+.note { display: block; font-size: 14px; }
+.mending form { display: flex; flex-wrap: wrap; gap: 6px 14px; align-items: end; padding: 4px 0 10px; }
+.mending label { display: grid; gap: 2px; }
+.mending input { border: 0; border-bottom: 1px solid var(--ink); background: transparent; color: inherit; font: inherit; min-height: 36px; width: 130px; }
 </style>

@@ -44,7 +44,7 @@ watch(() => [props.lure, units.value] as const, () => {
 function save(path: string) {
   const text = (typed.value[path] ?? '').trim()
   const column = csvColumn(path)!
-  const parsed = text === '' ? { ok: true as const, value: null } : column.dimension ? parseQuantity(column.dimension, text, units.value) : column.read(text, null)
+  const parsed = text === '' ? { ok: true as const, value: null } : column.dimension ? parseQuantity(column.dimension, text, units.value) : column.read(text, { unit: null, thousands: false, family: props.lure.family, system: units.value })
   problem.value = parsed.ok ? '' : `Not stored: ${column.label}: ${parsed.message}.`
   if (parsed.ok) emit('save', withField(props.lure, path, parsed.value))
 }
