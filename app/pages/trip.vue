@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useWakeLock } from '@vueuse/core'
+import { prepareOutfit } from '#core/lure'
 import { sinceContact } from '#core/rotation'
 import { minutesOf, type TripEvent } from '#core/tackle'
 import { EVENT_KINDS } from '#core/terms'
@@ -37,6 +38,28 @@ const lure = computed(() => (trips.stint ? box.lureById.get(trips.stint.lureId) 
 const minutes = computed(() => (trips.stint ? minutesOf(trips.stint, now.value.toISOString()) : 0))
 const quiet = computed(() => (tried.value.length > 0 ? sinceContact(tried.value, nowMin.value) : null))
 const setup = computed(() => setups.value.find(s => s.lureId === trips.stint?.lureId) ?? null)
+const { fished, changes } = useInHand()
+const asked = computed(() => (bites.value?.do === 'change' ? bites.value.change?.hand ?? null : null))
+/** How it is fished now, as one reads it between two casts. */
+const how = computed(() => {
+  const f = fished.value
+  const outfit = box.outfitById.get(trips.stint?.outfitId ?? '')
+  if (!f) return ''
+  const turns = f.speedMs && outfit ? prepareOutfit(outfit).pickUpM : null
+  return [
+    f.depthM == null ? '' : formatQuantity('depth', f.depthM, { system: units.value }), f.countdownS ? `count ${f.countdownS} s` : '',
+    f.speedMs ? `${formatQuantity('speed', f.speedMs, { system: units.value })}${turns ? ` (${(f.speedMs / turns).toFixed(1)} turns a second)` : ''}` : '',
+    f.cadence ? words(f.cadence) : '', f.pauseS ? `pause ${f.pauseS} s` : '', outfit?.name ?? '',
+  ].filter(Boolean).join(' · ')
+})
+/** The trip that ended last today: it can go on. */
+const endedToday = computed(() => box.box.trips.filter(t => t.end && t.end.slice(0, 10) === now.value.toISOString().slice(0, 10)).sort((a, b) => Date.parse(b.end!) - Date.parse(a.end!))[0] ?? null)
+const packedIds = computed(() => box.packs.find(p => p.id === trips.trip?.packId)?.pack?.items ?? [])
+const undoWords = computed(() => {
+  const last = trips.lastStep
+  if (!last || last.does === 'end') return null
+  return last.does === 'event' ? words(last.kind) : last.does === 'stint' ? last.says : `${last.more > 0 ? '+' : '−'}${Math.abs(last.more)} ${Math.abs(last.more) === 1 ? 'cast' : 'casts'}`
+})
 const opened = ref<string | null>(null)
 const events = computed(() => (trips.trip?.stints ?? []).flatMap(s => (s.events ?? []).map(e => ({ event: e as TripEvent, lureId: s.lureId }))).reverse())
 const EVENT_SHOWN = 12
@@ -56,6 +79,7 @@ async function tap(kind: TripEvent['kind']) {
     <section v-if="!trips.trip" class="begin">
       <h1>On the water</h1>
       <p class="reason">Choose what you tie on first. From then on every follow, peck and fish is one tap; minutes are counted, and what to change next is worked out from what happened and what was never tried.</p>
+      <p v-if="endedToday" class="with"><button type="button" class="plain" @click="trips.resume(endedToday.id)">Go on with the trip that ended at {{ clock(endedToday.end) }}</button></p>
       <p v-if="pack" class="with"><button type="button" class="choice" :aria-pressed="withPack" @click="withPack = !withPack">with the pack “{{ pack.name }}” of {{ new Date(pack.at).toLocaleDateString([], { day: 'numeric', month: 'short' }) }}</button></p>
       <button v-for="s in first.slice(0, 6)" :key="s.lureId" type="button" class="plain first" @click="trips.start(s, kit)"><LureDrawing v-if="box.lureById.get(s.lureId)" :lure="box.lureById.get(s.lureId)!" small class="drawing" /><span><b>{{ name(s.lureId) }}</b><template v-if="rigged.includes(s)"> · rigged on {{ box.outfitById.get(s.outfitId ?? '')?.name }}</template><br />{{ words(s.rig) }} · {{ formatQuantity('depth', s.presentation.depthM, { system: units }) }} · {{ Math.round(100 * s.score) }}</span></button>
       <p v-if="setups.length === 0" class="reason">Nothing in the box can be fished in this water yet.</p>
@@ -63,15 +87,16 @@ async function tap(kind: TripEvent['kind']) {
     <template v-else>
       <section class="now" aria-label="On the line">
         <LureDrawing v-if="lure" :lure="lure" class="drawing" />
-        <div class="what"><h1>{{ lure?.name ?? 'no lure on the line' }}</h1><p class="figures"><b class="figure">{{ Math.floor(minutes) }} min</b> · {{ trips.stint?.casts ?? 0 }} casts · {{ caught }} landed today<template v-if="quiet !== null"> · last contact {{ Math.round(quiet) }} min ago</template></p></div>
-        <div class="casts"><button type="button" class="plain" aria-label="One cast more" @click="trips.cast(1)">+1 cast</button><button type="button" class="plain" aria-label="Five casts more" @click="trips.cast(5)">+5</button></div>
+        <div class="what"><h1>{{ lure?.name ?? 'no lure on the line' }}</h1><p class="figures"><b class="figure">{{ Math.floor(minutes) }} min</b> · {{ trips.stint?.casts ?? 0 }} casts · {{ caught }} landed today<template v-if="quiet !== null"> · last contact {{ Math.round(quiet) }} min ago</template></p><p v-if="how" class="how">{{ how }}</p></div>
       </section>
+      <InHandBar :changes="changes" :asked="asked" @make="trips.adjust" />
       <section class="taps" aria-label="What happened">
         <button v-for="kind in EVENT_KINDS" :key="kind" type="button" class="tap" :class="kind" @click="tap(kind)">{{ words(kind) }}</button>
       </section>
-      <p v-if="trips.lastTap" class="stored" role="status"><b>{{ words(trips.lastTap.kind) }}</b> is stored. <button type="button" class="quiet" @click="trips.takeBack(); opened = null">take it back</button></p>
+      <div class="casts"><button type="button" class="plain" aria-label="One cast less" :disabled="(trips.stint?.casts ?? 0) === 0" @click="trips.cast(-1)">−1</button><button type="button" class="plain" aria-label="One cast more" @click="trips.cast(1)">+1 cast</button><button type="button" class="plain" aria-label="Five casts more" @click="trips.cast(5)">+5</button></div>
+      <p v-if="undoWords" class="stored" role="status"><span><b>{{ undoWords }}</b> is stored.</span> <button type="button" class="quiet" @click="trips.takeBack(); opened = null">take it back</button></p>
       <EventDetail v-if="justTapped && opened === justTapped.id" :key="justTapped.id" :event="justTapped" :trip-id="trips.trip.id" @detail="about => trips.detail(justTapped!.id, about)" @remove="trips.takeBack(); opened = null" @close="opened = null" />
-      <NextChangeCard :advice="advice" :bites="bites" :setups="setups" :several="several" :turns="turns" @tie="s => trips.change(s)" @several="on => several = on" />
+      <NextChangeCard :changes="changes" :advice="advice" :bites="bites" :setups="setups" :several="several" :turns="turns" @make="trips.adjust" @tie="s => trips.change(s)" @several="on => several = on" />
       <TripTimers :countdown-s="setup?.presentation.countdownS ?? null" :pause-s="setup?.presentation.pauseS ?? null" />
       <section class="log" aria-label="Events">
         <h3>Today</h3>
@@ -85,7 +110,7 @@ async function tap(kind: TripEvent['kind']) {
       <FairPair :setups="setups" />
       <section class="others">
         <button type="button" class="quiet" :aria-expanded="showOthers" @click="showOthers = !showOthers">tie on something else</button>
-        <template v-if="showOthers"><button v-for="s in setups.slice(0, 20)" :key="s.lureId" type="button" class="plain first" @click="trips.change(s); showOthers = false"><LureDrawing v-if="box.lureById.get(s.lureId)" :lure="box.lureById.get(s.lureId)!" small class="drawing" /><span><b>{{ name(s.lureId) }}</b><br />{{ words(s.rig) }} · {{ Math.round(100 * s.score) }}</span></button></template>
+        <TieAny v-if="showOthers" :setups="setups" :packed="packedIds" @tie="s => { trips.change(s); showOthers = false }" />
       </section>
       <section v-if="box.box.outfits.length > 1" class="rods" aria-label="Rods that are rigged">
         <h3>Rods at hand</h3>
@@ -107,17 +132,18 @@ h3 { font-size: 16px; }
 .begin { display: flex; flex-direction: column; gap: 8px; }
 .first { display: grid; grid-template-columns: 96px 1fr; gap: 12px; align-items: center; text-align: left; min-height: 64px; width: 100%; margin-bottom: 4px; }
 .first .drawing { width: 96px; height: 44px; }
-.now { display: grid; grid-template-columns: 130px 1fr auto; gap: 12px; align-items: center; }
+.now { display: grid; grid-template-columns: 130px 1fr; gap: 12px; align-items: center; }
 .now .drawing { width: 130px; height: 64px; }
 .figures { margin: 2px 0 0; }
 .figures b { font-size: 22px; }
-.casts { display: flex; gap: 6px; }
-.casts .plain { min-height: 60px; min-width: 64px; font-size: 16px; }
+.how { margin: 2px 0 0; font-size: 15px; }
+.casts { display: grid; grid-template-columns: 1fr 2fr 2fr; gap: 6px; }
+.casts .plain { min-height: 56px; font-size: 16px; }
 .taps { display: grid; grid-template-columns: repeat(4, 1fr); gap: 6px; }
 .tap { min-height: 68px; border: 2px solid var(--ink); border-radius: 3px; background: var(--leaf); font-size: 17px; font-weight: 650; cursor: pointer; }
 .tap.landed { background: var(--ink); color: var(--leaf); }
 .tap.snagged, .tap.lure-lost { border-color: var(--rule); font-weight: 500; }
-.stored { margin: 0; border-left: 4px solid var(--float); padding-left: 10px; }
+.stored { margin: 0; display: flex; justify-content: space-between; align-items: center; border-left: 4px solid var(--float); padding-left: 10px; }
 .stored .quiet { min-height: 56px; }
 ul { list-style: none; padding: 0; margin: 0; }
 li { border-top: 1px solid var(--rule); }
@@ -128,5 +154,5 @@ li { border-top: 1px solid var(--rule); }
 .where input { width: 22px; height: 22px; accent-color: var(--ink); flex: none; }
 .cautions p { margin: 2px 0; font-size: 14px; color: var(--soft-ink); }
 .end { min-height: 56px; }
-@media (max-width: 480px) { .now { grid-template-columns: 84px 1fr; } .now .drawing { width: 84px; } .casts { grid-column: 1 / -1; } .casts .plain { flex: 1; } }
+@media (max-width: 480px) { .now { grid-template-columns: 84px 1fr; } .now .drawing { width: 84px; } .trip { gap: 8px; } .tap { min-height: 60px; } }
 </style>

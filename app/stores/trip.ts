@@ -1,13 +1,25 @@
 import { nanoid } from 'nanoid'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw } from 'vue'
-import { ended, openStint, type Trip, type TripEvent, withCasts, withDetail, withEvent, withoutEvent, withStint, withStock } from '#core/tackle'
+import { HAND_CHANGES } from '#core/knowledge'
+import type { InHand } from '#core/rotation'
+import { ended, openStint, resumed, type StintStart, type Trip, type TripEvent, withCasts, withDetail, withEvent, withLineEmpty, withoutEvent, withoutLastStint, withStint, withStock } from '#core/tackle'
 import type { SetupOut } from '#core/tell'
 import { changeRow } from '~/db/change'
 import { changeTripAndLure } from '~/db/trip'
 import { useBoxStore } from './box'
 import { useReadingStore } from './reading'
 import { useSettingsStore } from './settings'
+
+/** What was done on the water, so that it can be taken back in its order. */
+type Step =
+  | { readonly does: 'event', readonly tripId: string, readonly id: string, readonly kind: TripEvent['kind'], readonly lureId: string }
+  | { readonly does: 'stint', readonly tripId: string, readonly id: string, readonly says: string }
+  | { readonly does: 'casts', readonly tripId: string, readonly more: number }
+  | { readonly does: 'end', readonly tripId: string }
+
+/** A second tap of the same kind this soon is a wet thumb, not a second fish [ms]. */
+const DOUBLE_TAP_MS = 350
 
 /** The trip that is being fished. Every tap is stored before it is shown: the screen follows the database. */
 export const useTripStore = defineStore('trip', () => {
@@ -19,15 +31,19 @@ export const useTripStore = defineStore('trip', () => {
   /** The newest trip without an end. */
   const trip = computed((): Trip | null => [...box.box.trips].filter(t => !t.end && (t.stints ?? []).length > 0).sort((a, b) => Date.parse(b.start) - Date.parse(a.start))[0] ?? null)
   const stint = computed(() => (trip.value ? openStint(trip.value) : null))
-  /** What the last tap wrote, so that it can be taken back. */
-  const lastTap = shallowRef<{ readonly id: string, readonly kind: TripEvent['kind'], readonly lureId: string } | null>(null)
+  const steps = shallowRef<readonly Step[]>([])
+  const lastStep = computed(() => steps.value[steps.value.length - 1] ?? null)
+  /** What the last tap wrote; `null` when something else was done since. */
+  const lastTap = computed(() => (lastStep.value?.does === 'event' ? lastStep.value : null))
+  const did = (step: Step) => { steps.value = [...steps.value, step] }
   const changeTrip = (tripId: string, change: (t: Trip) => Trip) => changeRow(box.database(), 'trips', tripId, t => plain(change(t)))
   const now = () => new Date().toISOString()
   const plain = <T>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T
 
-  function stintOf(setup: SetupOut) {
-    const { lureId, trailerId, rig, outfitId, presentation } = setup
-    return { id: nanoid(), lureId, trailerId, rig, outfitId, depthM: presentation.depthM, speedMs: presentation.speedMs, cadence: presentation.cadence, reading: plain(readings.reading) }
+  function stintOf(setup: SetupOut): StintStart<unknown> {
+    const { lureId, trailerId, rig, outfitId, headG, sinkerG, presentation } = setup
+    const { depthM, speedMs, cadence, pauseS, tipM, castM, countdownS } = presentation
+    return { id: nanoid(), lureId, trailerId, rig, outfitId, depthM, speedMs, cadence, presentation: { depthM, speedMs, cadence, pauseS, tipM, castM, countdownS, headG, sinkerG }, reading: plain(readings.reading) }
   }
 
   /** `kit`: the pack list it begins with, and the rods that are rigged. */
@@ -39,20 +55,33 @@ export const useTripStore = defineStore('trip', () => {
   /** Ties another set-up on. */
   async function change(setup: SetupOut): Promise<void> {
     if (!trip.value) return start(setup)
-    const next = stintOf(setup)
-    await changeTrip(trip.value.id, t => withStint(t, next, now()))
-    lastTap.value = null
+    await began(trip.value.id, stintOf(setup), 'another lure')
   }
 
+  /** Fishes the same lure differently. */
+  async function adjust({ id, stint: next }: InHand): Promise<void> {
+    if (trip.value) await began(trip.value.id, { ...plain(next), id: nanoid() }, HAND_CHANGES[id].says)
+  }
+
+  async function began(tripId: string, next: StintStart<unknown>, says: string): Promise<void> {
+    await changeTrip(tripId, t => withStint(t, next, now()))
+    did({ does: 'stint', tripId, id: next.id, says })
+  }
+
+  let tapped = { kind: '', at: -Infinity }
   async function tap(kind: TripEvent['kind']): Promise<void> {
     if (!trip.value || !stint.value) return
+    const at = performance.now()
+    if (tapped.kind === kind && at - tapped.at < DOUBLE_TAP_MS) return
+    tapped = { kind, at }
     const id = nanoid()
+    const tripId = trip.value.id
     const { lureId } = stint.value
     const event = { id, kind, species: kind === 'snagged' || kind === 'lure-lost' ? null : readings.reading.species }
     const write = (t: Trip) => plain(withEvent(t, event, now()))
-    if (kind === 'lure-lost') await changeTripAndLure(box.database(), trip.value.id, write, lureId, lure => withStock(lure, -1))
-    else await changeTrip(trip.value.id, write)
-    lastTap.value = { id, kind, lureId }
+    if (kind === 'lure-lost') await changeTripAndLure(box.database(), tripId, t => plain(withLineEmpty(write(t), now())), lureId, lure => withStock(lure, -1))
+    else await changeTrip(tripId, write)
+    did({ does: 'event', tripId, id, kind, lureId })
     navigator.vibrate?.(VIBRATION_MS)
     if (settings.keepPlace) notePlace(id)
   }
@@ -69,22 +98,52 @@ export const useTripStore = defineStore('trip', () => {
     )
   }
 
+  /** Takes the last step back; then the one before it, and so on. */
   async function takeBack(): Promise<void> {
-    const last = lastTap.value
-    if (!last || !trip.value) return
-    const write = (t: Trip) => plain(withoutEvent(t, last.id))
-    if (last.kind === 'lure-lost') await changeTripAndLure(box.database(), trip.value.id, write, last.lureId, lure => withStock(lure, 1))
-    else await changeTrip(trip.value.id, write)
-    lastTap.value = null
+    const last = lastStep.value
+    if (!last) return
+    steps.value = steps.value.slice(0, -1)
+    switch (last.does) {
+      case 'event': return dropEvent(last.tripId, last.id, last.kind, last.lureId)
+      case 'stint': return void await changeTrip(last.tripId, t => withoutLastStint(t, last.id))
+      case 'casts': return void await changeTrip(last.tripId, t => withCasts(t, -last.more))
+      case 'end': return resume(last.tripId)
+    }
+  }
+
+  /** An event goes; a lost lure is in the box again, and on the line if nothing else was tied on since. */
+  async function dropEvent(tripId: string, eventId: string, kind: TripEvent['kind'], lureId: string): Promise<void> {
+    const without = (t: Trip) => withoutEvent(t, eventId)
+    if (kind !== 'lure-lost') return void await changeTrip(tripId, without)
+    const wasLast = (t: Trip) => (t.stints ?? [])[(t.stints ?? []).length - 1]?.events?.some(e => e.id === eventId) ?? false
+    await changeTripAndLure(box.database(), tripId, t => plain(wasLast(t) && !t.end ? resumed(without(t)) : without(t)), lureId, lure => withStock(lure, 1))
   }
 
   const detail = async (eventId: string, about: Partial<TripEvent>) => void (trip.value && await changeTrip(trip.value.id, t => withDetail(t, eventId, about)))
-  const remove = async (eventId: string) => void (trip.value && await changeTrip(trip.value.id, t => withoutEvent(t, eventId)))
-  const cast = async (more: number) => void (trip.value && await changeTrip(trip.value.id, t => withCasts(t, more)))
+  async function remove(eventId: string): Promise<void> {
+    const at = (trip.value?.stints ?? []).find(s => (s.events ?? []).some(e => e.id === eventId))
+    const event = at?.events?.find(e => e.id === eventId)
+    if (!trip.value || !at || !event) return
+    steps.value = steps.value.filter(step => step.does !== 'event' || step.id !== eventId)
+    await dropEvent(trip.value.id, eventId, event.kind, at.lureId)
+  }
+  async function cast(more: number): Promise<void> {
+    if (!trip.value || !stint.value) return
+    const tripId = trip.value.id
+    await changeTrip(tripId, t => withCasts(t, more))
+    did({ does: 'casts', tripId, more })
+  }
   const rig = async (rods: readonly string[]) => void (trip.value && await changeTrip(trip.value.id, t => ({ ...t, rods: rods.length > 0 ? [...rods] : null })))
-  const finish = async () => void (trip.value && await changeTrip(trip.value.id, t => ended(t, now())))
+  async function finish(): Promise<void> {
+    if (!trip.value) return
+    const tripId = trip.value.id
+    await changeTrip(tripId, t => ended(t, now()))
+    did({ does: 'end', tripId })
+  }
+  /** Goes on with a trip that was ended. */
+  const resume = async (tripId: string) => void await changeTrip(tripId, t => resumed(t))
 
-  return { trip, stint, lastTap, placeTrouble, start, change, tap, takeBack, detail, remove, cast, rig, finish }
+  return { trip, stint, lastStep, lastTap, placeTrouble, start, change, adjust, tap, takeBack, detail, remove, cast, rig, finish, resume }
 })
 
 /** A short buzz says that the tap is stored [ms]. */

@@ -1,23 +1,16 @@
-import { minutesOf, type Stint, type TripEvent } from '#core/tackle'
+import { fishOfStint, isContact, minutesOf, type Stint } from '#core/tackle'
 
-/** What one stretch of fishing took and gave. */
+/** What one stretch of fishing took and gave: each fish once, by how it ended. */
 export interface Tally { readonly hours: number, readonly casts: number, readonly contacts: number, readonly landed: number, readonly follows: number }
-
-/** Fish that touched the lure; one event is one fish. A follow is told apart, it is no contact. */
-const CONTACT_KINDS: readonly TripEvent['kind'][] = ['peck', 'hit', 'hooked', 'lost', 'landed']
-
-export function isContact({ kind }: Pick<TripEvent, 'kind'>): boolean {
-  return CONTACT_KINDS.includes(kind)
-}
 
 const MINUTES_PER_HOUR = 60
 
 /** Effort and return of a stint; one that was never closed runs to its last event. */
 export function tallyOf(stint: Stint): Tally {
-  const events = stint.events ?? []
+  const fish = fishOfStint(stint)
   return {
     hours: minutesOf(stint, null) / MINUTES_PER_HOUR, casts: stint.casts ?? 0,
-    contacts: events.filter(isContact).length, landed: events.filter(e => e.kind === 'landed').length, follows: events.filter(e => e.kind === 'follow').length,
+    contacts: fish.filter(isContact).length, landed: fish.filter(f => f.kind === 'landed').length, follows: fish.filter(f => f.kind === 'follow').length,
   }
 }
 

@@ -1,4 +1,4 @@
 export { probabilityHigher } from './compare'
-export { isContact, sumOf, type Tally, tallyOf } from './effort'
+export { sumOf, type Tally, tallyOf } from './effort'
 export { type Group, pooledRates } from './pool'
 export { type RateEstimate, rateOf } from './rate'

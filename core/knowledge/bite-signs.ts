@@ -6,8 +6,20 @@ export type Changeable = 'colour' | 'size' | 'depth' | 'speed' | 'action' | 'cad
 
 /** What can be changed about what is fished (contract §5 `next`). */
 export type ChangeWhat = 'pace' | 'pause' | 'depth' | 'trailer' | 'hook' | 'lead' | 'line' | 'colour' | 'size' | 'action' | 'sound' | 'weight' | 'tactic'
-/** One change: what, and to what in words; `when` narrows it to covers without snags or to a rig. */
-export interface SignOffer { readonly what: ChangeWhat, readonly to: string, readonly only?: 'open-water' | 'nose-hooked' | 'has-trailer' | 'jerked' }
+/** What is changed with the same lure in the hand, by one tap. */
+export type HandChange = 'slower' | 'faster' | 'longer-pause' | 'shorter-pause' | 'deeper' | 'shallower' | 'heavier' | 'lighter' | 'smaller-trailer' | 'no-trailer'
+
+/** One step of each: what it changes, its words, and the factor on the figure where it has one. Steps that anglers can feel, assumed. */
+export const HAND_CHANGES: Readonly<Record<HandChange, { readonly what: ChangeWhat, readonly says: string, readonly times?: number }>> = {
+  'slower': { what: 'pace', says: 'slower', times: 0.7 }, 'faster': { what: 'pace', says: 'faster', times: 1.4 },
+  'longer-pause': { what: 'pause', says: 'longer pause', times: 2 }, 'shorter-pause': { what: 'pause', says: 'shorter pause', times: 0.5 },
+  'deeper': { what: 'depth', says: 'deeper', times: 1.3 }, 'shallower': { what: 'depth', says: 'shallower', times: 0.7 },
+  'heavier': { what: 'lead', says: 'heavier' }, 'lighter': { what: 'lead', says: 'lighter' },
+  'smaller-trailer': { what: 'trailer', says: 'smaller trailer' }, 'no-trailer': { what: 'trailer', says: 'no trailer' },
+}
+
+/** One change: what, and to what in words; `only` narrows it to covers without snags or to a rig, `hand` is the tap that does it. */
+export interface SignOffer { readonly what: ChangeWhat, readonly to: string, readonly hand?: HandChange, readonly only?: 'open-water' | 'nose-hooked' | 'has-trailer' | 'jerked' }
 
 /**
  * A sign read from the last events of a stint, and what it says to do (trade §15, §11, §12).
@@ -47,25 +59,25 @@ export const BITE_SIGNS: readonly BiteSign[] = [
   { id: 'bite.outside', of: { kinds: ['landed', 'hooked', 'lost'], hookedAt: ['outside'] }, atLeast: 1, source: 'common-practice',
     means: 'Hooked outside the mouth: interested, not convinced; colour or action is off.', do: 'Same depth and action, another colour (natural against hot); then another action.', offers: [{ what: 'colour', to: 'the other end: natural for hot, hot for natural' }, { what: 'action', to: 'another action at the same depth' }], pushes: { colour: 1.4, action: 0.6, depth: -0.5 } },
   { id: 'bite.pecks.jig', of: { kinds: ['peck'] }, atLeast: 2, families: JIGS, source: 'common-practice',
-    means: 'Pecks at a jig: presence too big or too active.', do: 'A smaller, slimmer one; trim the skirt, a quieter trailer.', offers: [{ what: 'trailer', to: 'a smaller, slimmer, quieter one', only: 'has-trailer' }, { what: 'size', to: 'a smaller one, the skirt trimmed' }], pushes: { size: 1.6, action: 0.6 } },
+    means: 'Pecks at a jig: presence too big or too active.', do: 'A smaller, slimmer one; trim the skirt, a quieter trailer.', offers: [{ what: 'trailer', to: 'a smaller, slimmer, quieter one', hand: 'smaller-trailer', only: 'has-trailer' }, { what: 'size', to: 'a smaller one, the skirt trimmed' }], pushes: { size: 1.6, action: 0.6 } },
   { id: 'bite.pecks.soft', of: { kinds: ['peck'] }, atLeast: 2, families: SOFTS, source: 'common-practice',
     means: 'Pecks at a soft bait: the hold is too short.', do: 'Thread it instead of nose-hooking it; a shorter body.', offers: [{ what: 'hook', to: 'threaded instead of by the nose', only: 'nose-hooked' }, { what: 'size', to: 'a shorter body' }], pushes: { size: 1, cadence: 0.8 } },
   { id: 'bite.pecks.plug', of: { kinds: ['peck'] }, atLeast: 2, families: PLUGS, source: 'common-practice',
     means: 'Pecks at a plug: the action is worn out.', do: 'Same depth, another wobble.', offers: [{ what: 'action', to: 'another wobble at the same depth' }, { what: 'size', to: 'a smaller one' }], pushes: { action: 1.6, depth: -0.5 } },
   { id: 'bite.pecks.blade', of: { kinds: ['peck'] }, atLeast: 2, families: ['spinnerbait'], source: 'common-practice',
-    means: 'Pecks at a spinnerbait.', do: 'A trailer hook, only in open water; the slimmer trailer.', offers: [{ what: 'hook', to: 'a trailer hook behind', only: 'open-water' }, { what: 'trailer', to: 'the slimmer one', only: 'has-trailer' }, { what: 'size', to: 'a smaller one' }], pushes: { size: 0.8, action: 0.4 } },
+    means: 'Pecks at a spinnerbait.', do: 'A trailer hook, only in open water; the slimmer trailer.', offers: [{ what: 'hook', to: 'a trailer hook behind', only: 'open-water' }, { what: 'trailer', to: 'the slimmer one', hand: 'smaller-trailer', only: 'has-trailer' }, { what: 'size', to: 'a smaller one' }], pushes: { size: 0.8, action: 0.4 } },
   { id: 'bite.pecks.metal', of: { kinds: ['peck'] }, atLeast: 2, families: ['inline-spinner', 'casting-spoon', 'dense-spoon', 'casting-metal', 'tail-spinner', 'slow-jig', 'speed-jig'], source: 'common-practice',
-    means: 'Pecks at metal: too large or too fast.', do: 'Smaller, or slower.', offers: [{ what: 'size', to: 'a smaller one' }, { what: 'pace', to: 'slower' }], pushes: { size: 1, speed: 0.6 } },
+    means: 'Pecks at metal: too large or too fast.', do: 'Smaller, or slower.', offers: [{ what: 'size', to: 'a smaller one' }, { what: 'pace', to: 'slower', hand: 'slower' }], pushes: { size: 1, speed: 0.6 } },
   { id: 'bite.lost', of: { kinds: ['lost'] }, atLeast: 2, source: 'common-practice',
     means: 'Hooked and lost: the blank unloads too fast, the reel takes up slack too slowly, or the hooks are worn.', do: 'Keep the lure; change rod, reel or hooks.', offers: [{ what: 'hook', to: 'sharp new hooks, and a rod that gives or a faster reel; keep the lure' }], pushes: { stay: 1 } },
   { id: 'bite.vertical-fall', of: { kinds: ['hit', 'hooked', 'landed', 'lost'], when: ['fall'] }, atLeast: 1, families: VERTICAL, source: 'common-practice',
     means: 'Taken on the drop: light or stopped early means a fish has it.', do: 'Strike at every stop; keep the fall.', offers: [], pushes: { stay: 0.6 } },
   { id: 'bite.on-the-fall', of: { kinds: ['hit', 'hooked', 'landed'], when: ['fall', 'pause'] }, atLeast: 2, source: 'common-practice',
-    means: 'They take it falling or hanging.', do: 'More of that: longer pauses, a slower fall.', offers: [{ what: 'pause', to: 'longer: more time to fall or hang' }], pushes: { cadence: 0.8, stay: 0.6 } },
+    means: 'They take it falling or hanging.', do: 'More of that: longer pauses, a slower fall.', offers: [{ what: 'pause', to: 'longer: more time to fall or hang', hand: 'longer-pause' }], pushes: { cadence: 0.8, stay: 0.6 } },
   { id: 'bite.winding-in', of: { kinds: ['hit', 'hooked', 'landed'], when: ['winding-in'] }, atLeast: 1, source: 'common-practice',
     means: 'Eaten while winding in: they want it horizontal.', do: 'Swim it; a shallow crank or a bladed jig.', offers: [{ what: 'tactic', to: 'horizontal: swim it, a shallow crank or a bladed jig' }], pushes: { action: 1.4, speed: 0.8 } },
   { id: 'bite.follows', of: { kinds: ['follow'] }, atLeast: 2, source: 'common-practice',
-    means: 'Follows without a bite: distance or commitment.', do: 'Within a metre of them: stop and quiver, a vertical fall, a smaller one.', offers: [{ what: 'pause', to: 'let it hang', only: 'jerked' }, { what: 'pause', to: 'stop it within a metre of them and only let it quiver' }, { what: 'size', to: 'a smaller one' }, { what: 'tactic', to: 'something that falls in front of them' }], pushes: { size: 1, action: 0.8, cadence: 0.6 } },
+    means: 'Follows without a bite: distance or commitment.', do: 'Within a metre of them: stop and quiver, a vertical fall, a smaller one.', offers: [{ what: 'pause', to: 'let it hang', hand: 'longer-pause', only: 'jerked' }, { what: 'pause', to: 'stop it within a metre of them and only let it quiver', hand: 'longer-pause' }, { what: 'size', to: 'a smaller one' }, { what: 'tactic', to: 'something that falls in front of them' }], pushes: { size: 1, action: 0.8, cadence: 0.6 } },
   { id: 'bite.snags', of: { kinds: ['snagged'] }, atLeast: 3, source: 'common-practice',
-    means: 'Snagging: too deep, or the wrong bait for this cover.', do: 'Higher tip, thicker line, something buoyant or weedless.', offers: [{ what: 'depth', to: 'shallower: higher tip, thicker line' }, { what: 'hook', to: 'a hidden point' }], pushes: { depth: 1.4, action: 0.4 } },
+    means: 'Snagging: too deep, or the wrong bait for this cover.', do: 'Higher tip, thicker line, something buoyant or weedless.', offers: [{ what: 'depth', to: 'shallower: higher tip, thicker line', hand: 'shallower' }, { what: 'hook', to: 'a hidden point' }], pushes: { depth: 1.4, action: 0.4 } },
 ]

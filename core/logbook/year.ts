@@ -1,5 +1,5 @@
-import { isContact, sumOf, type Tally } from '#core/evidence'
-import type { TripEvent } from '#core/tackle'
+import { sumOf, type Tally } from '#core/evidence'
+import { fishOfStint, isContact, type TripEvent } from '#core/tackle'
 import { groupBy } from './rates'
 import type { Stretch } from './stretch'
 
@@ -26,17 +26,17 @@ export function yearsOf(stretches: readonly Stretch[]): readonly number[] {
 
 export function yearSheet(stretches: readonly Stretch[], year: number): YearSheet {
   const own = stretches.filter(s => s.start.startsWith(`${year}-`))
-  const events = own.flatMap(s => s.events.map(event => ({ event, species: event.species ?? s.reading?.species ?? '' })))
-  const fish = events.filter(({ event, species }) => isContact(event) && species !== '')
+  const fish = own.flatMap(s => fishOfStint(s).filter(isContact).map(({ events, kind }) => ({ kind, event: events[events.length - 1]!, species: events.map(e => e.species).findLast(name => name != null) ?? s.reading?.species ?? '' })))
+    .filter(({ species }) => species !== '')
   return {
     year, all: sumOf(own), trips: new Set(own.map(s => s.tripId)).size,
     months: Array.from({ length: MONTHS }, (_, month) => sumOf(own.filter(s => Number(s.start.slice(5, 7)) === month + 1))),
     species: [...groupBy(fish, f => f.species)].map(([species, list]) => {
-      const landed = list.filter(f => f.event.kind === 'landed').map(f => f.event)
+      const landed = list.filter(f => f.kind === 'landed').map(f => f.event)
       const measured = landed.filter(e => e.lengthMm != null)
       return { species, contacts: list.length, landed: landed.length, longest: measured.length > 0 ? measured.reduce((a, b) => (b.lengthMm! > a.lengthMm! ? b : a)) : null }
     }).sort((a, b) => b.landed - a.landed || b.contacts - a.contacts),
     lures: [...groupBy(own, s => s.lureId)].map(([lureId, list]) => ({ lureId, ...sumOf(list) })).sort((a, b) => b.hours - a.hours),
-    lost: events.filter(({ event }) => event.kind === 'lure-lost').length,
+    lost: own.flatMap(s => s.events).filter(event => event.kind === 'lure-lost').length,
   }
 }

@@ -1,6 +1,7 @@
 export { type AdviceReason, type NextChange, nextChange } from './adviser'
 export { beliefOf, matters } from './belief'
 export { CASTS_IN_TURN, fairVerdict } from './fair-test'
+export { type AtHand, fishedNow, type InHand, inHandChanges } from './in-hand'
 export { nextOf, type NextOut } from './next'
 export { type Turn, turnsAbout } from './moments'
 export { catchesOf, contactsOf, type Offer, sinceContact, type Tried } from './tally'

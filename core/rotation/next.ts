@@ -1,5 +1,5 @@
 import { askOf, type AskOptions } from '#core/ask'
-import type { ChangeWhat, SignOffer } from '#core/knowledge'
+import type { ChangeWhat, HandChange, SignOffer } from '#core/knowledge'
 import { classOf, colourClass, DEPTH_CLASSES_M, type LureProfile, profileOf, SIZE_CLASSES_MM, SPEED_CLASSES_MS, type Trait } from '#core/lure'
 import { type Candidate, prepareBox, type PreparedBox, rank, type Ranking } from '#core/match'
 import type { Reading } from '#core/reading'
@@ -12,7 +12,7 @@ import { contactsOf, fellSilent, type Tried } from './tally'
 export interface NextOut {
   signs: { sign: string, means: string, do: string }[]
   do: 'stay' | 'change' | 'return' | 'move' | 'rest'
-  change: { what: ChangeWhat, from: string, to: string, setup: SetupOut | null } | null
+  change: { what: ChangeWhat, from: string, to: string, setup: SetupOut | null, hand?: HandChange } | null
   why: string
   untried: { trait: Trait, values: string[] }[]
   runnersUp: { what: ChangeWhat, to: string }[]
@@ -162,6 +162,7 @@ class Today {
         case 'pause': return same && (before.presentation?.pauseS ?? null) !== (stint.presentation?.pauseS ?? null)
         case 'pace': return same && (before.presentation?.speedMs ?? before.speedMs ?? null) !== (stint.presentation?.speedMs ?? stint.speedMs ?? null)
         case 'depth': return same && (before.presentation?.depthM ?? before.depthM ?? null) !== (stint.presentation?.depthM ?? stint.depthM ?? null)
+        case 'lead': case 'weight': return same && leadOf(before) !== leadOf(stint)
         default: return false
       }
     })
@@ -180,10 +181,10 @@ class Today {
     return null
   }
 
-  changeOf({ what, to }: SignOffer): NonNullable<NextOut['change']> {
+  changeOf({ what, to, hand }: SignOffer): NonNullable<NextOut['change']> {
     const found = this.lureFor(what)
     const own = this.setupOf(this.current.lureId)
-    return { what, from: this.valueOf(what), to: found ? `${to}: ${this.nameOf(found.profile.lure.id)}` : to, setup: found ? this.setupOf(found.profile.lure.id) : own }
+    return { what, from: this.valueOf(what), to: found ? `${to}: ${this.nameOf(found.profile.lure.id)}` : to, setup: found ? this.setupOf(found.profile.lure.id) : own, ...(hand && !found ? { hand } : {}) }
   }
 
   private valueOf(what: ChangeWhat): string {
@@ -247,6 +248,11 @@ class Today {
     const found = (this.options.several && second ? left.find(c => differs(gap, c) && differs(second, c)) : undefined) ?? left.find(c => differs(gap, c))
     return found ? { what: gap.what, from: gap.name(gap.of(this.candidate ?? done[0]!)), to: `${gap.name(gap.of(found))}: ${this.nameOf(found.profile.lure.id)}`, setup: this.setupOf(found.profile.lure.id) } : null
   }
+}
+
+/** Lead that was hung on [g]; 0: none is noted. */
+function leadOf({ presentation }: Stint): number {
+  return presentation?.headG ?? presentation?.sinkerG ?? 0
 }
 
 function sameDepth(a: Candidate, b: Candidate | undefined): boolean {

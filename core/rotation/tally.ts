@@ -1,5 +1,5 @@
 import type { SetupTraits } from '#core/lure'
-import type { TripEvent } from '#core/tackle'
+import { type Fish, fishOf, isContact, type TripEvent } from '#core/tackle'
 
 /** A set-up that could be fished now. */
 export interface Offer {
@@ -24,18 +24,23 @@ export interface Tried {
   readonly events: readonly (Pick<TripEvent, 'kind' | 'when' | 'hookedAt'> & { readonly atMin: number })[]
 }
 
-/** A fish that did something to the lure; a follow alone is half a contact (assumed). */
-const CONTACT: Partial<Record<TripEvent['kind'], number>> = { follow: 0.5, peck: 1, hit: 1, hooked: 1, lost: 1, landed: 1 }
+/** The fish of a stretch, each once. */
+export function fishIn(events: Tried['events']): readonly Fish<Tried['events'][number]>[] {
+  return fishOf(events, e => e.atMin)
+}
+
+/** What a fish that only followed counts against one that touched. Assumed. */
+const FOLLOW = 0.5
 
 export function contactsOf(events: Tried['events']): number {
-  return events.reduce((sum, { kind }) => sum + (CONTACT[kind] ?? 0), 0)
+  return fishIn(events).reduce((sum, fish) => sum + (isContact(fish) ? 1 : FOLLOW), 0)
 }
 
 /** Bites that stop (trade §15 "conditioned"): so many contacts, then none for so long [min]. Assumed figures. */
 const FELL_SILENT = { contacts: 3, minutes: 25 }
 
 export function fellSilent({ events, beganMin, minutes }: Tried): boolean {
-  const last = events.reduce((at, e) => ((CONTACT[e.kind] ?? 0) > 0 ? Math.max(at, e.atMin) : at), -Infinity)
+  const last = fishIn(events).reduce((at, fish) => Math.max(at, fish.at ?? -Infinity), -Infinity)
   return contactsOf(events) >= FELL_SILENT.contacts && beganMin + minutes - last >= FELL_SILENT.minutes
 }
 
@@ -45,6 +50,6 @@ export function catchesOf(events: Tried['events']): number {
 
 /** Minutes since the last contact of the day; `null`: none yet. */
 export function sinceContact(tried: readonly Tried[], nowMin: number): number | null {
-  const last = tried.flatMap(t => t.events.filter(e => (CONTACT[e.kind] ?? 0) > 0).map(e => e.atMin)).reduce((a, b) => Math.max(a, b), -Infinity)
+  const last = tried.flatMap(t => fishIn(t.events).map(fish => fish.at ?? -Infinity)).reduce((a, b) => Math.max(a, b), -Infinity)
   return last === -Infinity ? null : nowMin - last
 }

@@ -1,2 +1,3 @@
-export { ended, merged, minutesOf, openStint, withCasts, withChanged, withDetail, withEvent, withoutEvent, withoutStint, withStint, withStock } from './trip-log'
-export type { Assembly, BenchTest, Blade, Box, Colours, Lure, LureHook, Outfit, Part, Stint, Trip, TripEvent, UserRule } from './types'
+export { ended, merged, minutesOf, openStint, resumed, type StintStart, withCasts, withChanged, withDetail, withEvent, withLineEmpty, withoutEvent, withoutLastStint, withoutStint, withStint, withStock } from './trip-log'
+export type { Assembly, BenchTest, Blade, Box, Colours, FishedAs, Lure, LureHook, Outfit, Part, Stint, Trip, TripEvent, UserRule } from './types'
+export { type Fish, fishOf, fishOfStint, isContact } from './fish-chain'

@@ -1,7 +1,7 @@
 import type { Lure, Stint, Trip, TripEvent } from './types'
 
 /** What a stint begins with. */
-export type StintStart<R> = Pick<Stint<R>, 'id' | 'lureId' | 'trailerId' | 'rig' | 'outfitId' | 'depthM' | 'speedMs' | 'cadence' | 'reading'>
+export type StintStart<R> = Pick<Stint<R>, 'id' | 'lureId' | 'trailerId' | 'rig' | 'outfitId' | 'depthM' | 'speedMs' | 'cadence' | 'presentation' | 'reading'>
 
 /** The newest moment that a trip knows of; a clock set back never makes time run backward in the log. */
 export function newestMoment(trip: Trip): string {
@@ -33,6 +33,11 @@ export function ended<R>(trip: Trip<R>, now: string): Trip<R> {
   return { ...trip, end: at, stints: closed(trip, at) }
 }
 
+/** Nothing is on the line any more: the stint ends, the trip goes on. */
+export function withLineEmpty<R>(trip: Trip<R>, now: string): Trip<R> {
+  return { ...trip, stints: closed(trip, momentIn(trip, now)) }
+}
+
 function closed<R>(trip: Trip<R>, at: string): Stint<R>[] {
   return (trip.stints ?? []).map((stint, i, all) => (i === all.length - 1 && !stint.end ? { ...stint, end: at } : stint))
 }
@@ -60,6 +65,20 @@ export function withDetail<R>(trip: Trip<R>, eventId: string, detail: Partial<Tr
 export function withCasts<R>(trip: Trip<R>, more: number): Trip<R> {
   const stint = openStint(trip)
   return stint ? withChanged(trip, stint.id, s => ({ ...s, casts: Math.max(0, (s.casts ?? 0) + more) })) : trip
+}
+
+/** The trip as before its last stint was begun: the one before is open again. The events of the stint go with it, so it is taken back only while it has none. */
+export function withoutLastStint<R>(trip: Trip<R>, stintId: string): Trip<R> {
+  const stints = trip.stints ?? []
+  const last = stints[stints.length - 1]
+  if (!last || last.id !== stintId || (last.events ?? []).length > 0) return trip
+  return { ...trip, stints: stints.slice(0, -1).map((stint, i) => (i === stints.length - 2 ? { ...stint, end: null } : stint)) }
+}
+
+/** An ended trip goes on: its last stint is open again. */
+export function resumed<R>(trip: Trip<R>): Trip<R> {
+  const stints = trip.stints ?? []
+  return { ...trip, end: null, stints: stints.map((stint, i) => (i === stints.length - 1 ? { ...stint, end: null } : stint)) }
 }
 
 /** Stock after a lure is lost (−1) or the loss is taken back (+1); a lure whose number nobody noted keeps none noted. */

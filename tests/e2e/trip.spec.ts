@@ -104,8 +104,54 @@ test('fish that are lost one after another change the advice: not "stay", but wh
   await begin(page)
   const next = page.getByRole('region', { name: 'What to change next' })
   await expect(next).toContainText('Stay with it')
-  for (let i = 0; i < 3; i++) await tap(page, 'lost')
+  for (let i = 0; i < 3; i++) {
+    await tap(page, 'lost')
+    await expect(page.getByRole('region', { name: 'Events' }).getByRole('listitem')).toHaveCount(i + 1)
+    await page.waitForTimeout(400) // two fish are never lost within a double tap
+  }
   await expect(next.getByRole('heading')).toContainText(/^Change the /)
   await expect(next).toContainText('→')
   await expect(next).not.toContainText('Stay with it')
+})
+
+test('the same lure fished otherwise is one tap, told on top, and taken back; follows lead to a longer pause', async ({ page }) => {
+  await begin(page)
+  const hand = page.getByRole('region', { name: 'Changed in the hand' })
+  const how = page.locator('.now .how')
+  const before = await how.textContent()
+  await hand.getByRole('button', { name: /^slower/ }).click()
+  await expect(how).not.toHaveText(before!)
+  await page.getByRole('button', { name: 'take it back' }).click()
+  await expect(how).toHaveText(before!)
+  for (let i = 0; i < 2; i++) {
+    await tap(page, 'follow')
+    await expect(page.getByRole('region', { name: 'Events' }).getByRole('listitem')).toHaveCount(i + 1)
+    await page.waitForTimeout(400)
+  }
+  await expect(page.getByRole('region', { name: 'What to change next' }).getByRole('heading')).toContainText(/^Change the /)
+})
+
+test('everything of a cast is under one thumb: no scrolling, 56 px, at 390 × 844', async ({ page }) => {
+  await begin(page)
+  for (const name of ['On the line', 'Changed in the hand', 'What happened']) {
+    const box = (await page.getByRole('region', { name }).boundingBox())!
+    expect(box.y + box.height, name).toBeLessThan(844 - 56)
+  }
+  for (const height of await page.locator('.step, .casts button, .tap').evaluateAll(list => list.map(e => e.getBoundingClientRect().height))) expect(height).toBeGreaterThanOrEqual(56)
+})
+
+test('any lure of the box is found by name and tied on; an ended trip goes on', async ({ page }) => {
+  await begin(page)
+  const first = await page.locator('.now h1').textContent()
+  await page.getByRole('button', { name: 'tie on something else' }).click()
+  await page.getByLabel('Look for a lure').fill('quill')
+  const found = page.locator('.others .first').first()
+  const name = (await found.locator('b').textContent())!
+  await found.click()
+  await expect(page.locator('.now h1')).toHaveText(name)
+  await page.getByRole('button', { name: 'take it back' }).click()
+  await expect(page.locator('.now h1')).toHaveText(first!)
+  await page.getByRole('button', { name: 'End the trip' }).click()
+  await page.getByRole('button', { name: /^Go on with the trip that ended at/ }).click()
+  await expect(page.locator('.now h1')).toHaveText(first!)
 })

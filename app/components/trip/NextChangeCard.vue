@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { NextChange, NextOut, Turn } from '#core/rotation'
+import { HAND_CHANGES } from '#core/knowledge'
+import type { InHand, NextChange, NextOut, Turn } from '#core/rotation'
 import type { SetupOut } from '#core/tell'
 import { formatQuantity } from '#core/units'
 import { adviceInWords, biteTitle, TRAIT_WORDS, turnInWords, WHAT_WORDS } from '~/text/advice-words'
 import { words } from '~/text/labels'
 
-const props = defineProps<{ advice: NextChange | null, bites: NextOut | null, setups: readonly SetupOut[], several: boolean, turns: readonly Turn[] }>()
-const emit = defineEmits<{ tie: [setup: SetupOut], several: [on: boolean] }>()
+const props = defineProps<{ advice: NextChange | null, bites: NextOut | null, setups: readonly SetupOut[], several: boolean, turns: readonly Turn[], changes: readonly InHand[] }>()
+const emit = defineEmits<{ tie: [setup: SetupOut], several: [on: boolean], make: [change: InHand] }>()
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
 const trips = useTripStore()
@@ -18,6 +19,8 @@ const setup = computed(() => {
   const other = spoken.value.change?.setup
   return other && other.lureId !== trips.stint?.lureId ? other : null
 })
+/** The change that the bites ask for, where it can be made in the hand. */
+const inHand = computed(() => props.changes.find(c => c.id === spoken.value?.change?.hand) ?? null)
 const isTold = computed(() => (props.advice?.signs ?? []).some(({ sign }) => sign.means === spoken.value?.why))
 const lure = computed(() => (setup.value ? box.lureById.get(setup.value.lureId) ?? null : null))
 const rod = computed(() => (setup.value?.outfitId ? box.outfitById.get(setup.value.outfitId)?.name : null))
@@ -28,6 +31,7 @@ const title = computed(() => (spoken.value ? biteTitle(spoken.value) : !props.ad
   <section class="next" aria-label="What to change next" aria-live="polite">
     <h3>{{ title }}</h3>
     <p v-if="spoken?.change" class="from-to"><s>{{ words(spoken.change.from) }}</s> → <b>{{ spoken.change.to }}</b></p>
+    <button v-if="inHand" type="button" class="hot big" @click="emit('make', inHand)">Done: {{ HAND_CHANGES[inHand.id].says }}</button>
     <div v-if="setup && lure" class="to">
       <LureDrawing :lure="lure" small class="drawing" />
       <div><b>{{ lure.name }}</b><br /><span class="how">{{ words(setup.rig) }}{{ rod ? `, ${rod}` : '' }} · {{ formatQuantity('depth', setup.presentation.depthM, { system: units }) }} · {{ formatQuantity('speed', setup.presentation.speedMs, { system: units }) }}</span></div>
