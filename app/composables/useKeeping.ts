@@ -1,5 +1,8 @@
-import { computed, onMounted, ref, shallowRef } from 'vue'
-import { type FilePlan, type Issue, planFile } from '#core/files'
+import { liveQuery } from 'dexie'
+import { nanoid } from 'nanoid'
+import { computed, onMounted, onScopeDispose, ref, shallowRef } from 'vue'
+import { type FilePlan, type Issue, parseJson, planFile } from '#core/files'
+import { type Damaged, mendDamaged, putAside, type Snapshot } from '~/db/aside'
 import { type Kept, lastBackup, noteBackup, packBackup, readBackup, readKept, restoreKept } from '~/db/backup'
 
 const MS_PER_DAY = 86_400_000
@@ -48,6 +51,9 @@ export function useKeeping() {
   const backup = () => attempt(async () => {
     const kept = await readKept(box.database())
     const bytes = await packBackup({ ...kept, file: settings.into(kept.file) })
+    // It is a backup once it has been read back.
+    const back = readBackup(bytes)
+    if (!back.ok) throw new Error(`it could not be read back (${back.issues[0]!.path} ${back.issues[0]!.message}): no backup was made`)
     const now = new Date().toISOString()
     download(`ygrion-${now.slice(0, 10)}.zip`, bytes as Uint8Array<ArrayBuffer>, 'application/zip')
     await noteBackup(box.database(), now)
@@ -65,20 +71,48 @@ export function useKeeping() {
     const { name, kept } = preview.value!
     const db = box.database()
     const [before, wasDemo] = [await readKept(db), box.isDemo]
+    const shelf = wasDemo ? null : await putAside(db, nanoid(), `Your box before ${name}`, new Date().toISOString())
     await restoreKept(db, kept)
     box.isDemo = false
     settings.takeFrom(kept.file.settings)
     undo.offer(`${name} is put back in place of what was here.`, async () => {
       await restoreKept(db, before, wasDemo ? 'demo' : 'own')
+      if (shelf) await db.snapshots.delete(shelf.id)
       box.isDemo = wasDemo
     })
     preview.value = null
   })
+
+  /** Boxes that were put aside, and rows that are damaged, as they are on the disk. */
+  const shelf = shallowRef<readonly Snapshot[]>([])
+  const damaged = shallowRef<readonly Damaged[]>([])
+  const told = (error: unknown) => { issues.value = [{ path: '', message: `${(error as Error).message}; nothing was changed` }] }
+  onMounted(() => {
+    const queries = [
+      liveQuery(() => box.database().snapshots.orderBy('at').reverse().toArray()).subscribe({ next: (rows) => { shelf.value = rows }, error: told }),
+      liveQuery(() => box.database().quarantine.toArray()).subscribe({ next: (rows) => { damaged.value = rows }, error: told }),
+    ]
+    onScopeDispose(() => queries.forEach(q => q.unsubscribe()))
+  })
+  const standAgain = (id: string) => attempt(() => box.backFromShelf(id))
+  const drop = (snapshot: Snapshot) => attempt(async () => {
+    await box.database().snapshots.delete(snapshot.id)
+    undo.offer(`${snapshot.name} is dropped.`, async () => void await box.database().snapshots.put(snapshot))
+  })
+  const mend = (id: string, text: string) => attempt(async () => {
+    const read = parseJson(text)
+    issues.value = read.ok ? await mendDamaged(box.database(), id, read.value) : read.issues
+  })
+  const dropDamaged = (row: Damaged) => attempt(async () => {
+    await box.database().quarantine.delete(row.id)
+    undo.offer('The damaged row is dropped.', async () => void await box.database().quarantine.put(row))
+  })
+  const saveDamaged = () => download('ygrion-damaged-rows.json', `${JSON.stringify(damaged.value, null, 1)}\n`, 'application/json')
 
   const persist = () => attempt(async () => {
     await navigator.storage.persist()
     await look()
   })
 
-  return { last, days, isDue, preview, issues, isBusy, storage, backup, open, restore, persist }
+  return { last, days, isDue, preview, issues, isBusy, storage, backup, open, restore, persist, shelf, damaged, standAgain, drop, mend, dropDamaged, saveDamaged }
 }

@@ -1,4 +1,6 @@
 import Dexie, { type DexieOptions, type EntityTable } from 'dexie'
+import type { Damaged, Snapshot } from './aside'
+import { guard } from './gate'
 import type { Place } from '#core/files'
 import type { PackList } from '#core/pack'
 import type { Swatch } from '#core/palette'
@@ -43,6 +45,8 @@ export type Database = Dexie & {
   readings: EntityTable<NotedReading, 'id'>
   packs: EntityTable<PackList, 'id'>
   memory: EntityTable<Memory, 'key'>
+  snapshots: EntityTable<Snapshot, 'id'>
+  quarantine: EntityTable<Damaged, 'id'>
 }
 
 /** Dexie counts in tens, so that there is room between versions. */
@@ -62,6 +66,8 @@ export function openDatabase(name = 'ygrion', where: Pick<DexieOptions, 'indexed
   db.version(2).stores({ assemblies: 'id, lureId', photos: 'lureId' })
   db.version(3).stores({ readings: 'id, placeId, at' })
   db.version(4).stores({ eventPhotos: 'id, tripId', packs: 'id, at' })
+  db.version(5).stores({ snapshots: 'id, at', quarantine: 'id, list' })
+  guard(db)
   const known = db.verno
   db.on('ready', () => {
     const found = Math.floor(db.backendDB().version / DEXIE_STEP)

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { LOOKS } from '~/stores/settings'
 import { lookLabel } from '~/text/labels'
 
 const box = useBoxStore()
 const settings = useSettingsStore()
-const { last, days, isDue, preview, issues, isBusy, storage, backup, open, restore, persist } = useKeeping()
+const { last, days, isDue, preview, issues, isBusy, storage, backup, open, restore, persist, shelf, damaged, standAgain, drop, mend, dropDamaged, saveDamaged } = useKeeping()
+const mending = ref<{ id: string, text: string } | null>(null)
+const day = (at: string) => new Date(at).toLocaleString([], { day: 'numeric', month: 'long', year: 'numeric', hour: '2-digit', minute: '2-digit' })
 const { $pwa } = useNuxtApp()
 const { version } = useRuntimeConfig().public
 const UNITS = ['metric', 'imperial', 'mixed'] as const
@@ -37,9 +39,24 @@ function picked(event: Event) {
         <p><b>{{ preview.name }}</b> holds:</p>
         <table><thead><tr><th /><th scope="col">not here yet</th><th scope="col">different here</th><th scope="col">the same</th></tr></thead><tbody><tr v-for="p in counted" :key="p.list"><th scope="row">{{ p.list }}</th><td>{{ p.fresh }}</td><td>{{ p.changed }}</td><td>{{ p.same }}</td></tr></tbody></table>
         <p v-if="pictures > 0">{{ pictures }} pictures.</p>
-        <p class="reason">It takes the place of everything that is here now; that can be taken back until the page is closed. To join a file to what is here, use <NuxtLink to="/box/exchange">Box, In and out</NuxtLink>.</p>
+        <p class="reason">It takes the place of everything that is here now; what is here is put aside on this device. To join a file to what is here, use <NuxtLink to="/box/exchange">Box, In and out</NuxtLink>.</p>
         <button type="button" class="hot" :disabled="isBusy" @click="restore">Put it in place of what is here</button> <button type="button" class="quiet" @click="preview = null">leave it</button>
       </div>
+    </section>
+    <section v-if="shelf.length > 0" aria-label="Put aside">
+      <h2>Put aside</h2>
+      <p class="reason">Boxes that made room for another one. They lie on this device until you drop them.</p>
+      <ul class="aside"><li v-for="s in shelf" :key="s.id"><span><b>{{ s.name }}</b>, {{ day(s.at) }}<br /><span class="soft">{{ (s.kept.file.lures ?? []).length }} lures, {{ (s.kept.file.trips ?? []).length }} trips, {{ s.kept.photos.length + s.kept.eventPhotos.length }} pictures</span></span><button type="button" class="plain" :disabled="isBusy" @click="standAgain(s.id)">Bring it back</button><button type="button" class="quiet" @click="drop(s)">drop it</button></li></ul>
+    </section>
+    <section v-if="damaged.length > 0" aria-label="Damaged rows">
+      <h2>Damaged rows</h2>
+      <p class="reason">They could not be read and are set aside whole; everything else works. Mend one here, save them as a file, or drop them.</p>
+      <ul class="aside"><li v-for="d in damaged" :key="d.id">
+        <span><b>{{ d.id }}</b><br /><span class="soft">{{ d.issues.slice(0, 3).map(i => `${i.path} ${i.message}`).join('; ') }}</span></span>
+        <button type="button" class="plain" @click="mending = mending?.id === d.id ? null : { id: d.id, text: JSON.stringify(d.row, null, 1) }">Mend it</button><button type="button" class="quiet" @click="dropDamaged(d)">drop it</button>
+        <form v-if="mending?.id === d.id" class="mend" @submit.prevent="mend(d.id, mending.text)"><textarea v-model="mending.text" rows="8" :aria-label="`Row ${d.id}`" /><button type="submit" class="plain">Read it again</button></form>
+      </li></ul>
+      <button type="button" class="quiet" @click="saveDamaged">save them as a file</button>
     </section>
     <section aria-label="Storage">
       <h2>Storage</h2>
@@ -60,7 +77,7 @@ function picked(event: Event) {
     </section>
     <section aria-label="Demo">
       <h2>The demo box</h2>
-      <p class="reason">{{ box.isDemo ? 'You look at the demo: invented lures and waters. Starting your own puts it away; nothing of it is mixed in.' : 'The demo takes the place of what is here; what is here can be taken back at once, and a backup is safer.' }}</p>
+      <p class="reason">{{ box.isDemo ? 'You look at the demo: invented lures and waters. Starting your own puts it away; nothing of it is mixed in.' : 'The demo takes the place of what is here; what is here is put aside on this device, and comes back from there.' }}</p>
       <button v-if="!box.isDemo" type="button" class="plain" @click="box.visitDemo()">Look at the demo</button>
       <button v-else type="button" class="plain" @click="box.startOwn()">Start my own</button>
     </section>
@@ -73,6 +90,12 @@ h1 { font-size: 24px; grid-column: 1 / -1; }
 section { border-top: 1px solid var(--ink); padding-top: 6px; }
 h2 { font-size: 17px; }
 p { margin: 6px 0; max-width: 62ch; }
+.aside { list-style: none; padding: 0; margin: 0; }
+.aside li { display: flex; flex-wrap: wrap; gap: 6px 12px; align-items: center; border-top: 1px solid var(--rule); padding: 6px 0; }
+.aside li > span { flex: 1 1 200px; }
+.soft { color: var(--soft-ink); font-size: 14px; }
+.mend { width: 100%; display: grid; gap: 6px; justify-items: start; }
+.mend textarea { width: 100%; font: 13px/1.4 ui-monospace, monospace; background: var(--leaf); color: inherit; border: 1px solid var(--rule); padding: 6px; }
 .due { border-left: 4px solid var(--float); padding-left: 10px; font-weight: 600; }
 .file { display: inline-flex; align-items: center; }
 .file:focus-within { outline: 2px solid var(--float); outline-offset: 2px; }

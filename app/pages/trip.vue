@@ -96,6 +96,7 @@ async function tap(kind: TripEvent['kind']) {
       <div class="casts"><button type="button" class="plain" aria-label="One cast less" :disabled="(trips.stint?.casts ?? 0) === 0" @click="trips.cast(-1)">−1</button><button type="button" class="plain" aria-label="One cast more" @click="trips.cast(1)">+1 cast</button><button type="button" class="plain" aria-label="Five casts more" @click="trips.cast(5)">+5</button></div>
       <p v-if="undoWords" class="stored" role="status"><span><b>{{ undoWords }}</b> is stored.</span> <button type="button" class="quiet" @click="trips.takeBack(); opened = null">take it back</button></p>
       <EventDetail v-if="justTapped && opened === justTapped.id" :key="justTapped.id" :event="justTapped" :trip-id="trips.trip.id" @detail="about => trips.detail(justTapped!.id, about)" @remove="trips.takeBack(); opened = null" @close="opened = null" />
+      <p v-if="trips.problem" class="reason" role="alert">{{ trips.problem }}</p>
       <NextChangeCard :changes="changes" :advice="advice" :bites="bites" :setups="setups" :several="several" :turns="turns" @make="trips.adjust" @tie="s => trips.change(s)" @several="on => several = on" />
       <TripTimers :countdown-s="setup?.presentation.countdownS ?? null" :pause-s="setup?.presentation.pauseS ?? null" />
       <section class="log" aria-label="Events">

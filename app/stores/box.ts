@@ -1,5 +1,6 @@
 import { dequal } from 'dequal/lite'
 import type { Subscription } from 'dexie'
+import { nanoid } from 'nanoid'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import type { OwnRules } from '#core/ask'
@@ -10,6 +11,7 @@ import type { PackList } from '#core/pack'
 import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Box, Lure } from '#core/tackle'
 import { type Holdings, holdingsOf, readAll, replaceAll, watchBox, type Whose, whoseBox } from '~/db/box'
+import { bringBack, putAside, setDamagedAside } from '~/db/aside'
 import { applyChange, changeRow, type Change, type Rows } from '~/db/change'
 import { openDatabase, type Database } from '~/db/database'
 import { storageTrouble } from '~/db/trouble'
@@ -89,8 +91,12 @@ export const useBoxStore = defineStore('box', () => {
   }
 
   /** Shows the box. First visit: the demo, so that there is something to try; it is shown while it is still being written. */
-  async function open(): Promise<void> {
+  const open = () => opened = load()
+  let opened: Promise<void> | null = null
+
+  async function load(): Promise<void> {
     if (subscription) return
+    await sweep()
     const whose = await whoseBox(database())
     isDemo.value = whose !== 'own'
     if (!whose) {
@@ -106,6 +112,17 @@ export const useBoxStore = defineStore('box', () => {
       }
     }
     subscription = watchBox(database(), show, error => tell(error, message => `The box could not be read: ${message}`))
+  }
+
+  /** Damaged rows go aside before anything reads them. */
+  async function sweep(): Promise<void> {
+    try {
+      const damaged = await setDamagedAside(database(), new Date().toISOString())
+      if (damaged > 0) trouble.value = `${damaged} ${damaged === 1 ? 'row was damaged and is' : 'rows were damaged and are'} set aside; everything else works. See Keep.`
+    }
+    catch (error) {
+      tell(error, message => `What is kept here could not be looked through: ${message}`)
+    }
   }
 
   function show(holdings: Holdings): void {
@@ -129,19 +146,29 @@ export const useBoxStore = defineStore('box', () => {
     isDemo.value = whose === 'demo'
   }
 
-  /** Everything is put away for another file; what was there can be taken back. */
+  /** Everything is put away for another file. An own box is kept on disk until it is dropped by hand, and can be taken back at once. */
   async function replaceBy(file: YgrionFile, text: string, whose: Whose = 'own'): Promise<void> {
-    const before = await readAll(database())
+    // The demo of a first visit may still be on its way to the disk.
+    await opened
     const wasDemo = isDemo.value
+    const before = await readAll(database())
+    const shelf = wasDemo ? null : await putAside(database(), nanoid(), 'Your box', new Date().toISOString())
     await put(file, whose)
-    undo.offer(text, () => put(before, wasDemo ? 'demo' : 'own'))
+    undo.offer(text, () => (shelf ? backFromShelf(shelf.id) : put(before, wasDemo ? 'demo' : 'own')))
+  }
+
+  /** A box that was put aside stands again; an own box that is here is put aside for it. */
+  async function backFromShelf(id: string): Promise<void> {
+    if (!isDemo.value) await putAside(database(), nanoid(), 'Your box', new Date().toISOString())
+    await bringBack(database(), id)
+    isDemo.value = false
   }
 
   /** The demo is put away for an empty box of one's own. */
   const startOwn = () => replaceBy({ format: 'ygrion', version: 1 }, 'The demo box is put away; this one is yours.')
 
   /** The demo takes the place of what is here. */
-  const visitDemo = async () => replaceBy(await demoFile(), 'This is the demo box; yours is put aside.', 'demo')
+  const visitDemo = async () => replaceBy(await demoFile(), 'This is the demo box; yours is put aside, on this device: see Keep.', 'demo')
 
   /** Writes rows that are known to be sound, in one transaction, and offers to take it back. */
   async function change(what: Change, text: string): Promise<void> {
@@ -190,7 +217,7 @@ export const useBoxStore = defineStore('box', () => {
   }
 
   return {
-    box, own, assemblies, places, noted, packs, ready, isDemo, trouble, tell, lureById, outfitById, hoursOf, turnsPerMetre, reach, open, startOwn, visitDemo, replaceBy, change, saveLure, saveTest, edit, savePack, saveAssembly, removeLures, database,
+    box, own, assemblies, places, noted, packs, ready, isDemo, trouble, tell, lureById, outfitById, hoursOf, turnsPerMetre, reach, open, startOwn, visitDemo, replaceBy, backFromShelf, change, saveLure, saveTest, edit, savePack, saveAssembly, removeLures, database,
     readFile: () => readAll(database()),
   }
 })

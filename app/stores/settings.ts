@@ -20,6 +20,7 @@ export function deviceTheme(scheme: 'dark' | 'light' | 'no-preference', contrast
 }
 
 const SETTINGS = 'settings'
+const UNIT_SYSTEMS: readonly UnitSystem[] = ['metric', 'imperial', 'mixed']
 interface Kept { theme: Look, units: UnitSystem, schools: Partial<Schools>, ruleWeights: Record<string, number>, useLog: boolean, keepPlace: boolean }
 
 export const useSettingsStore = defineStore('settings', () => {
@@ -42,8 +43,9 @@ export const useSettingsStore = defineStore('settings', () => {
   async function open(): Promise<void> {
     const box = useBoxStore()
     const kept = await recall<Partial<Kept>>(box.database(), SETTINGS)
-    if (kept?.theme) look.value = kept.theme
-    if (kept?.units) units.value = kept.units
+    // What is kept may be of another version, or damaged: only what is known is taken over.
+    if (kept?.theme && LOOKS.includes(kept.theme)) look.value = kept.theme
+    if (kept?.units && UNIT_SYSTEMS.includes(kept.units)) units.value = kept.units
     if (kept?.schools) schools.value = kept.schools
     if (kept?.ruleWeights) ruleWeights.value = kept.ruleWeights
     if (kept?.useLog !== undefined) useLog.value = kept.useLog

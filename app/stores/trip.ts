@@ -6,6 +6,7 @@ import type { InHand } from '#core/rotation'
 import { ended, openStint, resumed, type StintStart, type Trip, type TripEvent, withCasts, withDetail, withEvent, withLineEmpty, withoutEvent, withoutLastStint, withStint, withStock } from '#core/tackle'
 import type { SetupOut } from '#core/tell'
 import { changeRow } from '~/db/change'
+import { GateError } from '~/db/gate'
 import { changeTripAndLure } from '~/db/trip'
 import { useBoxStore } from './box'
 import { useReadingStore } from './reading'
@@ -26,6 +27,8 @@ export const useTripStore = defineStore('trip', () => {
   const box = useBoxStore()
   const readings = useReadingStore()
   const settings = useSettingsStore()
+  /** Why what was told last is not stored; empty when it is. */
+  const problem = ref('')
   /** Why the place of an event is missing; empty when it is not. */
   const placeTrouble = ref('')
   /** The newest trip without an end. */
@@ -119,7 +122,17 @@ export const useTripStore = defineStore('trip', () => {
     await changeTripAndLure(box.database(), tripId, t => plain(wasLast(t) && !t.end ? resumed(without(t)) : without(t)), lureId, lure => withStock(lure, 1))
   }
 
-  const detail = async (eventId: string, about: Partial<TripEvent>) => void (trip.value && await changeTrip(trip.value.id, t => withDetail(t, eventId, about)))
+  /** What cannot be is told, and what stood there stays. */
+  async function detail(eventId: string, about: Partial<TripEvent>): Promise<void> {
+    problem.value = ''
+    try {
+      if (trip.value) await changeTrip(trip.value.id, t => withDetail(t, eventId, about))
+    }
+    catch (error) {
+      if (!(error instanceof GateError)) throw error
+      problem.value = `Not stored: ${error.issues.map(({ path, message }) => `${path.split('.').at(-1)} ${message}`).join('; ')}.`
+    }
+  }
   async function remove(eventId: string): Promise<void> {
     const at = (trip.value?.stints ?? []).find(s => (s.events ?? []).some(e => e.id === eventId))
     const event = at?.events?.find(e => e.id === eventId)
@@ -143,7 +156,7 @@ export const useTripStore = defineStore('trip', () => {
   /** Goes on with a trip that was ended. */
   const resume = async (tripId: string) => void await changeTrip(tripId, t => resumed(t))
 
-  return { trip, stint, lastStep, lastTap, placeTrouble, start, change, adjust, tap, takeBack, detail, remove, cast, rig, finish, resume }
+  return { trip, stint, lastStep, lastTap, problem, placeTrouble, start, change, adjust, tap, takeBack, detail, remove, cast, rig, finish, resume }
 })
 
 /** A short buzz says that the tap is stored [ms]. */

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto'
 import Dexie from 'dexie'
-import { IDBFactory } from 'fake-indexeddb'
+import { IDBFactory, IDBKeyRange } from 'fake-indexeddb'
 import { createPinia, setActivePinia } from 'pinia'
 import { expect } from 'vitest'
 import { useBoxStore } from '~/stores/box'
@@ -13,7 +13,7 @@ export async function until(holds: () => boolean): Promise<void> {
 
 /** New stores on a new, empty disk. */
 export function newDisk(): void {
-  Dexie.dependencies.indexedDB = new IDBFactory()
+  Object.assign(Dexie.dependencies, { indexedDB: new IDBFactory(), IDBKeyRange })
   setActivePinia(createPinia())
 }
 

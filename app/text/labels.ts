@@ -7,7 +7,8 @@ export function words(id: string | null | undefined): string {
 }
 
 export const familyLabel = (family: Family): string => FAMILY_TABLE[family].label
-export const speciesLabel = (species: SpeciesId): string => SPECIES_TABLE[species].label
+/** A fish that this version does not know keeps the word it came with. */
+export const speciesLabel = (species: SpeciesId): string => (SPECIES_TABLE[species] as { label: string } | undefined)?.label ?? words(species)
 export const forageLabel = (forage: ForageId): string => FORAGE_TABLE[forage].label
 
 const TACTIC_LABELS = new Map(TACTICS.map(({ id, label }) => [id, label]))

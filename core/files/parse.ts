@@ -5,7 +5,7 @@ import type { PackList } from '#core/pack'
 import type { Reading } from '#core/reading'
 import { type Schools, SCHOOLS } from '#core/rule'
 import type { Assembly, BenchTest, Box, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
-import { assemblySchema, caseSchema, fileSchema, FORMAT, lureSchema, outfitSchema, packSchema, partSchema, type Place, placeSchema, readingSchema, ruleSchema, testSchema, tripSchema, VERSION, type YgrionFile } from './schemas'
+import { assemblySchema, caseSchema, fileSchema, FORMAT, lureSchema, notedSchema, outfitSchema, packSchema, partSchema, type Place, placeSchema, readingSchema, ruleSchema, testSchema, tripSchema, VERSION, type YgrionFile } from './schemas'
 
 /** What is wrong with the user's data: where, and in words. */
 export interface Issue { readonly path: string, readonly message: string }
@@ -120,6 +120,13 @@ export const LISTS = ['lures', 'parts', 'outfits', 'places', 'tests', 'trips', '
 export type ListName = typeof LISTS[number]
 /** Lists that the contract does not know. */
 const OUR_LISTS: readonly ListName[] = ['assemblies', 'readings', 'packs']
+
+const ROWS: Record<ListName, z.ZodType> = { lures: lureSchema, parts: partSchema, outfits: outfitSchema, places: placeSchema, tests: testSchema, trips: tripSchema, rules: ruleSchema, assemblies: assemblySchema, readings: notedSchema, packs: packSchema }
+
+/** A row of any list, as files are read. */
+export function parseRow(list: ListName, data: unknown): Outcome<unknown> {
+  return check(ROWS[list], data)
+}
 
 /** How many of each; lists beyond the contract's are counted only when the file has them. */
 export function countsOf(file: YgrionFile): Partial<Record<ListName, number>> {

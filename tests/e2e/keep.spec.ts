@@ -88,3 +88,43 @@ test('the server sends its headers, and the stand-in forecast refuses what it ca
   expect(await bad.json()).toMatchObject({ data: { path: 'date' } })
   expect((await (await request.get('/api/forecast?date=2026-05-07&latitude=58&longitude=13')).json() as { simulated: boolean }).simulated).toBe(true)
 })
+
+test('a box that made room for the demo lies on the disk: after a reload it comes back', async ({ page }) => {
+  await page.goto('/keep')
+  await page.getByRole('region', { name: 'Demo' }).getByRole('button', { name: 'Start my own' }).click()
+  await expect(page.locator('.undo')).toContainText('put away')
+  await goOn(page, '/box/exchange')
+  await page.getByLabel('Rows or a list').fill('popper 10 g white\n3/8 black jig')
+  await page.getByRole('button', { name: 'Read what is pasted' }).click()
+  await page.getByRole('button', { name: 'Put 2 in the box' }).click()
+  await expect(page.locator('.undo')).toContainText('2 lures came in')
+  await page.goto('/keep')
+  await page.getByRole('button', { name: 'Look at the demo' }).click()
+  await expect(page.getByRole('region', { name: 'Put aside' })).toContainText('2 lures')
+  await page.reload()
+  await page.getByRole('region', { name: 'Put aside' }).getByRole('button', { name: 'Bring it back' }).click()
+  await page.goto('/box')
+  await expect(page.locator('.count')).toHaveText('2 of 2 lures')
+})
+
+test('one damaged row does not take the program down: it is set aside, told, and can be mended', async ({ page }) => {
+  await page.goto('/')
+  await expect(page.getByRole('heading', { name: 'Tie on', exact: true })).toBeVisible()
+  await page.evaluate(() => new Promise<void>((resolve) => {
+    const open = indexedDB.open('ygrion')
+    open.onsuccess = () => {
+      const put = open.result.transaction('lures', 'readwrite').objectStore('lures').put({ id: 'poison', name: 'Poison', family: 'crankbait', hooks: 'two', blades: 7 })
+      put.onsuccess = () => { open.result.close(); resolve() }
+    }
+  }))
+  await page.goto('/')
+  await expect(page.getByText('1 row was damaged and is set aside')).toBeVisible()
+  await expect(page.locator('.setup').first().or(page.getByText(/lures of your box can be fished here/))).toBeVisible()
+  await page.goto('/keep')
+  const damaged = page.getByRole('region', { name: 'Damaged rows' })
+  await expect(damaged).toContainText('lures poison')
+  await damaged.getByRole('button', { name: 'Mend it' }).click()
+  await damaged.getByLabel('Row lures poison').fill('{ "id": "poison", "name": "Poison", "family": "crankbait" }')
+  await damaged.getByRole('button', { name: 'Read it again' }).click()
+  await expect(damaged).toHaveCount(0)
+})

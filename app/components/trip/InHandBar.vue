@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick, useTemplateRef, watch } from 'vue'
 import { HAND_CHANGES, type HandChange } from '#core/knowledge'
 import type { InHand } from '#core/rotation'
 import { formatQuantity } from '#core/units'
@@ -10,6 +10,10 @@ const emit = defineEmits<{ make: [change: InHand] }>()
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
 const sorted = computed(() => [...props.changes].sort((a, b) => Number(b.id === props.asked) - Number(a.id === props.asked)))
+
+/** The one that is asked for is seen at once, wherever the row was pushed to. */
+const bar = useTemplateRef<HTMLElement>('bar')
+watch(() => props.asked, () => void nextTick(() => { if (bar.value) bar.value.scrollLeft = 0 }))
 
 function figure({ id, to }: InHand): string {
   if (to === null) return 'bare'
@@ -25,13 +29,13 @@ function figure({ id, to }: InHand): string {
 </script>
 
 <template>
-  <section v-if="changes.length > 0" class="bar" aria-label="Changed in the hand">
+  <section v-if="changes.length > 0" ref="bar" class="bar" aria-label="Changed in the hand">
     <button v-for="c in sorted" :key="c.id" type="button" class="step" :class="{ asked: c.id === asked }" @click="emit('make', c)"><b>{{ HAND_CHANGES[c.id].says }}</b><span class="figure">{{ figure(c) }}</span></button>
   </section>
 </template>
 
 <style scoped>
-.bar { display: flex; gap: 6px; overflow-x: auto; scroll-snap-type: x proximity; margin-inline: -14px; padding: 2px 14px; }
+.bar { display: flex; overflow-anchor: none; gap: 6px; overflow-x: auto; scroll-snap-type: x proximity; margin-inline: -14px; padding: 2px 14px; }
 .step { flex: none; min-height: 56px; min-width: 84px; border: 1px solid var(--ink); border-radius: 3px; background: var(--leaf); padding: 4px 10px; display: grid; gap: 1px; text-align: left; cursor: pointer; scroll-snap-align: start; max-width: 150px; }
 .step b { font-size: 15px; white-space: nowrap; }
 .figure { font-size: 14px; color: var(--soft-ink); overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }

@@ -1,0 +1,97 @@
+import Dexie from 'dexie'
+import fc from 'fast-check'
+import { IDBFactory, IDBKeyRange } from 'fake-indexeddb'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { LISTS, type ListName, parseFile, parseRow, type YgrionFile } from '#core/files'
+import demo from '../../demo/box.json'
+import { bringBack, mendDamaged, putAside, setDamagedAside } from './aside'
+import { readAll, replaceAll } from './box'
+import { applyChange, type Change, changeRow } from './change'
+import { type Database, openDatabase } from './database'
+import { GateError } from './gate'
+
+const AT = '2026-05-01T06:00:00.000Z'
+let db: Database
+let disk: IDBFactory
+beforeEach(async () => {
+  disk = new IDBFactory()
+  db = openDatabase('ygrion', { indexedDB: disk, IDBKeyRange })
+  await replaceAll(db, demo as unknown as YgrionFile)
+})
+
+/** Writes past the gate, as another tool or an older version would. */
+async function poison(list: ListName, row: object): Promise<void> {
+  db.close()
+  const raw = new Dexie('ygrion', { indexedDB: disk, IDBKeyRange })
+  await raw.open()
+  await raw.table(list).put(row)
+  raw.close()
+  db = openDatabase('ygrion', { indexedDB: disk, IDBKeyRange })
+}
+
+const POISON: Record<ListName, object> = {
+  lures: { id: 'x', name: 'x', family: 'crankbait', hooks: 'two' }, parts: { id: 'x', kind: 'teapot' }, outfits: { id: 'x', name: 'x' }, places: { id: 'x', name: 'x', species: 'pike' }, tests: { id: 'x', lureId: 'l1', kind: 'depth', values: 'deep' },
+  trips: { id: 'x', start: '', stints: 'none' }, rules: { id: 'x', name: 'x', when: 3 }, assemblies: { id: 'x', name: 'x' }, readings: { id: 'x', at: AT, reading: 7 }, packs: { id: 'x', name: 'x', at: AT },
+}
+
+describe('damaged rows', () => {
+  it.each(LISTS)('one of the %s is set aside whole, and the rest stays', async (list) => {
+    const before = await db.table(list).count()
+    await poison(list, POISON[list])
+    expect(await setDamagedAside(db, AT)).toBe(1)
+    expect(await db.table(list).count()).toBe(before)
+    const [aside] = await db.quarantine.toArray()
+    expect(aside).toMatchObject({ list, row: POISON[list] })
+    expect(aside!.issues.length).toBeGreaterThan(0)
+    expect(parseFile(await readAll(db)).ok).toBe(true)
+  })
+  it('comes back when it is mended, and not before', async () => {
+    await poison('lures', POISON.lures)
+    await setDamagedAside(db, AT)
+    expect((await mendDamaged(db, 'lures x', { ...POISON.lures, hooks: 'still two' })).length).toBeGreaterThan(0)
+    expect(await mendDamaged(db, 'lures x', { ...POISON.lures, hooks: [] })).toEqual([])
+    expect([await db.quarantine.count(), (await db.lures.get('x'))?.name]).toEqual([0, 'x'])
+  })
+  it('sound rows are left where they are', async () => expect(await setDamagedAside(db, AT)).toBe(0))
+})
+
+describe('the gate', () => {
+  it('an impossible length of a fish is refused, and the trip stays as it was', async () => {
+    const trip = (await db.trips.toArray()).find(t => t.stints?.some(s => s.events?.length))!
+    const stint = trip.stints!.findIndex(s => s.events?.length)
+    const wrong = changeRow(db, 'trips', trip.id, t => ({ ...t, stints: t.stints!.map((s, i) => (i === stint ? { ...s, events: s.events!.map(e => ({ ...e, lengthMm: -5 })) } : s)) }))
+    await expect(wrong).rejects.toThrow(GateError)
+    expect(await db.trips.get(trip.id)).toEqual(trip)
+  })
+  it('one bad row of a change writes none of it', async () => {
+    await expect(applyChange(db, { put: { lures: [{ id: 'a', name: 'a', family: 'tube' }, { id: 'b', name: 'b', family: 'tube', weightG: 1e9 }] } })).rejects.toThrow(/weightG/)
+    expect(await db.lures.get('a')).toBeUndefined()
+  })
+  it('whatever can be written can be read back as a file', async () => {
+    await fc.assert(fc.asyncProperty(fc.constantFrom(...LISTS), fc.dictionary(fc.constantFrom('id', 'name', 'family', 'kind', 'start', 'at', 'weightG', 'lureId', 'values', 'rod', 'when'), fc.anything()), async (list, row) => {
+      const given = { ...row, id: 'p' }
+      await applyChange(db, { put: { [list]: [given] } } as unknown as Change).catch(() => undefined)
+      const stored = await db.table(list).get('p') as unknown
+      if (stored !== undefined) expect(parseRow(list, stored).ok).toBe(true)
+    }), { numRuns: 60 })
+    expect(parseFile(JSON.parse(JSON.stringify(await readAll(db)))).ok).toBe(true)
+  })
+})
+
+describe('a box that is put aside', () => {
+  it('lies on the disk, pictures too, and comes back after the page was closed', async () => {
+    await db.photos.put({ lureId: 'l1', blob: new Blob(['x'], { type: 'image/jpeg' }), width: 1, height: 1, swatches: [], instead: false })
+    const own = await readAll(db)
+    await putAside(db, 's1', 'Your box', AT)
+    await replaceAll(db, { format: 'ygrion', version: 1 })
+    db.close()
+    db = openDatabase('ygrion', { indexedDB: disk, IDBKeyRange })
+    await bringBack(db, 's1')
+    expect(await readAll(db)).toEqual(own)
+    expect([await db.photos.count(), await db.snapshots.count()]).toEqual([1, 0])
+  })
+  it('of an empty box there is nothing to put aside', async () => {
+    await replaceAll(db, { format: 'ygrion', version: 1 })
+    expect(await putAside(db, 's1', 'Your box', AT)).toBeNull()
+  })
+})

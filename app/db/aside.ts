@@ -1,0 +1,62 @@
+import { type Issue, type ListName, LISTS, parseRow } from '#core/files'
+import { applyChange, type Change } from './change'
+import { type Kept, readKept, restoreKept } from './backup'
+import type { Whose } from './box'
+import type { Database } from './database'
+
+/** A whole box that was put aside for another one: kept on disk until the angler drops it. */
+export interface Snapshot { id: string, at: string, name: string, kept: Kept }
+
+/** A row that does not pass its schema: set aside whole, so that the rest works. */
+export interface Damaged { id: string, at: string, list: ListName, row: unknown, issues: readonly Issue[] }
+
+/** Puts what is here aside, pictures too. Nothing is kept of an empty box. */
+export async function putAside(db: Database, id: string, name: string, at: string): Promise<Snapshot | null> {
+  const kept = await readKept(db)
+  if (LISTS.every(list => (kept.file[list] ?? []).length === 0)) return null
+  const snapshot: Snapshot = { id, at, name, kept }
+  await db.snapshots.put(snapshot)
+  return snapshot
+}
+
+/** A box that was put aside takes the place of what is here; it is dropped from the shelf when it stands. */
+export async function bringBack(db: Database, id: string, whose: Whose = 'own'): Promise<void> {
+  const snapshot = await db.snapshots.get(id)
+  if (!snapshot) return
+  await restoreKept(db, snapshot.kept, whose)
+  await db.snapshots.delete(id)
+}
+
+/**
+ * Rows that got into the store damaged (a half write, an older version, another tool) are moved aside whole, before anything reads them.
+ *
+ * @returns how many
+ */
+export async function setDamagedAside(db: Database, at: string): Promise<number> {
+  return db.transaction('rw', [...LISTS.map(list => db.table(list)), db.quarantine], async () => {
+    let moved = 0
+    for (const list of LISTS) {
+      const table = db.table<Record<string, unknown>, string>(list)
+      for (const row of await table.toArray()) {
+        const outcome = parseRow(list, row)
+        if (outcome.ok) continue
+        const key = row.id as string
+        await db.quarantine.put({ id: `${list} ${String(key)}`, at, list, row, issues: outcome.issues })
+        await table.delete(key)
+        moved++
+      }
+    }
+    return moved
+  })
+}
+
+/** Reads a damaged row again as it was mended; when it passes it is back in its list. */
+export async function mendDamaged(db: Database, id: string, row: unknown): Promise<readonly Issue[]> {
+  const damaged = await db.quarantine.get(id)
+  if (!damaged) return []
+  const outcome = parseRow(damaged.list, row)
+  if (!outcome.ok) return outcome.issues
+  await applyChange(db, { put: { [damaged.list]: [outcome.value] } } as Change)
+  await db.quarantine.delete(id)
+  return []
+}

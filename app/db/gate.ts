@@ -1,0 +1,39 @@
+import type { DBCore } from 'dexie'
+import { type Issue, type ListName, LISTS, parseRow } from '#core/files'
+import type { Database } from './database'
+
+/** A row that was to be written and cannot be: nothing of its transaction is. */
+export class GateError extends Error {
+  override readonly name = 'GateError'
+  constructor(readonly list: ListName, readonly issues: readonly Issue[]) {
+    super(`${issues.map(({ path, message }) => `${path} ${message}`).join('; ')}`)
+  }
+}
+
+const isList = (name: string): name is ListName => (LISTS as readonly string[]).includes(name)
+
+/** The one gate: every row that is stored passes the schema by which files are read, so that whatever is written can be read back. */
+export function guard(db: Database): void {
+  db.use({
+    stack: 'dbcore', name: 'gate',
+    create: (core): DBCore => ({
+      ...core,
+      table(name) {
+        const table = core.table(name)
+        if (!isList(name)) return table
+        return {
+          ...table,
+          mutate(request) {
+            if (request.type === 'put' || request.type === 'add') {
+              for (const row of request.values) {
+                const outcome = parseRow(name, row)
+                if (!outcome.ok) return Promise.reject(new GateError(name, outcome.issues))
+              }
+            }
+            return table.mutate(request)
+          },
+        }
+      },
+    }),
+  })
+}
