@@ -2,8 +2,9 @@ import { liveQuery } from 'dexie'
 import { nanoid } from 'nanoid'
 import { computed, onMounted, onScopeDispose, ref, shallowRef } from 'vue'
 import { type FilePlan, type Issue, parseJson, planFile } from '#core/files'
-import { type Damaged, mendDamaged, putAside, type Snapshot } from '~/db/aside'
-import { type Kept, lastBackup, noteBackup, packBackup, readBackup, readKept, restoreKept } from '~/db/backup'
+import { mendDamaged, putAside } from '~/db/aside'
+import { lastBackup, noteBackup, packBackup, readBackup, readKept, restoreKept } from '~/db/backup'
+import type { Damaged, Kept, Snapshot } from '~/db/database'
 
 const MS_PER_DAY = 86_400_000
 /** After so many days without a backup one is reminded. Assumed. */

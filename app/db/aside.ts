@@ -1,14 +1,8 @@
-import { type Issue, type ListName, LISTS, parseRow } from '#core/files'
+import { type Issue, LISTS, parseRow } from '#core/files'
 import { applyChange, type Change } from './change'
-import { type Kept, readKept, restoreKept } from './backup'
+import { readKept, restoreKept } from './backup'
 import type { Whose } from './box'
-import type { Database } from './database'
-
-/** A whole box that was put aside for another one: kept on disk until the angler drops it. */
-export interface Snapshot { id: string, at: string, name: string, kept: Kept }
-
-/** A row that does not pass its schema: set aside whole, so that the rest works. */
-export interface Damaged { id: string, at: string, list: ListName, row: unknown, issues: readonly Issue[] }
+import type { Database, Snapshot } from './database'
 
 /** Puts what is here aside, pictures too. Nothing is kept of an empty box. */
 export async function putAside(db: Database, id: string, name: string, at: string): Promise<Snapshot | null> {

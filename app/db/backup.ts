@@ -1,11 +1,8 @@
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import * as z from 'zod'
-import { check, type Issue, LISTS, type Outcome, parseFile, parseJson, type YgrionFile } from '#core/files'
+import { check, type Issue, LISTS, type Outcome, parseFile, parseJson } from '#core/files'
 import { readAll, recall, remember, replaceAll, type Whose } from './box'
-import type { Database, EventPhoto, Photo } from './database'
-
-/** Everything that is kept: the file, and the pictures beside it. */
-export interface Kept { readonly file: YgrionFile, readonly photos: readonly Photo[], readonly eventPhotos: readonly EventPhoto[] }
+import type { Database, Kept } from './database'
 
 const BOX = 'box.json'
 const PICTURES = 'pictures.json'

@@ -1,7 +1,6 @@
 import Dexie, { type DexieOptions, type EntityTable } from 'dexie'
-import type { Damaged, Snapshot } from './aside'
 import { guard } from './gate'
-import type { Place } from '#core/files'
+import type { Issue, ListName, Place, YgrionFile } from '#core/files'
 import type { PackList } from '#core/pack'
 import type { Swatch } from '#core/palette'
 import type { NotedReading } from '#core/reading'
@@ -30,6 +29,15 @@ export interface EventPhoto {
   width: number
   height: number
 }
+
+/** Everything that is kept: the file, and the pictures beside it. */
+export interface Kept { readonly file: YgrionFile, readonly photos: readonly Photo[], readonly eventPhotos: readonly EventPhoto[] }
+
+/** A whole box that was put aside for another one: kept on disk until the angler drops it. */
+export interface Snapshot { id: string, at: string, name: string, kept: Kept }
+
+/** A row that does not pass its schema: set aside whole, so that the rest works. */
+export interface Damaged { id: string, at: string, list: ListName, row: unknown, issues: readonly Issue[] }
 
 export type Database = Dexie & {
   lures: EntityTable<Lure, 'id'>

@@ -1,6 +1,6 @@
+import type Dexie from 'dexie'
 import type { DBCore } from 'dexie'
 import { type Issue, type ListName, LISTS, parseRow } from '#core/files'
-import type { Database } from './database'
 
 /** A row that was to be written and cannot be: nothing of its transaction is. */
 export class GateError extends Error {
@@ -13,7 +13,7 @@ export class GateError extends Error {
 const isList = (name: string): name is ListName => (LISTS as readonly string[]).includes(name)
 
 /** The one gate: every row that is stored passes the schema by which files are read, so that whatever is written can be read back. */
-export function guard(db: Database): void {
+export function guard(db: Dexie): void {
   db.use({
     stack: 'dbcore', name: 'gate',
     create: (core): DBCore => ({

@@ -2,7 +2,7 @@ export { type Candidate, candidateOf, judgedWays, type RejectionCode, type Scene
 export { gapNeeded, hookFor } from './hook-size'
 export { logBound, type LogVerdict, logVerdicts, movedByLog } from './log'
 export { matches, wayOf } from './marks'
-export { frontOf, presentedOf } from './presented'
+export { presentedOf } from './presented'
 export { fishedHours, prepareBox, type PreparedBox, rank, type Ranking, rankOnEach, sceneOf } from './rank'
 export { concerns as concernsLure, type Contribution, contributionsOf, type Terms, termsOf } from './terms'
 export { type Flip, type FlipField, flips, type NumberField, type Sweep, sweep } from './what-if'

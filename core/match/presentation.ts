@@ -1,12 +1,11 @@
 import { type Ask, desirabilityAt } from '#core/ask'
 import { courseOf, levelSpeed, overWork, type Presented, shareInBand, towedDepth } from '#core/course'
-import { DIVE_PATH, type TacticRow } from '#core/knowledge'
-import { type Assembled, BOTTOM_SHARE, computed, fallSpeed, type Known } from '#core/lure'
+import { DIVE_PATH } from '#core/knowledge'
+import { BOTTOM_SHARE, computed, fallSpeed, type Known } from '#core/lure'
 import { bottomWeight, deepestOnCast, dropShotHeight } from '#core/motion'
-import type { Cadence } from '#core/terms'
 import { driftOf } from './lead'
 import { paceOf } from './pace'
-import { type Fished, frontOf, presentedOf } from './presented'
+import { type Fished, frontOf, presentedOf, type Tackle } from './presented'
 
 /** Where and how fast a set-up is fished, and how much of it is where the fish are. */
 export interface Placement extends Fished {
@@ -55,21 +54,6 @@ const FINE_LINE_MM = 0.23
 const NEAR_BOTTOM_M = 0.25
 /** Lead of at least this share of the criterion keeps in touch; metal and jigs are dropped, not dragged, and need less. Assumed. */
 const TOUCHES_FROM = 0.5
-
-/** The same with what throws it. */
-export interface Tackle extends Assembled {
-  readonly tactic: TacticRow
-  readonly cadence: Cadence
-  /** Pause of the cadence [s]. */
-  readonly pauseS: number | null
-  readonly lineMm: number
-  /** [kg/m³] */
-  readonly lineDensity: number
-  /** As far as it is thrown here [m]. */
-  readonly castM: number
-  /** The rod is one that tows a weight or a downrigger's line. */
-  readonly trollsWithGear: boolean
-}
 
 export interface PlaceScene { readonly ask: Ask, readonly waterDensity: number, readonly contact: Contact }
 

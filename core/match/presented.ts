@@ -1,8 +1,23 @@
 import type { Ask } from '#core/ask'
 import type { Bait, Presented } from '#core/course'
-import { fallSpeed, LIFT_RATIO, sinkingNewton } from '#core/lure'
-import type { Mood } from '#core/terms'
-import type { Tackle } from './presentation'
+import type { TacticRow } from '#core/knowledge'
+import { type Assembled, fallSpeed, LIFT_RATIO, sinkingNewton } from '#core/lure'
+import type { Cadence, Mood } from '#core/terms'
+
+/** What hangs on the line, with what throws it and how it is worked. */
+export interface Tackle extends Assembled {
+  readonly tactic: TacticRow
+  readonly cadence: Cadence
+  /** Pause of the cadence [s]. */
+  readonly pauseS: number | null
+  readonly lineMm: number
+  /** [kg/m³] */
+  readonly lineDensity: number
+  /** As far as it is thrown here [m]. */
+  readonly castM: number
+  /** The rod is one that tows a weight or a downrigger's line. */
+  readonly trollsWithGear: boolean
+}
 
 /** How far above the band counts as in front of the fish, and below it [m]: they look up and take what comes within about a metre (handbook §10). */
 const IN_FRONT_M: Record<Mood, number> = { lethargic: 0.5, neutral: 0.8, aggressive: 1.5 }
