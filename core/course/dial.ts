@@ -1,6 +1,6 @@
 import { type DiveRating, STANDARD_GRAVITY } from '#core/motion'
 import { illinois } from '#core/numeric'
-import { courseOf } from './course'
+import { coarseCourseOf } from './course'
 import type { Presented } from './presented'
 
 /** What an angler can turn to bring a bait deeper or shallower, easiest first. Assumed order: what needs no knot comes before what does. */
@@ -50,7 +50,7 @@ export function withWeight(presented: Presented, addedG: number): Presented {
 
 /** Depth at which the bait does its work [m]: the mean of its course while it works. */
 export function runningDepth(presented: Presented): number {
-  return courseOf(presented, { coarse: true }).meanM
+  return coarseCourseOf(presented).meanM
 }
 
 /**

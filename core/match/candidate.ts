@@ -58,10 +58,11 @@ export interface Scene {
   readonly inCover: boolean
   /** Tactics of this ask, with the cadence that each takes here. */
   readonly tactics: ReadonlyMap<TacticRow, ReadyTactic>
-  /** Log-odds of tactics and axes as fitted. */
-  readonly fitted: Readonly<Record<string, number>>
+  /** Log-odds that are won by depth and pace where they are met in full, and the share of the rod's, as fitted. */
+  readonly scales: Readonly<Record<'depth' | 'speed' | 'rod', number>>
 }
-export interface ReadyTactic { readonly tactic: TacticRow, readonly cadence: Cadence, readonly pauseS: number | null }
+/** `lift`: its log-odds as fitted. */
+export interface ReadyTactic { readonly tactic: TacticRow, readonly cadence: Cadence, readonly pauseS: number | null, readonly lift: number }
 
 /** A tactic is offered where its conditions hold at all, a cadence where its own hold by half. */
 const OFFERED_FROM = 0.02
@@ -72,7 +73,7 @@ export function readyTactics(ask: Ask): ReadyTactic[] {
   const { features, schools } = ask
   return TACTICS.filter(tactic => isOfSchools(tactic, schools) && jointMembership(tactic.only ?? [], features) > OFFERED_FROM).map((tactic) => {
     const choice = tactic.cadences.find(c => isOfSchools(c, schools) && jointMembership(c.when ?? [], features) >= TAKEN_FROM) ?? tactic.cadences[tactic.cadences.length - 1]!
-    return { tactic, cadence: choice.cadence, pauseS: CADENCE_TABLE[choice.cadence].pauseS === null ? null : pauseOf(tactic, ask) }
+    return { tactic, cadence: choice.cadence, pauseS: CADENCE_TABLE[choice.cadence].pauseS === null ? null : pauseOf(tactic, ask), lift: ask.fitted[`tactic:${tactic.id}`] ?? 0 }
   })
 }
 
@@ -113,6 +114,11 @@ const LEAD_OFF = 1.2
 /** Share of the trailer's and the rod's log-odds that the lure is judged by: they decide first among themselves. Assumed. */
 const TRAILER_SHARE = 0.25
 const ROD_SHARE = 0.5
+
+/** What depth, pace and rod weigh under an ask. */
+export function scalesOf({ axes, fitted }: Ask): Scene['scales'] {
+  return { depth: (fitted['axis:depth'] ?? 1) * axes.depth.weight, speed: (fitted['axis:speed'] ?? 1) * axes.speed.weight, rod: fitted['axis:rod'] ?? ROD_SHARE }
+}
 /** Share of the depth's log-odds that the choice of the rod hears: a rod is not chosen because it casts badly. Assumed. */
 const DEPTH_FOR_ROD = 0.35
 
@@ -149,13 +155,12 @@ export function judgedWays(profile: LureProfile, scene: Scene, bestOnly = false)
       leads ??= addedWeights(technique, profile, scene)
       for (const added of leads) {
         for (const choice of scene.trailersFor(profile)) {
-          const assembled: Assembled = { profile, technique, trailer: choice.trailer, added }
-          const hung = scene.hungGainsOf(assembled, way)
+          const hung = scene.hungGainsOf({ profile, technique, trailer: choice.trailer, added }, way)
           const notOwned = technique.adds !== 'nothing' && added.part === null && !added.spoon ? NOT_OWNED : 0
           assemblies.push({
-            ...assembled, ready, way, choice, levels: [own, fished, hung],
+            profile, technique, trailer: choice.trailer, added, ready, way, choice, levels: [own, fished, hung],
             totalG: profile.weightG.value + (choice.trailer?.weightG.value ?? 0) + added.grams,
-            odds: own.total + fished.total + hung.total + TRAILER_SHARE * choice.gain - notOwned - LEAD_OFF * (added.off ?? 0) + (scene.fitted[`tactic:${ready.tactic.id}`] ?? 0),
+            odds: own.total + fished.total + hung.total + TRAILER_SHARE * choice.gain - notOwned - LEAD_OFF * (added.off ?? 0) + ready.lift,
           })
         }
       }
@@ -201,7 +206,7 @@ function onBestRod(assembly: Assembly, scene: Scene, mostPlaced: number, beyond:
     able.push({ outfit, place: verdict.place, gain: rodGain(outfit, taskOf(assembly, scene)) + WINDOW_WEIGHT * Math.log(verdict.fit) })
   }
   able.sort((a, b) => b.gain - a.gain)
-  const rodScale = scene.fitted['axis:rod'] ?? ROD_SHARE
+  const rodScale = scene.scales.rod
   if (able.length > 0 && assembly.odds + mostPlaced + rodScale * able[0]!.gain <= beyond) return null
   let best: Thrown | null = null
   let bestChoice = -Infinity
@@ -247,18 +252,18 @@ function taskOf({ profile, technique, ready, totalG }: Assembly, { ask: { readin
 }
 
 /** What depth or pace adds: all that was asked of it where it is met in full, as much against where it is missed. */
-function placedGain(axis: 'depth' | 'speed', fit: number, { ask, fitted }: Scene): number {
-  return (fitted[`axis:${axis}`] ?? 1) * ask.axes[axis].weight * (2 * fit - 1)
+function placedGain(axis: 'depth' | 'speed', fit: number, { scales }: Scene): number {
+  return scales[axis] * (2 * fit - 1)
 }
 
 export function candidateOf({ assembly, outfit, tackle, placement, rod, odds }: Thrown, scene: Scene): Candidate {
   const { profile, ready, way, choice, totalG, levels } = assembly
   const { ask } = scene
-  const scale = (axis: 'depth' | 'speed') => (scene.fitted[`axis:${axis}`] ?? 1) * ask.axes[axis].weight
+  const { scales } = scene
   const fits = fitsOf(scene.terms, ask, assembly, way, levels, {
-    depth: axisFit(placement.depthM, scale('depth') * (2 * placement.depthFit - 1), scale('depth'), placement.depthTrust),
-    speed: ready.tactic.pace === null ? axisFit(placement.speedMs, 0, 0, profile.speed) : axisFit(placement.speedMs, scale('speed') * (2 * placement.speedFit - 1), scale('speed'), profile.speed),
-    rod: axisFit(Math.exp(rod), (scene.fitted['axis:rod'] ?? ROD_SHARE) * rod, 0, outfit ? computed(rod, profile.weightG) : typical(rod)),
+    depth: axisFit(placement.depthM, scales.depth * (2 * placement.depthFit - 1), scales.depth, placement.depthTrust),
+    speed: ready.tactic.pace === null ? axisFit(placement.speedMs, 0, 0, profile.speed) : axisFit(placement.speedMs, scales.speed * (2 * placement.speedFit - 1), scales.speed, profile.speed),
+    rod: axisFit(Math.exp(rod), scales.rod * rod, 0, outfit ? computed(rod, profile.weightG) : typical(rod)),
   }, scene.waterDensity)
   return {
     ...tackle, way: way.way, hooking: choice.hooking, trailerRows: choice.rows, outfit, totalG, placement, rodGain: rod, fits, levels, odds,

@@ -1,5 +1,5 @@
 import { type Ask, desirabilityAt } from '#core/ask'
-import { courseOf, levelSpeed, overWork, type Presented, shareInBand, towedDepth } from '#core/course'
+import { coarseCourseOf, levelSpeed, overWork, type Presented, shareInBand, towedDepth } from '#core/course'
 import { DIVE_PATH } from '#core/knowledge'
 import { BOTTOM_SHARE, computed, fallSpeed, type Known } from '#core/lure'
 import { bottomWeight, deepestOnCast, dropShotHeight } from '#core/motion'
@@ -98,7 +98,7 @@ function atDepth(tackle: Tackle, ask: Ask, depthM: number, more: Partial<Placeme
 
 /** Along its solved course: the mean depth, what is asked of the depths it passes through, and the share of them in front of the fish. */
 function alongCourse(presented: Presented, ask: Ask, foulM = Infinity): Pick<Placement, 'depthM' | 'deepestM' | 'depthFit' | 'shareInBand' | 'touches'> {
-  const course = courseOf(presented, { coarse: true })
+  const course = coarseCourseOf(presented)
   const { band: { fromM, toM } } = presented
   const { depth } = ask.axes
   return {
@@ -205,8 +205,8 @@ function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity
   for (const depthM of tried) {
     const level = levelSpeed({ ...presented, depthM }) ?? 0
     const speedMs = Math.min(most, Math.max(least, level))
-    const { depthM: meanM } = consider(depthM, speedMs)
-    if (Math.abs(meanM - depthM) > OFF_M) consider(Math.min(numbers.bottomM, Math.max(0, 2 * depthM - meanM)), speedMs)
+    const { depthM: meanM, depthFit } = consider(depthM, speedMs)
+    if (depthFit < GOOD_DEPTH && Math.abs(meanM - depthM) > OFF_M) consider(Math.min(numbers.bottomM, Math.max(0, 2 * depthM - meanM)), speedMs)
     if (best!.depthFit >= GOOD_DEPTH || depthM === highM) break
   }
   const found = best! as Placement

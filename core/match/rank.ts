@@ -5,7 +5,7 @@ import { AXES, AXIS_IDS } from '#core/rule'
 import type { BenchTest, Box, Trip } from '#core/tackle'
 import type { Cover } from '#core/terms'
 import { waterDensity } from '#core/water'
-import { bestCandidate, type Candidate, readyTactics, type Rejection, type Scene } from './candidate'
+import { bestCandidate, type Candidate, readyTactics, type Rejection, scalesOf, type Scene } from './candidate'
 import { colourJudgeFor, lookOf } from './look'
 import { type LoggedStretch, loggedStretches, type LogVerdict, logVerdicts, movedByLog } from './log'
 import { contactFor } from './presentation'
@@ -94,7 +94,7 @@ export function sceneOf({ trailers, outfits, spoons, box }: PreparedBox, ask: As
     wayGainsOf: (profile, way) => wayGains(terms, profile, way),
     hungGainsOf: (tackle, way) => hungGains(terms, tackle, way, density),
     tactics: new Map(readyTactics(ask).map(ready => [ready.tactic, ready])),
-    fitted: ask.fitted,
+    scales: scalesOf(ask),
   }
 }
 

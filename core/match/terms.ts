@@ -34,7 +34,8 @@ export function axisFit(offers: number, gain: number, most: number, source: Know
 /** Axes by what their figure depends on, so that each is worked out once: the lure alone, the way it is fished, and what hangs on it. */
 const LURE_AXES = ['length', 'flash', 'sound', 'conspicuousness', 'naturalness'] as const
 const WAY_AXES = ['hang', 'erratic', 'snagGuard'] as const
-type Level = 'lure' | 'way' | 'hung'
+const LEVELS = ['lure', 'way', 'hung'] as const
+type Level = typeof LEVELS[number]
 type Figures = Partial<Record<ScaleAxisId, number>>
 
 /** An effect ready to be asked of thousands of lures. */
@@ -151,19 +152,33 @@ export function hungGains({ hung: terms }: Terms, tackle: Assembled, way: LureWa
 export interface Contribution { readonly push: Push, readonly gain: number, readonly figure: number | null }
 
 export function contributionsOf(terms: Terms, profile: LureProfile, way: LureWay, levels: readonly Gains[]): Contribution[] {
-  return (['lure', 'way', 'hung'] as const).flatMap((level, i) => terms[level].map(({ push, axis, value }) => {
+  return LEVELS.flatMap((level, i) => terms[level].map(({ push, axis, value }) => {
     const figures = levels[i]!.figures
     return { push, gain: push.strength * value(profile, level === 'lure' ? null : way, figures), figure: figures[axis as ScaleAxisId] ?? null }
   }))
 }
 
+/** What could be won on each axis under an ask, worked out once an ask. */
+const most = new WeakMap<Ask, Float64Array>()
+
+function mostOf(ask: Ask): Float64Array {
+  const known = most.get(ask)
+  if (known) return known
+  const sums = new Float64Array(AXIS_IDS.length)
+  for (const { effect, strength } of ask.pushes) sums[PLACE[effect.axis]]! += !isPush(effect) ? strength : effect.within ? strength / 2 : 'against' in effect ? 0 : strength
+  most.set(ask, sums)
+  return sums
+}
+
 /** Everything of a set-up by axis, for those who read it; the judgement itself needs only the totals. */
 export function fitsOf(terms: Terms, ask: Ask, tackle: Assembled, way: LureWay, levels: readonly Gains[], placed: Pick<AxisFits, 'depth' | 'speed' | 'rod'>, waterDensity: number): AxisFits {
   const { profile, trailer } = tackle
-  const most = new Float64Array(AXIS_IDS.length)
+  const mostGains = mostOf(ask)
   const gains = new Float64Array(AXIS_IDS.length)
-  for (const { push, gain } of contributionsOf(terms, profile, way, levels)) gains[PLACE[push.effect.axis]]! += gain
-  for (const { effect, strength } of ask.pushes) most[PLACE[effect.axis]]! += !isPush(effect) ? strength : effect.within ? strength / 2 : 'against' in effect ? 0 : strength
+  for (let i = 0; i < LEVELS.length; i++) {
+    const { figures } = levels[i]!
+    for (const { push, axis, value } of terms[LEVELS[i]!]) gains[PLACE[axis]]! += push.strength * value(profile, i === 0 ? null : way, figures)
+  }
   const seen = profile.colours
   const source: Partial<Record<AxisId, Known<unknown>>> = {
     length: profile.lengthMm, flash: profile.flash, sound: profile.sound, conspicuousness: computed(0, seen), naturalness: computed(0, seen), colour: seen, scent: profile.scented,
@@ -172,8 +187,9 @@ export function fitsOf(terms: Terms, ask: Ask, tackle: Assembled, way: LureWay, 
   }
   const fits = {} as Record<AxisId, AxisFit>
   AXIS_IDS.forEach((axis, i) => {
-    const figure = levels.map(level => level.figures[axis as ScaleAxisId]).find(f => f !== undefined)
-    const fit = axisFit(figure ?? 0, gains[i]!, most[i]!, source[axis] ?? typical(0))
+    const at = axis as ScaleAxisId
+    const figure = levels[0]!.figures[at] ?? levels[1]!.figures[at] ?? levels[2]!.figures[at]
+    const fit = axisFit(figure ?? 0, gains[i]!, mostGains[i]!, source[axis] ?? typical(0))
     fits[axis] = figure === undefined ? { ...fit, offers: fit.fit } : fit
   })
   return { ...fits, ...placed }

@@ -28,30 +28,40 @@ const SILENT = 0.05
 export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): TrailersFor {
   const rows = TRAILERS.map(row => ({ row, holds: jointMembership(row.when, ask.features) })).filter(({ holds }) => holds > SILENT)
   const known = new Map<LureProfile, readonly TrailerChoice[]>()
+  // Which rows speak of which trailer does not hang on the host.
+  const speaks = trailers.map(trailer => rows.map(({ row, holds }) => (row.trailer !== 'none' && matchesLure(row.trailer, trailer) ? row.lift * holds : 0)))
   return (host) => {
     if (!host.typical.takesTrailer) return [BARE]
     const kept = known.get(host)
     if (kept) return kept
-    const mine = rows.filter(({ row }) => matchesLure(row.host, host))
-    const judged = trailers.filter(trailer => mayTrail(trailer, host)).map(trailer => judge(host, trailer, mine))
-      .sort((a, b) => b.gain - a.gain || (a.trailer!.lure.id < b.trailer!.lure.id ? -1 : 1))
-    const bare = judge(host, null, mine)
-    const mustTrail = host.lure.family === NEEDS_TRAILER && judged.length > 0
+    const isMine = rows.map(({ row }) => matchesLure(row.host, host))
+    const mine = rows.filter((_, i) => isMine[i])
+    let best: LureProfile | null = null
+    let most = -Infinity
+    for (const [i, trailer] of trailers.entries()) {
+      if (!mayTrail(trailer, host)) continue
+      let gain = -costOf(host, trailer)
+      for (let r = 0; r < isMine.length; r++) if (isMine[r]) gain += speaks[i]![r]!
+      if (gain > most || (gain === most && trailer.lure.id < best!.lure.id)) [best, most] = [trailer, gain]
+    }
     // The best dressed one and, where it can be fished so, the bare host: a rod may carry only that.
-    const choices = mustTrail ? judged.slice(0, 1) : [...judged.slice(0, 1), bare]
+    const mustTrail = host.lure.family === NEEDS_TRAILER && best !== null
+    const choices = [...(best ? [judge(host, best, mine)] : []), ...(mustTrail ? [] : [judge(host, null, mine)])]
     known.set(host, choices)
     return choices
   }
 }
 
+/** What a trailer of the wrong length, or of another colour, costs [log-odds]. */
+function costOf(host: LureProfile, trailer: LureProfile): number {
+  const share = trailer.lengthMm.value / host.lengthMm.value
+  const length = TRAILER_LENGTH.costPerDoubling * Math.max(0, Math.log2(share / TRAILER_LENGTH.most), Math.log2(TRAILER_LENGTH.least / share))
+  return length + (host.colours.value.pattern === trailer.colours.value.pattern ? 0 : TRAILER_OTHER_COLOUR)
+}
+
 function judge(host: LureProfile, trailer: LureProfile | null, rows: readonly { readonly row: TrailerRow, readonly holds: number }[]): TrailerChoice {
   const speaking = rows.filter(({ row }) => (trailer === null ? row.trailer === 'none' : row.trailer !== 'none' && matchesLure(row.trailer, trailer)))
-  let gain = speaking.reduce((sum, { row, holds }) => sum + row.lift * holds, 0)
-  if (trailer) {
-    const share = trailer.lengthMm.value / host.lengthMm.value
-    gain -= TRAILER_LENGTH.costPerDoubling * Math.max(0, Math.log2(share / TRAILER_LENGTH.most), Math.log2(TRAILER_LENGTH.least / share))
-    if (host.colours.value.pattern !== trailer.colours.value.pattern) gain -= TRAILER_OTHER_COLOUR
-  }
+  const gain = speaking.reduce((sum, { row, holds }) => sum + row.lift * holds, 0) - (trailer ? costOf(host, trailer) : 0)
   const told = speaking.filter(({ row, holds }) => row.lift * holds > 0).sort((a, b) => b.row.lift * b.holds - a.row.lift * a.holds).map(({ row }) => row)
   return { trailer, gain, rows: told, hooking: trailer === null ? null : told.find(row => row.hooking)?.hooking ?? 'threaded' }
 }

@@ -11,7 +11,7 @@ export interface PathPoint {
 export interface Retrieve {
   readonly path: readonly PathPoint[]
   readonly deepest: PathPoint
-  /** Largest bow of the line [rad]: up to 0.4 the model is within 10 %, at 0.5 it is 10–20 % too deep. */
+  /** Largest bow of the line [rad], 0 on a coarse path: up to 0.4 the model is within 10 %, at 0.5 it is 10–20 % too deep. */
   readonly bow: number
 }
 export interface RetrieveUse {
@@ -80,7 +80,7 @@ export function retrieve(lure: RetrievedLure, line: RetrieveLine, water: Retriev
     const step = Math.min(longest, left / use.speed, use.coarse ? Math.max(FINE_STEP_S, use.coarse.depthStep / sinks) : Infinity)
     const middle = stepped(state, first, state, step / 2)
     const vn = across(middle)
-    bow = Math.max(bow, imbalance(lure, line, water, middle, use.speed, vn).bow)
+    if (!use.coarse) bow = Math.max(bow, imbalance(lure, line, water, middle, use.speed, vn).bow)
     state = stepped(state, vn, middle, step)
     seconds += step
     path.push(pointAt(state, seconds))
