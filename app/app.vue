@@ -18,6 +18,8 @@ onKeyStroke(['z', 'Z'], (event) => {
 })
 
 watchEffect(() => theme.change(settings.theme))
+/** The ground of the whole window follows the look, past the end of the page too: no white foot by night. */
+useHead({ htmlAttrs: { class: () => `theme-${settings.theme}` } })
 </script>
 
 <template>

@@ -119,7 +119,7 @@ export function useExchange() {
       if (table.value) {
         const lures = (planned.value ?? []).flatMap(p => (p.lure && (p.action === 'new' || p.action === 'change') ? [p.lure] : []))
         const { new: fresh, change } = counts.value
-        await box.change({ put: { lures } }, `${fresh} lures came in from ${fileName.value}, ${change} were changed.`)
+        await box.change({ put: { lures } }, `${fresh} ${fresh === 1 ? 'lure' : 'lures'} came in from ${fileName.value}, ${change} ${change === 1 ? 'was' : 'were'} changed.`)
       }
       else if (file.value) {
         const incoming = file.value.file

@@ -52,7 +52,7 @@ export const PAGE_HELP: Readonly<Record<string, PageHelp>> = {
   },
   'trip': {
     answers: 'What the bites say, and which one thing to change next.',
-    use: ['Begin with a set-up. Tap what happens; each tap is stored before it is shown, and can be taken back.', 'Details can wait until the hands are dry: tap an event to add them.', 'When a change is due, the card names one thing to change and why; when too little is known it says so.'],
+    use: ['Begin with a set-up. Tap what happens; each tap is stored before it is shown. All of it is taken back in its order.', 'Slower, a longer pause, a smaller trailer: what is changed in the hand is one tap too, and begins a stint of its own.', 'A follow, a hit and the same fish landed are one fish. Details can wait until the hands are dry: tap an event to add them.', 'When a change is due, the card names one thing to change and why; when too little is known it says so.'],
     words: ['stint', 'contact', 'effort', 'cadence', 'dead-stick', 'count-down', 'conditioned fish', 'honest pair', 'blank', 'clean-up'],
   },
   'pack': {
@@ -67,7 +67,7 @@ export const PAGE_HELP: Readonly<Record<string, PageHelp>> = {
   },
   'box': {
     answers: 'What you have, what is known of each lure, and where it lies.',
-    use: ['Type a kind and a weight to add one: fractions of an ounce will do, and what is left out is assumed from the kind.', 'Search in words: “28g gold spinnerbait pike”.', 'Drag lures between slots, or pick one with the keys; many at once can be changed from the bar below.'],
+    use: ['Type a kind and a weight to add one: fractions of an ounce will do, and what is left out is assumed from the kind.', 'Search in words: “28g gold spinnerbait pike”.', 'In and out takes a spreadsheet as it is, or a pasted list, one lure a line. Words that were not understood are said once, for all like rows.', 'Drag lures between slots, or pick one with the keys; many at once can be changed from the bar below.'],
     words: ['stock', 'running depth', 'fall rate', 'action', 'trailer', 'coverage', 'tested', 'assumed'],
   },
   'bench': {
@@ -97,7 +97,7 @@ export const PAGE_HELP: Readonly<Record<string, PageHelp>> = {
   },
   'keep': {
     answers: 'Where your things are kept, and how not to lose them.',
-    use: ['Make a backup now and then and keep the file elsewhere.', 'To put one back, look at what it holds first; it can be taken back.'],
+    use: ['Make a backup now and then and keep the file elsewhere.', 'To put one back, look at what it holds first; what was here is put aside on this device.', 'Rows that are damaged are set aside whole, and can be mended here.'],
     words: ['stock'],
   },
 }

@@ -105,3 +105,15 @@ describe('the rule rows', () => {
     expect(fillIn('at {temperatureC}', features, 'imperial')).toMatch(/at 53\s°F/)
   })
 })
+
+describe('the water where the fish stand', () => {
+  // A lake trout under a warm surface stands in cold water and is active there (handbook §2: it is a fish of 4 to 12 °C).
+  const lake = { species: 'lake-trout', temperatureC: 22, bottomM: 20, fishFromM: 15, fishToM: 17 } as const
+  it('a lake trout at 16 m in 7 °C under 22 °C is active and not in distress; without the layers it would be', () => {
+    const [deep, top] = [askOf({ ...lake, layers: [{ depthM: 8, temperatureC: 20 }, { depthM: 12, temperatureC: 8 }, { depthM: 16, temperatureC: 7 }] }).features, askOf(lake).features]
+    expect(deep.numbers.activity).toBeGreaterThan(0.8)
+    expect(deep.sets.stress).toEqual({ no: 1 })
+    expect(top.sets.stress).toEqual({ yes: 1 })
+    expect(deep.numbers.temperatureC).toBeCloseTo(7, 6)
+  })
+})

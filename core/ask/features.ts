@@ -1,6 +1,6 @@
 import { FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
 import { daylight, sunPosition } from '#core/light'
-import type { CompleteReading } from '#core/reading'
+import { type CompleteReading, temperatureAt } from '#core/reading'
 import type { Features } from '#core/rule'
 import { activityAt, isStressed, phaseShares } from '#core/season'
 import type { PhaseShares } from '#core/terms'
@@ -24,15 +24,18 @@ export function featuresOf(reading: CompleteReading): Features {
   const phases = reading.phase ? onlyPhase(reading.phase) : phaseShares(reading)
   const sunAltitudeDeg = reading.at ? sunPosition(reading.at, reading.latitude, reading.longitude).altitudeDeg : SUN_WITHOUT_TIME_DEG
   const mainForage = reading.forage[0]!
+  const fishM = (reading.fishFromM + reading.fishToM) / 2
+  // A fish feels the water it stands in, not what is measured on top.
+  const temperatureC = temperatureAt(reading, fishM)
   const one = <K extends string>(id: K | null) => (id === null ? {} : { [id]: 1 }) as Partial<Record<K, number>>
   const all = <K extends string>(list: readonly K[]) => Object.fromEntries(list.map(id => [id, 1])) as Partial<Record<K, number>>
   return {
     phases,
     numbers: {
-      temperatureC: reading.temperatureC,
-      belowRangeC: Math.max(0, low - reading.temperatureC),
-      aboveRangeC: Math.max(0, reading.temperatureC - high),
-      activity: activityAt(reading.species, reading.temperatureC),
+      temperatureC,
+      belowRangeC: Math.max(0, low - temperatureC),
+      aboveRangeC: Math.max(0, temperatureC - high),
+      activity: activityAt(reading.species, temperatureC),
       visibilityM: reading.visibilityM,
       light: reading.sky === 'night' ? 0 : daylight(reading.sky, sunAltitudeDeg),
       sunAltitudeDeg,
@@ -42,10 +45,10 @@ export function featuresOf(reading: CompleteReading): Features {
       bottomM: reading.bottomM,
       fishFromM: reading.fishFromM,
       fishToM: reading.fishToM,
-      fishM: (reading.fishFromM + reading.fishToM) / 2,
+      fishM,
       presentM: reading.fishFromM + PRESENT_AT * (reading.fishToM - reading.fishFromM),
       suspendedM: Math.max(0, reading.bottomM - reading.fishToM),
-      warmthC: reading.temperatureC + WARMTH_SHARE * (WARMTH_FROM_C - low),
+      warmthC: temperatureC + WARMTH_SHARE * (WARMTH_FROM_C - low),
       coverTopM: reading.coverTopM ?? COVER_TOP * reading.bottomM,
       forageLengthMm: mainForage.lengthMm,
       forageSlenderness: FORAGE_TABLE[mainForage.kind].slenderness,
@@ -73,7 +76,7 @@ export function featuresOf(reading: CompleteReading): Features {
       signs: all(reading.signs),
       crowd: one(reading.crowd),
       toothy: one(species.toothy),
-      stress: one(isStressed(reading.species, reading.temperatureC) ? 'yes' : 'no'),
+      stress: one(isStressed(reading.species, temperatureC) ? 'yes' : 'no'),
       phase: phases,
     },
   }

@@ -29,6 +29,7 @@ export interface Unreachable { readonly deepestM: number, readonly why: () => st
 /** Tip heights in use [m]: low, middle, high (A9). */
 const TIPS_M = [0.5, 1.0, 2.3] as const
 const LOW_TIP_M = 0.5
+const HIGH_TIP_M = 2.3
 /** How far above the band a fish still comes up [m] (A3). */
 const RISE_M = { lethargic: 1, neutral: 2, aggressive: 3 } as const
 /** How well a lure works at the edge of its window (A4). */
@@ -194,24 +195,31 @@ function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity
   const presented = presentedOf(tackle, { letDownM: presentM, tipM: LOW_TIP_M, castM, speedMs: Math.min(most, Math.max(least, wanted)) }, ask, waterDensity)
   if (presented.bait.fallMs <= 0) return cannotReach(0, highestNeeded, 'it does not sink')
   let best: Placement | null = null
-  const consider = (letDownM: number, speedMs: number) => {
-    const along = alongCourse({ ...presented, depthM: letDownM, speedMs }, ask)
+  const consider = (letDownM: number, speedMs: number, tipM: number) => {
+    const along = alongCourse({ ...presented, depthM: letDownM, speedMs, tipM }, ask)
     const speedFit = worksAt(tackle, speedMs) * desirabilityAt(ask.axes.speed, speedMs)
     if (!best || along.depthFit * speedFit > best.depthFit * best.speedFit)
-      best = atDepth(tackle, ask, along.depthM, { ...along, letDownM, speedMs, speedFit, depthTrust: computed(0, profile.weightG) })
+      best = atDepth(tackle, ask, along.depthM, { ...along, letDownM, speedMs, tipM, speedFit, depthTrust: computed(0, profile.weightG) })
     return along
   }
   const tried = tackle.tactic.id === 'plug-ripped' ? [Math.min(numbers.fishM, numbers.bottomM)] : [presentM, (presentM + highM) / 2, highM]
   for (const depthM of tried) {
     const level = levelSpeed({ ...presented, depthM }) ?? 0
     const speedMs = Math.min(most, Math.max(least, level))
-    const { depthM: meanM, depthFit } = consider(depthM, speedMs)
-    if (depthFit < GOOD_DEPTH && Math.abs(meanM - depthM) > OFF_M) consider(Math.min(numbers.bottomM, Math.max(0, 2 * depthM - meanM)), speedMs)
+    const { depthM: meanM, depthFit } = consider(depthM, speedMs, LOW_TIP_M)
+    if (depthFit < GOOD_DEPTH && Math.abs(meanM - depthM) > OFF_M) consider(Math.min(numbers.bottomM, Math.max(0, 2 * depthM - meanM)), speedMs, LOW_TIP_M)
+    // What sinks at the pace that is wanted is held up by the rod, and wound as fast as it may be.
+    if (level > most && best!.depthFit < GOOD_DEPTH) {
+      const high = levelSpeed({ ...presented, depthM, tipM: HIGH_TIP_M }) ?? 0
+      consider(depthM, Math.min(Math.max(least, Math.min(max, wanted * HURRIED)), Math.max(least, high)), HIGH_TIP_M)
+    }
     if (best!.depthFit >= GOOD_DEPTH || depthM === highM) break
   }
   const found = best! as Placement
   return found.deepestM * REACH_TOLERANCE >= highestNeeded ? found : cannotReach(found.deepestM, highestNeeded, 'at a pace at which it works')
 }
+/** With the tip up a bait that sinks is wound at most so much faster than is wanted [times]. Assumed. */
+const HURRIED = 2
 /** Counted anew where the course lies this far from where it was counted to [m], and no further depth is tried where the mean desirability of the depth is this good. Assumed. */
 const OFF_M = 0.25
 const GOOD_DEPTH = 0.85

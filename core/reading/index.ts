@@ -3,3 +3,4 @@ export { type LikenessPart, readingDistance, unlikeness, worthAsEvidence } from 
 export { type HomeWater, isAt, lastAt, type NotedReading, placeAt, usualAt } from './place'
 export type { CompleteReading, Reading, WaterLayer } from './reading'
 export { USUAL_WATERS } from './usual-waters'
+export { temperatureAt } from './temperature'

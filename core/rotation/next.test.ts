@@ -41,6 +41,14 @@ describe('the table of bites', () => {
     expect(out.signs.length).toBeGreaterThan(0)
     expect(out.change!.from).not.toBe('')
   })
+  it('a change in the hand is told as it is then fished: the same lure with the longer pause, named by its tap', () => {
+    const { change } = next(trip(stint('jb-silver', 0, 15, [event('follow', 3), event('follow', 6)], { cadence: 'jerk-pause', presentation: { cadence: 'jerk-pause', pauseS: 3, speedMs: 0.4, depthM: 1.2 } })))
+    expect(change).toMatchObject({ what: 'pause', hand: 'longer-pause', setup: { lureId: 'jb-silver', presentation: { pauseS: 6 } } })
+  })
+  it('one fish that follows, hits and is landed is one fish: nothing is read of a follow', () => {
+    const out = next(trip(stint('sb-cw', 0, 15, [event('follow', 3), event('hit', 3.2), event('hooked', 3.3), event('landed', 5), event('follow', 9), event('hit', 9.1), event('landed', 11)])))
+    expect(out.signs.map(s => s.sign)).not.toContain('bite.follows')
+  })
   it('hard and well hooked: stay', () => {
     expect(next(trip(stint('sq-shad', 0, 15, [event('landed', 5, { hookedAt: 'lip' }), event('landed', 12, { hookedAt: 'inside' })]))).do).toBe('stay')
   })

@@ -5,6 +5,7 @@ import { type Candidate, prepareBox, type PreparedBox, rank, type Ranking } from
 import type { Reading } from '#core/reading'
 import type { Box, Stint, Trip } from '#core/tackle'
 import { explainLure, type SetupOut } from '#core/tell'
+import { fishedNow, inHandChanges } from './in-hand'
 import { readSigns } from './signs'
 import { contactsOf, fellSilent, type Tried } from './tally'
 
@@ -183,8 +184,23 @@ class Today {
 
   changeOf({ what, to, hand }: SignOffer): NonNullable<NextOut['change']> {
     const found = this.lureFor(what)
+    if (found) return { what, from: this.valueOf(what), to: `${to}: ${this.nameOf(found.profile.lure.id)}`, setup: this.setupOf(found.profile.lure.id) }
+    return { what, from: this.valueOf(what), to, setup: this.ownWith(hand), ...(hand ? { hand } : {}) }
+  }
+
+  /** What is on the line, fished as the change in the hand has it. */
+  private ownWith(hand: HandChange | undefined): SetupOut | null {
     const own = this.setupOf(this.current.lureId)
-    return { what, from: this.valueOf(what), to: found ? `${to}: ${this.nameOf(found.profile.lure.id)}` : to, setup: found ? this.setupOf(found.profile.lure.id) : own, ...(hand && !found ? { hand } : {}) }
+    const { box } = this.prepared
+    const atHand = { window: this.mine.speed.value, bottomM: this.ranking.ask.reading.bottomM, parts: box.parts, trailers: this.prepared.trailers.map(t => t.lure) }
+    if (!own || !hand) return own
+    const { depthM: told, speedMs: pace, pauseS: pause, cadence, countdownS: count } = own.presentation
+    const fished = { ...this.current, trailerId: this.current.trailerId ?? own.trailerId, presentation: { depthM: told, speedMs: pace, pauseS: pause, cadence, countdownS: count, headG: own.headG, sinkerG: own.sinkerG, ...fishedNow(this.current) } }
+    const changed = inHandChanges(fished, atHand).find(c => c.id === hand)
+    if (!changed) return own
+    const { trailerId = null, presentation } = changed.stint
+    const { speedMs, pauseS, depthM, countdownS } = presentation ?? {}
+    return { ...own, trailerId, presentation: { ...own.presentation, ...(speedMs == null ? {} : { speedMs }), ...(pauseS == null ? {} : { pauseS }), ...(depthM == null ? {} : { depthM }), ...(countdownS == null ? {} : { countdownS }) } }
   }
 
   private valueOf(what: ChangeWhat): string {

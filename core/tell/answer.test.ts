@@ -79,6 +79,11 @@ describe('set-ups', () => {
     expect(known.setups[0]!.totalG).toBeCloseTo(13.1, 6)
     expect(known.setups[0]!.confidence).toBeGreaterThan(plain.setups[0]!.confidence)
   })
+  it('a hard wind shortens the cast, and the card says so', () => {
+    const cast = (windMs: number) => match(box([crank]), { ...bass, windMs }).setups[0]!.presentation.castM!
+    expect(cast(12)).toBeLessThan(cast(3))
+    expect(cast(1)).toBe(cast(3))
+  })
   it('a hang test settles the density: rising 1.2 cm/s means a surplus of ρ CdA U²/2g', () => {
     const plug: Lure = { id: 'p', name: 'p', family: 'jerkbait', weightG: 14.5, buoyancy: 'floats' }
     const density = (values: number[]) => bodyDensity(profileOf(plug, [{ id: 'h', lureId: 'p', kind: 'hang', values, temperatureC: 15 }]))

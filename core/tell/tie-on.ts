@@ -91,6 +91,7 @@ function tipText({ technique, placement }: Candidate, system: UnitSystem): strin
   const metres = (value: number) => formatQuantity('depth', value, { system })
   if (technique.mode === 'troll') return ` ${metres(lineOutM ?? 0)} of line out: it runs at ${metres(depthM)}.`
   if (placement.dropLeaderM != null && technique.rig.startsWith('drop-shot')) return ` Hook ${metres(placement.dropLeaderM)} above the weight: it stands ${metres(placement.leaderHeightM ?? 0)} over the bottom.`
+  if (technique.control === 'count-down' && tipM > 1.5) return ` Rod tip high (${metres(tipM)}): it sinks faster than it is wound.`
   if (technique.control !== 'dive') return ''
   const where = tipM < 0.8 ? 'low' : tipM < 1.5 ? 'half up' : 'high'
   return ` Rod tip ${where} (${metres(tipM)}): it runs to ${metres(deepestM)}.`

@@ -230,3 +230,9 @@ test.describe('on a phone', () => {
     await expect(page.getByRole('button', { name: 'Install it' })).toHaveCount(0)
   })
 })
+
+test('by night the ground of the whole window is dark, past the end of the page too', async ({ page }) => {
+  await open(page, '/rules')
+  await page.locator('.themes').getByText('night', { exact: true }).click()
+  await expect.poll(() => page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor)).toBe('rgb(14, 8, 6)')
+})

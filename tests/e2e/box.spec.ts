@@ -126,7 +126,7 @@ test('an import shows each row before it writes: the bad one is refused, the res
   await expect(page.getByRole('row', { name: /line 3.*refused.*“teapot” is no kind of lure/ })).toBeVisible()
   await expect(page.getByRole('row', { name: /line 2.*Grey one.*14\.2 g/ })).toBeVisible()
   await page.getByRole('button', { name: 'Put 2 in the box' }).click()
-  await expect(page.locator('.undo')).toContainText('1 lures came in from baits.csv, 1 were changed.')
+  await expect(page.locator('.undo')).toContainText('1 lure came in from baits.csv, 1 was changed.')
   await page.getByRole('link', { name: 'Lures', exact: true }).click()
   await page.getByLabel('Search the box').fill('grey one')
   await expect(row(page, 'Grey one')).toContainText('114 mm')

@@ -37,7 +37,8 @@ function neighbourOf(i: number) {
 <template>
   <section class="setups" aria-labelledby="setups-title">
     <h2 id="setups-title">Tie on</h2>
-    <p class="reason lead">{{ total }} lures of your box can be fished here. The figure: of ten good anglers, about so many would start with it.</p>
+    <p v-if="box.box.outfits.length === 0 && box.ready" class="reason no-rods">No rod is entered: rods, lines and casts are assumed. <NuxtLink to="/box/outfits">Enter your rods</NuxtLink>, one line each, as the label reads.</p>
+    <p class="reason lead">{{ total }} {{ total === 1 ? 'lure' : 'lures' }} of your box can be fished here. The figure: of ten good anglers, about so many would start with it.</p>
     <ol>
       <li v-for="row in rows" :key="row.setup.lureId" :class="{ chosen: shownOf(row).lureId === chosenId }">
         <template v-for="setup in [shownOf(row)]" :key="setup.lureId">
@@ -102,5 +103,6 @@ li.chosen { background: var(--leaf); border-top: 1px solid var(--ink); border-bo
 .because { grid-area: because; font-size: 14px; color: var(--ink); display: -webkit-box; -webkit-line-clamp: 2; -webkit-box-orient: vertical; overflow: hidden; }
 .gaps { border-top: 1px solid var(--rule); padding: 10px 6px 2px; }
 .gaps p { margin: 3px 0; font-size: 14px; }
+.no-rods { border-left: 3px solid var(--float); padding-left: 10px; margin: 6px 0; }
 .cautions { border-left: 3px solid var(--brass); border-top: 0; margin-top: 14px; padding-left: 10px; }
 </style>
