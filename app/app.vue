@@ -19,7 +19,7 @@ onKeyStroke(['z', 'Z'], (event) => {
 
 watchEffect(() => theme.change(settings.theme))
 /** The ground of the whole window follows the look, past the end of the page too: no white foot by night. */
-useHead({ htmlAttrs: { class: () => `theme-${settings.theme}` } })
+useHead({ htmlAttrs: { class: () => `ground-${settings.theme}` } })
 </script>
 
 <template>

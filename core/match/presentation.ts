@@ -216,10 +216,14 @@ function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity
     if (best!.depthFit >= GOOD_DEPTH || depthM === highM) break
   }
   const found = best! as Placement
-  return found.deepestM * REACH_TOLERANCE >= highestNeeded ? found : cannotReach(found.deepestM, highestNeeded, 'at a pace at which it works')
+  // What rises to the surface at once is not counted down.
+  if (found.depthM < SURFACE_M) best = { ...found, letDownM: 0 }
+  return found.deepestM * REACH_TOLERANCE >= highestNeeded ? best! : cannotReach(found.deepestM, highestNeeded, 'at a pace at which it works')
 }
 /** With the tip up a bait that sinks is wound at most so much faster than is wanted [times]. Assumed. */
 const HURRIED = 2
+/** Above this it runs at the surface [m]. */
+const SURFACE_M = 0.05
 /** Counted anew where the course lies this far from where it was counted to [m], and no further depth is tried where the mean desirability of the depth is this good. Assumed. */
 const OFF_M = 0.25
 const GOOD_DEPTH = 0.85

@@ -14,7 +14,7 @@ import { atHand, isNamed, list, loadBoxes, loadSituations, type Named, type Situ
 /** Spread of a weight round its prior, as a share of the prior and at least [log-odds]. Assumed; chosen once by the folds. */
 const SPREAD = { share: Number(process.env.SHARE ?? 1.2), least: Number(process.env.LEAST ?? 0.4), tactic: 0.5, axis: 0.35 }
 /** Share of its hand weight that a rule keeps whatever the corpus says: a corpus that hardly speaks of it does not silence a sentence of the handbook. Assumed. */
-const KEPT = Number(process.env.KEPT ?? 0.5)
+const KEPT = Number(process.env.KEPT ?? 0.25)
 /** How often the set-ups are searched anew with the weights found. */
 const ROUNDS = Number(process.env.ROUNDS ?? 4)
 const STEPS = 400

@@ -39,8 +39,9 @@ test('five timed drops are kept, and the new fall rate is used on Tie-on', async
   await page.keyboard.press('Escape')
   const row = page.locator('.setups li').filter({ has: page.locator('.head', { hasText: 'Shard, long' }) })
   await row.locator('.head').click()
-  const depth = Number((await row.locator('.figures div').filter({ hasText: 'depth' }).locator('dd').innerText()).replace(/[^\d.]/g, ''))
-  const count = Number((await row.locator('.figures div').filter({ hasText: 'count' }).locator('dd').innerText()).replace(/\D/g, ''))
+  // "0.6 m, 1 s": where it is counted to, and how long.
+  const dial = await page.locator('.sliders label').filter({ hasText: 'count to' }).locator('.figure').innerText()
+  const [depth, count] = [...dial.matchAll(/\d+(?:\.\d+)?/g)].map(m => Number(m[0])) as [number, number]
   expect(Math.abs(count - depth / 0.5)).toBeLessThanOrEqual(0.6)
 })
 
