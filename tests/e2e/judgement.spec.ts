@@ -50,12 +50,12 @@ test('a school held for good, and a rule switched off: the order beside follows,
   await open(page, '/rules?part=schools')
   await expect(order(page)).toHaveCount(10)
   const before = await order(page).allTextContents()
-  await page.getByRole('radiogroup', { name: 'What comes first' }).getByRole('radio', { name: /finesse/ }).click()
+  await page.getByRole('radiogroup', { name: 'Rattles' }).getByRole('radio', { name: /loud/ }).click()
   await expect.poll(() => order(page).allTextContents()).not.toEqual(before)
   await expect(page.getByText('Arrows: places since the last change.')).toBeVisible()
-  const withFinesse = await order(page).locator('.name').allTextContents()
+  const withRattles = await order(page).locator('.name').allTextContents()
   await comeBack(page)
-  await expect.poll(() => order(page).locator('.name').allTextContents()).toEqual(withFinesse)
+  await expect.poll(() => order(page).locator('.name').allTextContents()).toEqual(withRattles)
 
   await page.getByRole('link', { name: 'The handbook' }).click()
   const rule = page.getByRole('article', { name: 'species.northern-pike.families' })
@@ -63,9 +63,9 @@ test('a school held for good, and a rule switched off: the order beside follows,
   await expect(rule.locator('.effect-list')).toBeVisible()
   await rule.getByRole('combobox').selectOption({ label: 'off' })
   await expect(rule).toContainText('switched off')
-  await expect.poll(() => order(page).locator('.name').allTextContents()).not.toEqual(withFinesse)
+  await expect.poll(() => order(page).locator('.name').allTextContents()).not.toEqual(withRattles)
   await page.getByRole('button', { name: '1 changed: put all back' }).click()
-  await expect.poll(() => order(page).locator('.name').allTextContents()).toEqual(withFinesse)
+  await expect.poll(() => order(page).locator('.name').allTextContents()).toEqual(withRattles)
 })
 
 test('an own rule is tried while it is written, kept, switched off, removed and taken back', async ({ page }) => {
