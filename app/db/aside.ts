@@ -1,5 +1,4 @@
 import { type Issue, LISTS, parseRow } from '#core/files'
-import { applyChange, type Change } from './change'
 import { readKept, restoreKept } from './backup'
 import type { Whose } from './box'
 import type { Database, Snapshot } from './database'
@@ -45,12 +44,14 @@ export async function setDamagedAside(db: Database, at: string): Promise<number>
 }
 
 /** Reads a damaged row again as it was mended; when it passes it is back in its list. */
-export async function mendDamaged(db: Database, id: string, row: unknown): Promise<readonly Issue[]> {
-  const damaged = await db.quarantine.get(id)
-  if (!damaged) return []
-  const outcome = parseRow(damaged.list, row)
-  if (!outcome.ok) return outcome.issues
-  await applyChange(db, { put: { [damaged.list]: [outcome.value] } } as Change)
-  await db.quarantine.delete(id)
-  return []
+export function mendDamaged(db: Database, id: string, row: unknown): Promise<readonly Issue[]> {
+  return db.transaction('rw', [...LISTS.map(list => db.table(list)), db.quarantine], async () => {
+    const damaged = await db.quarantine.get(id)
+    if (!damaged) return []
+    const outcome = parseRow(damaged.list, row)
+    if (!outcome.ok) return outcome.issues
+    await db.table(damaged.list).put(outcome.value)
+    await db.quarantine.delete(id)
+    return []
+  })
 }

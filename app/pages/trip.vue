@@ -53,7 +53,7 @@ const how = computed(() => {
   ].filter(Boolean).join(' · ')
 })
 /** The trip that ended last today: it can go on. */
-const endedToday = computed(() => box.box.trips.filter(t => t.end && t.end.slice(0, 10) === now.value.toISOString().slice(0, 10)).sort((a, b) => Date.parse(b.end!) - Date.parse(a.end!))[0] ?? null)
+const endedToday = computed(() => box.box.trips.filter(t => t.end && new Date(t.end).toDateString() === now.value.toDateString()).sort((a, b) => Date.parse(b.end!) - Date.parse(a.end!))[0] ?? null)
 const packedIds = computed(() => box.packs.find(p => p.id === trips.trip?.packId)?.pack?.items ?? [])
 const undoWords = computed(() => {
   const last = trips.lastStep

@@ -7,7 +7,7 @@ import type { Presented } from './presented'
 /** Shallowest depth and shortest distance at which the balance is asked for [m]. */
 const LEAST = { depthM: 0.05, distanceM: 1 } as const
 /** Nothing is wound slower [m/s]. Assumed. */
-const SLOWEST_MS = 0.05
+export const SLOWEST_MS = 0.05
 /** Speed [m/s] and depth [m] to which the level is met. */
 const CLOSE = { x: 2e-3, f: 2e-3 } as const
 

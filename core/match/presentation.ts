@@ -1,5 +1,5 @@
 import { type Ask, desirabilityAt } from '#core/ask'
-import { coarseCourseOf, levelSpeed, overWork, type Presented, shareInBand, towedDepth } from '#core/course'
+import { coarseCourseOf, levelSpeed, overWork, type Presented, shareInBand, SLOWEST_MS, towedDepth } from '#core/course'
 import { DIVE_PATH } from '#core/knowledge'
 import { BOTTOM_SHARE, computed, fallSpeed, type Known } from '#core/lure'
 import { bottomWeight, deepestOnCast, dropShotHeight } from '#core/motion'
@@ -40,8 +40,6 @@ const DROP_LEADERS = [{ toM: 3, leaderM: 0.25 }, { toM: 6, leaderM: 0.45 }, { to
 const BENT = { least: 0.75, most: 1.25 }
 /** The depth models err by this much: so much is forgiven before a lure is refused [times]. */
 const REACH_TOLERANCE = 1.15
-/** Nothing is wound slower [m/s]. Assumed. */
-const SLOWEST_MS = 0.05
 /** Horizontal distance of a line let down beside the boat [m]. Assumed. */
 const STRAIGHT_DOWN_M = 1
 /** Lengths of line behind the boat that are tried [m]. */

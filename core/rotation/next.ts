@@ -191,9 +191,9 @@ class Today {
   /** What is on the line, fished as the change in the hand has it. */
   private ownWith(hand: HandChange | undefined): SetupOut | null {
     const own = this.setupOf(this.current.lureId)
-    const { box } = this.prepared
-    const atHand = { window: this.mine.speed.value, bottomM: this.ranking.ask.reading.bottomM, parts: box.parts, trailers: this.prepared.trailers.map(t => t.lure) }
     if (!own || !hand) return own
+    const { box, trailers } = this.prepared
+    const atHand = { window: this.mine.speed.value, bottomM: this.ranking.ask.reading.bottomM, parts: box.parts, trailers: trailers.map(t => t.lure) }
     const { depthM: told, speedMs: pace, pauseS: pause, cadence, countdownS: count } = own.presentation
     const fished = { ...this.current, trailerId: this.current.trailerId ?? own.trailerId, presentation: { depthM: told, speedMs: pace, pauseS: pause, cadence, countdownS: count, headG: own.headG, sinkerG: own.sinkerG, ...fishedNow(this.current) } }
     const changed = inHandChanges(fished, atHand).find(c => c.id === hand)

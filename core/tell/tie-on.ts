@@ -86,14 +86,18 @@ function presentationOf(candidate: Candidate, waterDensity: number, system: Unit
   }
 }
 
+/** From here on a rod tip is called half up, and high [m]. Assumed. */
+const HALF_UP_M = 0.8
+const HIGH_TIP_M = 1.5
+
 function tipText({ technique, placement }: Candidate, system: UnitSystem): string {
   const { tipM, depthM, deepestM, lineOutM } = placement
   const metres = (value: number) => formatQuantity('depth', value, { system })
   if (technique.mode === 'troll') return ` ${metres(lineOutM ?? 0)} of line out: it runs at ${metres(depthM)}.`
   if (placement.dropLeaderM != null && technique.rig.startsWith('drop-shot')) return ` Hook ${metres(placement.dropLeaderM)} above the weight: it stands ${metres(placement.leaderHeightM ?? 0)} over the bottom.`
-  if (technique.control === 'count-down' && tipM > 1.5) return ` Rod tip high (${metres(tipM)}): it sinks faster than it is wound.`
+  if (technique.control === 'count-down' && tipM >= HIGH_TIP_M) return ` Rod tip high (${metres(tipM)}): it sinks faster than it is wound.`
   if (technique.control !== 'dive') return ''
-  const where = tipM < 0.8 ? 'low' : tipM < 1.5 ? 'half up' : 'high'
+  const where = tipM < HALF_UP_M ? 'low' : tipM < HIGH_TIP_M ? 'half up' : 'high'
   return ` Rod tip ${where} (${metres(tipM)}): it runs to ${metres(deepestM)}.`
 }
 
