@@ -12,4 +12,5 @@ const undo = useUndoStore()
 
 <style scoped>
 .undo { position: fixed; inset: auto 0 calc(18px + var(--foot)); margin-inline: auto; width: fit-content; max-width: calc(100vw - 24px); display: flex; align-items: center; gap: 14px; padding: 8px 14px; background: var(--leaf); border: 1px solid var(--ink); border-radius: 3px; z-index: 50; }
+.undo button { flex: none; white-space: nowrap; }
 </style>
