@@ -1,6 +1,6 @@
 import type { OwnRules } from '#core/ask'
 import type { Precision, TripsRead } from '#core/files'
-import type { CrossTable, CutId, LikeDay, RateOptions, RateTable, Return, RuleAudit, YearSheet } from '#core/logbook'
+import type { Audit, CrossTable, CutId, LikeDay, RateOptions, RateTable, Return, YearSheet } from '#core/logbook'
 import type { Reading } from '#core/reading'
 import type { Box, Trip } from '#core/tackle'
 import type { RuleChoice } from './judge.protocol'
@@ -20,7 +20,7 @@ export interface LogbookApi {
   years: () => readonly number[]
   year: (year: number) => YearSheet
   /** `null` when `stop` came before the end. */
-  audit: (choice: RuleChoice, progress: (done: number) => void) => Promise<readonly RuleAudit[] | null>
+  audit: (choice: RuleChoice, progress: (done: number) => void) => Promise<Audit | null>
   stop: () => void
   written: (trips: readonly Trip[], format: TripFormat, precision: Precision) => string
   /** Trips of a table; lures and waters may stand by name. */

@@ -1,4 +1,5 @@
-export { probabilityHigher } from './compare'
+export { probabilityHigher, rateRatio, standOut } from './compare'
 export { sumOf, type Tally, tallyOf } from './effort'
+export { type DayOf, dispersionOf } from './dispersion'
 export { type Group, pooledRates } from './pool'
 export { type RateEstimate, rateOf } from './rate'

@@ -2,7 +2,8 @@ import betaCdf from '@stdlib/stats-base-dists-beta-cdf'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { seededRandom } from '#core/numeric'
-import { probabilityHigher } from './compare'
+import { probabilityHigher, rateRatio, standOut } from './compare'
+import { dispersionOf } from './dispersion'
 import { pooledRates } from './pool'
 import { gammaSample, poissonSample } from '../../tests/chance'
 
@@ -91,4 +92,46 @@ describe('probabilityHigher', () => {
     expect(Math.abs(probabilityHigher(a, b) - higher / draws)).toBeLessThan(0.01)
   })
   it('is one half when a side was never fished', () => expect(probabilityHigher({ events: 0, effort: 0 }, { events: 3, effort: 2 })).toBe(0.5))
+})
+
+describe('rateRatio and standOut', () => {
+  it('the ratio’s ends agree with draws from the two posteriors', () => {
+    const random = seededRandom(8)
+    const [a, b] = [{ events: 9, effort: 5 }, { events: 4, effort: 6 }]
+    const draws = Array.from({ length: 40_000 }, () => gammaSample(0.5 + a.events, 1 / a.effort, random) / gammaSample(0.5 + b.events, 1 / b.effort, random)).sort((x, y) => x - y)
+    const { mean, low, high } = rateRatio(a, b)!
+    for (const [found, share] of [[low, 0.05], [mean, 0.5], [high, 0.95]] as const) expect(found / draws[Math.round(share * draws.length)]!).toBeCloseTo(1, 1)
+    expect(rateRatio(a, { events: 0, effort: 0 })).toBeNull()
+  })
+  // Benjamini & Hochberg 1995, §3.2: fifteen comparisons of two treatments of the heart; at 5 % the four smallest stand. Figures from memory.
+  it('tells four of fifteen, as in the paper', () => {
+    const paper = [0.0001, 0.0004, 0.0019, 0.0095, 0.0201, 0.0278, 0.0298, 0.0344, 0.0459, 0.3240, 0.4262, 0.5719, 0.6528, 0.7590, 1]
+    expect(standOut(paper, 0.05).filter(Boolean)).toHaveLength(4)
+    expect(standOut([...paper].reverse(), 0.05).lastIndexOf(false)).toBe(10)
+    expect(standOut([], 0.05)).toEqual([])
+  })
+})
+
+describe('dispersionOf', () => {
+  const days = (counts: readonly number[]) => counts.map((events, i) => ({ group: 'a', day: String(i), events, effort: 2 }))
+  it('equals Pearson’s statistic over its degrees of freedom where there are many days', () => {
+    const counts = Array.from({ length: 400 }, (_, i) => (i % 4 === 0 ? 8 : 0))
+    // Mean 2: (36 + 3 × 4) ÷ 4 = 12 ÷ 2 = 6 a day, over n − 1.
+    expect(dispersionOf(days(counts))).toBeCloseTo((6 * 400 + 3 * 8) / (399 + 8), 6)
+  })
+  it('is 1 where bites come evenly, the usual one where nothing is known, and takes the stints of a day together', () => {
+    expect(dispersionOf(days(Array.from({ length: 300 }, () => 2)))).toBe(1)
+    expect(dispersionOf([])).toBe(3)
+    const [whole, parted] = [[{ group: 'a', day: '1', events: 4, effort: 4 }, { group: 'a', day: '2', events: 1, effort: 4 }], [{ group: 'a', day: '1', events: 4, effort: 1 }, { group: 'a', day: '1', events: 0, effort: 3 }, { group: 'a', day: '2', events: 1, effort: 4 }]]
+    expect(dispersionOf(parted)).toBeCloseTo(dispersionOf(whole), 12)
+  })
+  it('counts weigh less the more they are bunched: wider intervals, and a dispersion below 1 is refused', () => {
+    const groups = [{ events: 12, effort: 6 }, { events: 3, effort: 6 }]
+    const width = (dispersion: number) => {
+      const { low, high } = pooledRates(groups, dispersion)!.groups[0]!
+      return high / low
+    }
+    expect(width(3)).toBeGreaterThan(width(1))
+    expect(() => pooledRates(groups, 0.5)).toThrow(/dispersion/)
+  })
 })

@@ -29,15 +29,18 @@ const HALF = 0.5
  * Model:  events ~ Poisson(rate × effort), rates ~ Gamma(shape, shape ÷ mean); mean and shape flat on the log scale and summed over a grid, so that their own
  *         uncertainty is in the intervals. Each group's posterior is a mixture of Gammas; its interval is that of the Gamma with the same mean and variance.
  * Source: Clayton & Kaldor 1987 for the model; the full-Bayes form as in Gelman et al., Bayesian Data Analysis. From memory.
+ *         Bites that come in bunches: events and effort are both divided by `dispersion` first (see `dispersionOf`), so that they weigh as independent ones would.
  * Valid:  groups fished at random; where the best lure was fished at the best hour, the rate is that of both.
  *
  * @returns `null` when no effort was made at all
  * @throws {RangeError} if a count or an effort is negative or not a number
  */
-export function pooledRates(groups: readonly Group[]): PooledRates | null {
-  for (const { events, effort } of groups) {
+export function pooledRates(counted: readonly Group[], dispersion = 1): PooledRates | null {
+  for (const { events, effort } of counted) {
     if (!(events >= 0 && effort >= 0 && Number.isFinite(events + effort))) throw new RangeError(`pooledRates: events and effort must be 0 or more, got ${events} in ${effort}`)
   }
+  if (!(dispersion >= 1)) throw new RangeError(`pooledRates: dispersion must be 1 or more, got ${dispersion}`)
+  const groups = counted.map(({ events, effort }) => ({ events: events / dispersion, effort: effort / dispersion }))
   const fished = groups.filter(g => g.effort > 0)
   const events = fished.reduce((sum, g) => sum + g.events, 0)
   const effort = fished.reduce((sum, g) => sum + g.effort, 0)

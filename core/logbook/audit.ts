@@ -1,20 +1,32 @@
 import { askOf, type AskOptions } from '#core/ask'
-import { probabilityHigher, type RateEstimate, rateOf } from '#core/evidence'
+import { dispersionOf, probabilityHigher, type RateEstimate, rateOf, rateRatio, standOut } from '#core/evidence'
 import { RULES } from '#core/knowledge'
-import { type Candidate, concernsLure, matches, type PreparedBox, rank } from '#core/match'
+import { type Candidate, concernsLure, matches, NO_LOG, type PreparedBox, rank } from '#core/match'
 import type { Reading } from '#core/reading'
 import { type Effect, effectPeak, isPush, jointMembership, type Rule } from '#core/rule'
+import { dayOf } from '#core/tackle'
 import type { Stretch } from './stretch'
 
 /** What the angler's own water says of a rule of the handbook. */
 export interface RuleAudit {
   readonly ruleId: string
-  readonly verdict: 'supported' | 'contradicted' | 'open' | 'untested'
+  /** `leaning`: it looks so, but so many rules were looked at that as much would be found by chance. */
+  readonly verdict: 'supported' | 'contradicted' | 'leaning' | 'open' | 'untested'
   /** Effort and contacts while the rule spoke: with what it favours, and against it. */
   readonly followed: Side
   readonly against: Side
   /** Probability that following it draws more contacts an hour. */
   readonly better: number
+  /** How many times as many contacts an hour following it draws; `null`: not tested. */
+  readonly ratio: RateEstimate | null
+}
+/** The audit of all rules, and what chance alone would have shown. */
+export interface Audit {
+  readonly rules: readonly RuleAudit[]
+  readonly tested: number
+  /** Rules that look borne out or spoken against, and how many would if no rule mattered. */
+  readonly apart: number
+  readonly byChance: number
 }
 export interface Side { readonly events: number, readonly effort: number, readonly rate: RateEstimate | null }
 
@@ -22,8 +34,10 @@ export interface Side { readonly events: number, readonly effort: number, readon
 const SPEAKS_FROM = 0.5
 /** Less than this on either side says nothing [h]. Assumed. */
 const LEAST_HOURS = 2
-/** A probability beyond these is worth a word; with hundreds of rules some are met by chance, and the page says so. Assumed. */
-const SUPPORTED_FROM = 0.9
+/** A chance of either side below this is worth a look: nine in ten for one direction. Assumed. */
+const LOOKS_APART = 0.2
+/** Of the rules that are called borne out or spoken against no more than this share is chance. Assumed, as usual. */
+const FALSE_SHARE = 0.1
 /** Prior of a single side: half an event, so that a blank side has bounds (Jeffreys), over a minute of effort. */
 const PRIOR = { priorShape: 0.5, priorEffort: 1 / 60 }
 
@@ -32,7 +46,7 @@ const PRIOR = { priorShape: 0.5, priorEffort: 1 / 60 }
  * Nobody fished these by lot: a lure that was favoured for other reasons too takes its rule with it.
  * A search in steps, so that a caller can show progress or stop.
  */
-export function* auditRules(prepared: PreparedBox, stretches: readonly Stretch[], options: AskOptions = {}): Generator<number, readonly RuleAudit[]> {
+export function* auditRules(prepared: PreparedBox, stretches: readonly Stretch[], options: AskOptions = {}): Generator<number, Audit> {
   const sides = new Map<string, { followed: { events: number, effort: number }, against: { events: number, effort: number } }>()
   const asks = new Map<object, ReturnType<typeof askOf>>()
   const blank = () => ({ followed: { events: 0, effort: 0 }, against: { events: 0, effort: 0 } })
@@ -41,7 +55,7 @@ export function* auditRules(prepared: PreparedBox, stretches: readonly Stretch[]
     if (!reading || !profile || hours <= 0) continue
     const ask = asks.get(reading) ?? askOf(reading as Reading, options)
     asks.set(reading, ask)
-    const candidate = rank({ ...prepared, lures: [profile], log: [] }, ask).candidates[0]
+    const candidate = rank({ ...prepared, lures: [profile], log: NO_LOG }, ask).candidates[0]
     if (!candidate) continue
     const spoken = new Map(Object.values(ask.axes).flatMap(axis => axis.reasons.map(({ rule, strength }) => [rule.id, { rule, strength }] as const)))
     for (const { rule } of spoken.values()) {
@@ -54,16 +68,30 @@ export function* auditRules(prepared: PreparedBox, stretches: readonly Stretch[]
     }
     if (i % 50 === 49) yield (i + 1) / stretches.length
   }
-  return RULES.map((rule): RuleAudit => {
-    const { followed, against } = sides.get(rule.id) ?? blank()
-    const better = probabilityHigher(followed, against)
-    const verdict = Math.min(followed.effort, against.effort) < LEAST_HOURS ? 'untested' : better >= SUPPORTED_FROM ? 'supported' : better <= 1 - SUPPORTED_FROM ? 'contradicted' : 'open'
-    return { ruleId: rule.id, verdict, better, followed: withRate(followed), against: withRate(against) }
-  })
+  return verdictsOn(sides, dispersionOf(stretches.map(s => ({ group: s.lureId, day: dayOf(s.start), events: s.contacts, effort: s.hours }))))
 }
 
-function withRate(side: { events: number, effort: number }): Side {
-  return { ...side, rate: side.effort > 0 ? rateOf({ ...side, ...PRIOR }) : null }
+type Sides = Readonly<Record<'followed' | 'against', { readonly events: number, readonly effort: number }>>
+
+function verdictsOn(sides: ReadonlyMap<string, Sides>, dispersion: number): Audit {
+  const blank: Sides = { followed: { events: 0, effort: 0 }, against: { events: 0, effort: 0 } }
+  const worth = ({ events, effort }: { readonly events: number, readonly effort: number }) => ({ events: events / dispersion, effort: effort / dispersion })
+  const found = RULES.map((rule) => {
+    const { followed, against } = sides.get(rule.id) ?? blank
+    const better = probabilityHigher(worth(followed), worth(against))
+    return { rule, followed, against, better, isTested: Math.min(followed.effort, against.effort) >= LEAST_HOURS, chance: 2 * Math.min(better, 1 - better) }
+  })
+  const tested = found.filter(f => f.isTested)
+  const told = standOut(tested.map(f => f.chance), FALSE_SHARE)
+  const stands = new Set(tested.filter((_, i) => told[i]).map(f => f.rule.id))
+  const withRate = (side: Sides['followed']): Side => ({ ...side, rate: side.effort > 0 ? rateOf({ ...worth(side), ...PRIOR }) : null })
+  return {
+    tested: tested.length, apart: tested.filter(f => f.chance <= LOOKS_APART).length, byChance: tested.length * LOOKS_APART,
+    rules: found.map(({ rule, followed, against, better, isTested, chance }): RuleAudit => ({
+      ruleId: rule.id, better, followed: withRate(followed), against: withRate(against), ratio: isTested ? rateRatio(worth(followed), worth(against)) : null,
+      verdict: !isTested ? 'untested' : stands.has(rule.id) ? (better > 0.5 ? 'supported' : 'contradicted') : chance <= LOOKS_APART ? 'leaning' : 'open',
+    })),
+  }
 }
 
 /** Whether a set-up does what a rule asks, on most of its axes; `null`: the rule says nothing of this lure. */

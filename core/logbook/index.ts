@@ -1,4 +1,4 @@
-export { auditRules, type RuleAudit } from './audit'
+export { type Audit, auditRules, type RuleAudit } from './audit'
 export { CUT_IDS, type CutId, CUTS, rangeIn } from './cuts'
 export { daysLike, type LikeDay } from './look-back'
 export { type CrossTable, EFFORTS, type EffortUnit, type RateOptions, ratesBy, ratesByTwo, type RateTable, type Return, RETURNS } from './rates'

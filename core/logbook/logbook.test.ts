@@ -1,9 +1,10 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { askOf } from '#core/ask'
-import { logBound, logVerdicts, movedByLog, prepareBox, rank } from '#core/match'
+import { logBound, type LoggedStretch, logSays, type LogVerdict, movedByLog, prepareBox, rank } from '#core/match'
 import { seededRandom } from '#core/numeric'
 import { completeReading, type Reading, readingDistance } from '#core/reading'
+import { profileOf } from '#core/lure'
 import { type Box, type Lure, merged, type Trip } from '#core/tackle'
 import { auditRules } from './audit'
 import { CUT_IDS } from './cuts'
@@ -74,26 +75,51 @@ describe('a simulated log', () => {
 
 describe('the log in the judgement', () => {
   const ask = askOf(pike)
-  const fished = (lureId: string, contacts: number, hours: number) => ({ lureId, contacts, landed: contacts, hours, reading: completeReading(pike).reading })
+  /** Each a lure of its own kind and colour, so that only the lure itself can teach. */
+  const profiles = box.lures.map(lure => profileOf(lure, []))
+  const fished = (lure: number, contacts: number, hours: number, over: Partial<LoggedStretch['taught']> = {}): LoggedStretch => ({
+    taught: { lure: profiles[lure]!.lure.id, kind: null, colour: null, depth: null, ...over }, contacts, landed: contacts, hours, reading: completeReading(pike).reading,
+  })
+  const verdictsOf = (stretches: readonly LoggedStretch[], dispersion = 1) => {
+    const says = logSays({ stretches, dispersion }, ask)
+    return (lure: number) => says(profiles[lure]!, 1) as LogVerdict
+  }
   it('lifts what caught and lowers what did not, within the bound', () => {
-    const verdicts = logVerdicts([fished('a', 30, 10), fished('b', 1, 12), fished('c', 8, 10)], ask)
-    expect(movedByLog(0.6, verdicts.get('a')!)).toBeGreaterThan(0.6)
-    expect(movedByLog(0.6, verdicts.get('b')!)).toBeLessThan(0.6)
+    const of = verdictsOf([fished(0, 30, 10), fished(1, 1, 12), fished(2, 8, 10)])
+    expect(movedByLog(0.6, of(0))).toBeGreaterThan(0.6)
+    expect(movedByLog(0.6, of(1))).toBeLessThan(0.6)
     fc.assert(fc.property(fc.array(fc.tuple(fc.integer({ min: 0, max: 200 }), fc.double({ min: 0.1, max: 50, noNaN: true })), { minLength: 1, maxLength: 8 }), (lures) => {
-      for (const verdict of logVerdicts(lures.map(([c, h], i) => fished(`l${i}`, c, h)), ask).values()) {
+      const of = verdictsOf(lures.map(([c, h], i) => fished(i, c, h)))
+      for (const [i] of lures.entries()) {
         for (const score of [0.1, 0.5, 0.9, 0.99]) {
-          const moved = movedByLog(score, verdict)
+          const moved = movedByLog(score, of(i))
           expect(Math.abs(Math.log(moved / score))).toBeLessThanOrEqual(logBound(ask) + 1e-12)
           expect(moved).toBeLessThan(1)
         }
       }
     }), { numRuns: 40 })
   })
-  it('two bites in under an hour move less than the same rate over ten hours', () => {
-    const few = logVerdicts([fished('a', 2, 0.8), fished('b', 22, 10), fished('c', 20, 10)], ask).get('a')!.ratio
-    const many = logVerdicts([fished('a', 25, 10), fished('b', 22, 10), fished('c', 20, 10)], ask).get('a')!.ratio
+  it('never raises a lure that was fished for nothing, whatever its kin did, and one alone says nothing', () => {
+    fc.assert(fc.property(fc.array(fc.tuple(fc.integer({ min: 0, max: 60 }), fc.double({ min: 0.1, max: 30, noNaN: true })), { minLength: 1, maxLength: 8 }), fc.double({ min: 0.2, max: 12, noNaN: true }), fc.double({ min: 1, max: 4, noNaN: true }), (others, hours, dispersion) => {
+      const { family } = profiles[0]!.lure
+      const of = verdictsOf([fished(0, 0, hours, { kind: family, depth: '1' }), ...others.map(([c, h], i) => fished(i + 1, c, h, { kind: i % 2 ? family : 'other', depth: String(i % 3) }))], dispersion)
+      expect(of(0).ratio).toBeLessThanOrEqual(1)
+    }), { numRuns: 80 })
+    expect(verdictsOf([fished(0, 12, 2)])(0).ratio).toBe(1)
+  })
+  it('learns kinds, not only lures: a sister that was never fished rises with what her kind caught, less than the one that caught', () => {
+    const twins = profiles.map((p, i) => ({ p, i })).filter(({ p }) => p.lure.family === 'crankbait')
+    const [caught, sister] = [twins[0]!.i, twins[1]!.i]
+    const of = verdictsOf([fished(caught, 24, 8, { kind: 'crankbait' }), ...profiles.slice(-4).map((_, k) => fished(profiles.length - 1 - k, 4, 10, { kind: `other ${k}` }))])
+    expect(of(sister).ratio).toBeGreaterThan(1)
+    expect(of(sister).ratio).toBeLessThanOrEqual(of(caught).ratio)
+  })
+  it('two bites in under an hour move less than the same rate over ten hours, and bites in bunches less than single ones', () => {
+    const few = verdictsOf([fished(0, 2, 0.8), fished(1, 22, 10), fished(2, 20, 10)])(0).ratio
+    const many = [fished(0, 25, 10), fished(1, 12, 10), fished(2, 10, 10)]
     expect(few).toBeGreaterThan(1)
-    expect(few).toBeLessThan(many)
+    expect(few).toBeLessThan(verdictsOf(many)(0).ratio)
+    expect(verdictsOf(many, 3)(0).ratio).toBeLessThan(verdictsOf(many)(0).ratio)
   })
   it('never outvotes physics: a set-up that misses the depth, the speed or the rod stays behind the one that does not, whatever the logs say', () => {
     for (const reading of [pike, { species: 'perch', temperatureC: 4 }, { species: 'sea-bass', temperatureC: 14, water: 'surf', from: 'bank' }] as Reading[]) {
@@ -140,7 +166,7 @@ describe('what the own water says of the rules', () => {
     const steps = auditRules(own, stretchesOf(own))
     let step = steps.next()
     while (!step.done) step = steps.next()
-    return new Map(step.value.map(a => [a.ruleId, a]))
+    return new Map(step.value.rules.map(a => [a.ruleId, a]))
   }
   const about = [...audit(logOf(40, 10)).values()].filter(a => a.verdict === 'supported').map(a => a.ruleId)
   it('supports what the log bears out, contradicts what it denies', () => {

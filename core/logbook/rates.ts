@@ -1,4 +1,5 @@
-import { pooledRates, type RateEstimate, sumOf, type Tally } from '#core/evidence'
+import { dispersionOf, pooledRates, type RateEstimate, sumOf, type Tally } from '#core/evidence'
+import { dayOf } from '#core/tackle'
 import { type CutId, CUTS } from './cuts'
 import type { Stretch } from './stretch'
 
@@ -43,7 +44,7 @@ export function ratesBy(stretches: readonly Stretch[], cutId: CutId, { of, per }
   const unknownHours = sumOf(groups.get(null) ?? []).hours
   groups.delete(null)
   const rows = [...groups].map(([value, list]) => ({ value: value!, trips: new Set(list.map(s => s.tripId)).size, ...sumOf(list) })).filter(row => effortIn(per, row) > 0)
-  const pooled = pooledRates(rows.map(row => ({ events: row[of], effort: effortIn(per, row) })))
+  const pooled = pooledRates(rows.map(row => ({ events: row[of], effort: effortIn(per, row) })), bunched([...groups].flatMap(([value, list]) => list.map(stretch => ({ group: value!, stretch }))), of, per))
   const fished = new Set(rows.map(r => r.value))
   return {
     cut: cutId,
@@ -52,6 +53,11 @@ export function ratesBy(stretches: readonly Stretch[], cutId: CutId, { of, per }
     unfished: [...new Set([...cut.all ?? [], ...also])].filter(value => !fished.has(value)),
     unknownHours,
   }
+}
+
+/** How bunched the bites are about the rates of these groups, day by day. */
+function bunched(list: readonly { readonly group: string | number, readonly stretch: Stretch }[], of: Return, per: EffortUnit): number {
+  return dispersionOf(list.map(({ group, stretch }) => ({ group, day: dayOf(stretch.start), events: stretch[of], effort: effortIn(per, stretch) })))
 }
 
 /** One field of a crossed table; `rate` is `null` where nothing was fished. */
@@ -69,7 +75,7 @@ export function ratesByTwo(stretches: readonly Stretch[], rowCut: CutId, columnC
   const columns = column.all ?? sorted(known.map(k => k.column))
   const byCell = groupBy(known, k => `${k.row}\n${k.column}`)
   const cells = rows.flatMap(r => columns.map(c => ({ row: r, column: c, ...sumOf((byCell.get(`${r}\n${c}`) ?? []).map(k => k.stretch)) })))
-  const pooled = pooledRates(cells.map(cell => ({ events: cell[of], effort: cell.hours })))
+  const pooled = pooledRates(cells.map(cell => ({ events: cell[of], effort: cell.hours })), bunched(known.map(k => ({ group: `${k.row}\n${k.column}`, stretch: k.stretch })), of, 'hour'))
   return { rows, columns, overall: pooled?.overall ?? null, cells: cells.map((cell, i) => ({ ...cell, rate: cell.hours > 0 ? pooled!.groups[i]! : null })) }
 }
 

@@ -6,6 +6,7 @@ import { isOfSchools, jointMembership, type Way } from '#core/rule'
 import type { Part } from '#core/tackle'
 import type { Cadence, Cover, PartKind, TrailerHooking } from '#core/terms'
 import { addedWeights } from './lead'
+import type { LogVerdict } from './log'
 import { wayOf } from './marks'
 import { pauseOf } from './pace'
 import { type Contact, place, type Placement } from './presentation'
@@ -33,8 +34,8 @@ export interface Candidate extends Tackle {
   readonly odds: number
   /** The same as a share, 0..1. */
   readonly score: number
-  /** The score by rules and physics alone, where the angler's log has moved it. */
-  readonly beforeLog?: number
+  /** What the angler's log says of it, and the score by rules and physics alone. */
+  readonly fromLog?: { readonly before: number, readonly verdict: LogVerdict }
 }
 
 export type RejectionCode = 'cannot-reach' | 'overload' | 'underload' | 'none-left' | 'switched-off'

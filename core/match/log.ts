@@ -1,30 +1,56 @@
 import type { Ask } from '#core/ask'
-import { pooledRates, tallyOf } from '#core/evidence'
+import { type DayOf, dispersionOf, type Group, pooledRates, type RateEstimate, tallyOf } from '#core/evidence'
+import { classOf, colourClass, DEPTH_CLASSES_M, type LureProfile } from '#core/lure'
 import { completeReading, type CompleteReading, type Reading, readingDistance, worthAsEvidence } from '#core/reading'
-import type { Trip } from '#core/tackle'
+import { dayOf, type Trip } from '#core/tackle'
 import { SOFT_FLOOR } from './terms'
 
-/** A stretch of the log as the judgement needs it. */
-export interface LoggedStretch { readonly lureId: string, readonly hours: number, readonly contacts: number, readonly landed: number, readonly reading: CompleteReading | null }
+/** What the log may teach: the kind of lure, its colour, the depth, and last the lure itself beyond what these say. */
+export const LESSONS = ['kind', 'colour', 'depth', 'lure'] as const
+export type Lesson = typeof LESSONS[number]
+/** The value that each lesson is about; `null`: not known. */
+export type Taught = Readonly<Record<Lesson, string | null>>
 
-/** What the angler's log says of one lure in water like this. */
+/** A stretch of the log as the judgement needs it. */
+export interface LoggedStretch { readonly taught: Taught, readonly hours: number, readonly contacts: number, readonly landed: number, readonly reading: CompleteReading | null }
+
+/** The log as far as it may enter a score. */
+export interface Log { readonly stretches: readonly LoggedStretch[], readonly dispersion: number }
+
+export const NO_LOG: Log = { stretches: [], dispersion: 1 }
+
+/** What one lesson says: a rate against what was to be expected before it, with the interval in which it lies with 90 %. */
+export interface LessonTold { readonly lesson: Lesson, readonly value: string, readonly ratio: RateEstimate, readonly landed: number, readonly contacts: number, readonly hours: number }
+
+/** What the angler's log says of one way of fishing in water like this. */
 export interface LogVerdict {
   /** Likelihood ratio: its contact rate against the usual one, within bounds. */
   readonly ratio: number
   /** The greatest change of ln(score). */
   readonly bound: number
-  /** All fish and hours of the lure in water that counts here at all. */
-  readonly landed: number
-  readonly contacts: number
-  readonly hours: number
+  readonly told: readonly LessonTold[]
 }
 
-export function loggedStretches(trips: readonly Trip[]): readonly LoggedStretch[] {
-  return trips.flatMap(({ stints }) => (stints ?? []).flatMap((stint) => {
+/** Asks the log of one way of fishing; `null`: it has nothing to say of it. */
+export type LogSays = (profile: LureProfile, depthM: number) => LogVerdict | null
+
+export function taughtBy(lureId: string, profile: LureProfile | null, depthM: number | null): Taught {
+  return {
+    lure: lureId, kind: profile?.lure.family ?? null, colour: profile ? colourClass(profile) : null,
+    depth: depthM === null ? null : String(classOf(DEPTH_CLASSES_M, depthM)),
+  }
+}
+
+/** The trips of a box, each fish counted once. */
+export function logOf(trips: readonly Trip[], profiles: ReadonlyMap<string, LureProfile>): Log {
+  const days: DayOf[] = []
+  const stretches = trips.flatMap(({ stints }) => (stints ?? []).flatMap((stint) => {
     const { hours, contacts, landed } = tallyOf(stint)
     if (hours <= 0) return []
-    return [{ lureId: stint.lureId, hours, contacts, landed, reading: stint.reading ? completeReading(stint.reading as Reading).reading : null }]
+    days.push({ group: stint.lureId, day: dayOf(stint.start), events: contacts, effort: hours })
+    return [{ taught: taughtBy(stint.lureId, profiles.get(stint.lureId) ?? null, stint.depthM ?? null), hours, contacts, landed, reading: stint.reading ? completeReading(stint.reading as Reading).reading : null }]
   }))
+  return { stretches, dispersion: dispersionOf(days) }
 }
 
 /** A stretch without a reading could have been in any water. Assumed worth. */
@@ -51,31 +77,50 @@ export function logBound({ axes }: Pick<Ask, 'axes'>): number {
 }
 
 /**
- * What the log says of each lure in water like this: contacts per hour, pooled over the lures, each stretch counted by how like the present reading its own was
- * (a power prior, Ibrahim & Chen 2000), as a ratio to the usual rate.
+ * What the log says in water like this: contacts per hour, each stretch counted by how like the present reading its own was (a power prior, Ibrahim & Chen 2000).
+ * The lessons are learnt one after the other: the rates of the kinds are pooled and set against the usual one, then the colours' against what their kinds led to expect, then the depths', then the lures'.
+ * A group alone says nothing against others, and a lure that was fished without a contact is never raised by what its kin did.
  */
-export function logVerdicts(stretches: readonly LoggedStretch[], ask: Ask): ReadonlyMap<string, LogVerdict> {
-  const byLure = new Map<string, { events: number, effort: number, landed: number, contacts: number, hours: number }>()
-  for (const { lureId, hours, contacts, landed, reading } of stretches) {
-    const worth = reading ? worthAsEvidence(readingDistance(reading, ask.reading)) : WITHOUT_READING
-    if (worth < TOLD_FROM) continue
-    const sum = byLure.get(lureId) ?? { events: 0, effort: 0, landed: 0, contacts: 0, hours: 0 }
-    sum.events += worth * contacts
-    sum.effort += worth * hours
-    sum.landed += landed
-    sum.contacts += contacts
-    sum.hours += hours
-    byLure.set(lureId, sum)
+export function logSays({ stretches, dispersion }: Log, ask: Ask): LogSays {
+  const heard = stretches.flatMap((stretch) => {
+    const worth = stretch.reading ? worthAsEvidence(readingDistance(stretch.reading, ask.reading)) : WITHOUT_READING
+    return worth < TOLD_FROM ? [] : [{ ...stretch, worth, expected: worth * stretch.hours }]
+  })
+  if (heard.length === 0) return () => null
+  const lessons = new Map<Lesson, ReadonlyMap<string, LessonTold>>()
+  for (const lesson of LESSONS) {
+    const groups = new Map<string, Group & Pick<LessonTold, 'landed' | 'contacts' | 'hours'>>()
+    for (const { taught, worth, expected, contacts, landed, hours } of heard) {
+      const value = taught[lesson]
+      if (value === null) continue
+      const sum = groups.get(value) ?? { events: 0, effort: 0, landed: 0, contacts: 0, hours: 0 }
+      groups.set(value, { events: sum.events + worth * contacts, effort: sum.effort + expected, landed: sum.landed + landed, contacts: sum.contacts + contacts, hours: sum.hours + hours })
+    }
+    const told = lessonOf(lesson, groups, dispersion)
+    lessons.set(lesson, told)
+    for (const stretch of heard) stretch.expected *= told.get(stretch.taught[lesson] ?? '')?.ratio.mean ?? 1
   }
-  const lures = [...byLure]
-  const pooled = pooledRates(lures.map(([, sum]) => sum))
-  if (!pooled) return new Map()
   const bound = logBound(ask)
-  return new Map(lures.map(([id, { landed, contacts, hours }], i) => {
-    // A lure alone in the log says nothing of itself against others, and a blank never raises one.
-    const found = lures.length === 1 ? 1 : pooled.groups[i]!.mean / pooled.overall.mean
+  return (profile, depthM) => {
+    const taught = taughtBy(profile.lure.id, profile, depthM)
+    const told = LESSONS.flatMap(lesson => lessons.get(lesson)!.get(taught[lesson] ?? '') ?? [])
+    if (told.length === 0) return null
+    const product = told.reduce((ratio, lesson) => ratio * lesson.ratio.mean, 1)
+    const isBlank = told.some(({ lesson, contacts }) => lesson === 'lure' && contacts === 0)
+    return { bound, told, ratio: Math.min(isBlank ? 1 : MOST_RATIO, Math.max(1 / MOST_RATIO, product)) }
+  }
+}
+
+function lessonOf(lesson: Lesson, groups: ReadonlyMap<string, Group & Pick<LessonTold, 'landed' | 'contacts' | 'hours'>>, dispersion: number): ReadonlyMap<string, LessonTold> {
+  const list = [...groups]
+  const pooled = pooledRates(list.map(([, group]) => group), dispersion)
+  if (!pooled) return new Map()
+  const { overall } = pooled
+  return new Map(list.map(([value, { landed, contacts, hours }], i) => {
+    const { mean, low, high } = pooled.groups[i]!
+    const found = list.length === 1 ? 1 : mean / overall.mean
     const ratio = contacts === 0 ? Math.min(1, found) : found
-    return [id, { landed, contacts, hours, bound, ratio: Math.min(MOST_RATIO, Math.max(1 / MOST_RATIO, ratio)) }]
+    return [value, { lesson, value, landed, contacts, hours, ratio: { mean: ratio, low: Math.min(ratio, low / overall.mean), high: Math.max(ratio, high / overall.mean) } }]
   }))
 }
 

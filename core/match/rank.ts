@@ -7,7 +7,7 @@ import type { Cover } from '#core/terms'
 import { waterDensity } from '#core/water'
 import { bestCandidate, type Candidate, readyTactics, type Rejection, scalesOf, type Scene } from './candidate'
 import { colourJudgeFor, lookOf } from './look'
-import { type LoggedStretch, loggedStretches, type LogVerdict, logVerdicts, movedByLog } from './log'
+import { type Log, logOf, type LogSays, logSays, movedByLog } from './log'
 import { contactFor } from './presentation'
 import { type Gains, hungGains, lureGains, SOFT_FLOOR, termsOf, wayGains } from './terms'
 import { BARE, trailerChoice } from './trailer'
@@ -24,15 +24,13 @@ export interface PreparedBox {
   /** Hours each lure has been fished, by lure id. */
   readonly hours: ReadonlyMap<string, number>
   /** The log as far as it may enter a score. */
-  readonly log: readonly LoggedStretch[]
+  readonly log: Log
 }
 
 export interface Ranking {
   readonly ask: Ask
   /** One best set-up per lure, best first. */
   readonly candidates: readonly Candidate[]
-  /** What the angler's log says in water like this, by lure id; it is in the scores. */
-  readonly log: ReadonlyMap<string, LogVerdict>
   readonly rejected: readonly Rejection[]
 }
 
@@ -48,14 +46,13 @@ export function prepareBox(box: Box, { useLog = true }: { readonly useLog?: bool
     outfits: box.outfits.map(prepareOutfit),
     spoons: flySpoons(profiles),
     hours: fishedHours(box.trips),
-    log: useLog ? loggedStretches(box.trips) : [],
+    log: logOf(useLog ? box.trips : [], new Map(profiles.map(p => [p.lure.id, p]))),
   }
 }
 
 /** Ranks the whole box for one ask. Ties by score, then lure id, so that the answer never depends on the order of the file. */
 export function rank(prepared: PreparedBox, ask: Ask): Ranking {
-  const log = logVerdicts(prepared.log, ask)
-  return { ask, log, ...rankIn(sceneOf(prepared, ask), prepared.lures, log) }
+  return { ask, ...rankIn(sceneOf(prepared, ask), prepared.lures, logSays(prepared.log, ask)) }
 }
 
 /**
@@ -65,11 +62,11 @@ export function rank(prepared: PreparedBox, ask: Ask): Ranking {
 export function rankOnEach(prepared: PreparedBox, ask: Ask): readonly { readonly outfit: PreparedOutfit, readonly candidates: readonly Candidate[], readonly bare: readonly Candidate[] }[] {
   const shared = sceneOf(prepared, ask)
   const scene: Scene = { ...shared, ...remembered(shared) }
-  const log = logVerdicts(prepared.log, ask)
+  const says = logSays(prepared.log, ask)
   return prepared.outfits.map((outfit) => {
-    const { candidates } = rankIn({ ...scene, outfits: [outfit] }, prepared.lures, log)
+    const { candidates } = rankIn({ ...scene, outfits: [outfit] }, prepared.lures, says)
     const dressed = candidates.filter(c => c.trailer).map(c => c.profile)
-    return { outfit, candidates, bare: rankIn({ ...scene, outfits: [outfit], trailersFor: () => [BARE] }, dressed, log).candidates }
+    return { outfit, candidates, bare: rankIn({ ...scene, outfits: [outfit], trailersFor: () => [BARE] }, dressed, says).candidates }
   })
 }
 
@@ -98,13 +95,13 @@ export function sceneOf({ trailers, outfits, spoons, box }: PreparedBox, ask: As
   }
 }
 
-function rankIn(scene: Scene, lures: readonly LureProfile[], log: Ranking['log']): Pick<Ranking, 'candidates' | 'rejected'> {
+function rankIn(scene: Scene, lures: readonly LureProfile[], says: LogSays): Pick<Ranking, 'candidates' | 'rejected'> {
   const candidates: Candidate[] = []
   const rejected: Rejection[] = []
   for (const profile of lures) {
     const found = bestCandidate(profile, scene)
     if ('code' in found) rejected.push(found)
-    else candidates.push(withLog(found, log.get(profile.lure.id)))
+    else candidates.push(withLog(found, says))
   }
   againstTheBest(candidates)
   candidates.sort((a, b) => b.score - a.score || b.odds - a.odds || compareIds(a.profile.lure.id, b.profile.lure.id))
@@ -129,8 +126,9 @@ function againstTheBest(candidates: Candidate[]): void {
 }
 
 /** The log moves the score of a set-up, never whether it can be fished. */
-function withLog(candidate: Candidate, verdict: LogVerdict | undefined): Candidate {
-  return verdict ? { ...candidate, score: movedByLog(candidate.score, verdict), beforeLog: candidate.score } : candidate
+function withLog(candidate: Candidate, says: LogSays): Candidate {
+  const verdict = says(candidate.profile, candidate.placement.depthM)
+  return verdict ? { ...candidate, score: movedByLog(candidate.score, verdict), fromLog: { before: candidate.score, verdict } } : candidate
 }
 
 function compareIds(a: string, b: string): number {

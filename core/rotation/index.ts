@@ -1,6 +1,6 @@
 export { type AdviceReason, type NextChange, nextChange } from './adviser'
 export { beliefOf, matters } from './belief'
-export { CASTS_IN_TURN, fairVerdict } from './fair-test'
+export { CASTS_IN_TURN, clearAt, fairVerdict } from './fair-test'
 export { type AtHand, fishedNow, type InHand, inHandChanges } from './in-hand'
 export { nextOf, type NextOut } from './next'
 export { type Turn, turnsAbout } from './moments'

@@ -109,3 +109,11 @@ export function merged<R>(one: Trip<R>, other: Trip<R>): Trip<R> {
 export function withoutStint<R>(trip: Trip<R>, stintId: string): Trip<R> {
   return { ...trip, stints: (trip.stints ?? []).filter(s => s.id !== stintId) }
 }
+
+/** Length of the date in an ISO 8601 time. */
+const ISO_DATE = 10
+
+/** The angler's own day as it was written down: the date of the local time, not of Greenwich. */
+export function dayOf(at: string): string {
+  return at.slice(0, ISO_DATE)
+}

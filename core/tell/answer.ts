@@ -1,7 +1,7 @@
 import { type Ask, askOf, type AskOptions } from '#core/ask'
 import type { Presented } from '#core/course'
 import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES, ROD_JOBS } from '#core/knowledge'
-import { type Candidate, candidateOf, type Contribution, contributionsOf, judgedWays, type LogVerdict, prepareBox, type PreparedBox, presentedOf, rank, type Ranking, type Scene, sceneOf, termsOf } from '#core/match'
+import { type Candidate, candidateOf, type Contribution, contributionsOf, judgedWays, prepareBox, type PreparedBox, presentedOf, rank, type Ranking, type Scene, sceneOf, termsOf } from '#core/match'
 import type { Reading } from '#core/reading'
 import { fillIn, jointMembership } from '#core/rule'
 import { sourceText } from '#core/sources'
@@ -9,6 +9,7 @@ import type { Box } from '#core/tackle'
 import type { UnitSystem } from '#core/units'
 import { waterDensity } from '#core/water'
 import { askedAxes, confidenceOf, round, setApart, setupAxes } from './explain'
+import { logReasons } from './from-log'
 import { gapsOf } from './gaps'
 import { handOf } from './hand'
 import { worthMeasuring } from './measure'
@@ -66,7 +67,7 @@ export function explainLure(prepared: PreparedBox, ranking: Ranking, lureId: str
 }
 
 /** Shares and sisters are told among those of `among`. */
-function explainCandidates(prepared: PreparedBox, { ask, candidates, log }: Ranking, told: readonly Candidate[], among: readonly Candidate[], units: UnitSystem): SetupOut[] {
+function explainCandidates(prepared: PreparedBox, { ask, candidates }: Ranking, told: readonly Candidate[], among: readonly Candidate[], units: UnitSystem): SetupOut[] {
   const scene = sceneOf(prepared, ask)
   const terms = termsOf(ask)
   const contributions = new Map<Candidate, Contribution[]>()
@@ -92,7 +93,7 @@ function explainCandidates(prepared: PreparedBox, { ask, candidates, log }: Rank
       ways: i < WAYS_FOR ? otherWays(candidate, scene) : [],
       confidence: round(confidenceOf(candidate, ask, prepared.hours.get(lure.id) ?? 0)),
       axes: setupAxes(candidate, ask),
-      reasons: [...reasons, ...trailerReason(candidate), ...logReason(candidate, log.get(lure.id))],
+      reasons: [...reasons, ...trailerReason(candidate), ...logReasons(candidate, units)],
       against: [...against, ...rodAgainst(candidate)],
     }
   })
@@ -130,18 +131,6 @@ function rodAgainst({ outfit, tactic, rodGain }: Candidate): ReasonOut[] {
 function trailerReason({ trailer, trailerRows }: Candidate): ReasonOut[] {
   const row = trailer ? trailerRows[0] : undefined
   return row ? [{ rule: row.id, text: row.text, source: sourceText(row.source) }] : []
-}
-
-/** A change of the score below this is not worth a line. */
-const TOLD_FROM_PERCENT = 1
-
-function logReason({ score, beforeLog }: Candidate, verdict: LogVerdict | undefined): ReasonOut[] {
-  if (!verdict || !beforeLog) return []
-  const percent = Math.round(100 * (score / beforeLog - 1))
-  if (Math.abs(percent) < TOLD_FROM_PERCENT) return []
-  const { landed, contacts, hours } = verdict
-  const what = `${landed} fish and ${contacts - landed} other contacts in ${hours < 10 ? hours.toFixed(1) : Math.round(hours)} h`
-  return [{ rule: 'log.lure', text: `Your log in water like this: ${what}, ${percent > 0 ? '+' : '−'}${Math.abs(percent)} %.`, source: `your own log; ${sourceText('clayton-1987')}` }]
 }
 
 /** A caution is worth showing from half membership on. */

@@ -1,5 +1,5 @@
 import { askOf } from '#core/ask'
-import { type Candidate, type PreparedBox, type Ranking, rank } from '#core/match'
+import { type Candidate, NO_LOG, type PreparedBox, type Ranking, rank } from '#core/match'
 import type { CompleteReading, Reading } from '#core/reading'
 import type { MeasureOut } from './output'
 import { sharesOf } from './standing'
@@ -27,7 +27,7 @@ export function worthMeasuring(prepared: PreparedBox, { ask, candidates }: Ranki
   const inQuestion = candidates.slice(0, IN_QUESTION)
   if (inQuestion.length < 2) return []
   const now = sharesBy(inQuestion)
-  const few: PreparedBox = { ...prepared, lures: inQuestion.map(c => c.profile), log: [] }
+  const few: PreparedBox = { ...prepared, lures: inQuestion.map(c => c.profile), log: NO_LOG }
   const fields = GUESSES.filter(({ field }) => !reading.noted.includes(field)).map(({ field, name, wrong }): MeasureOut => {
     const moved = ([1, -1] as const).map((sign) => {
       const then = sharesBy(rank(few, askOf({ ...reading, ...wrong(reading, sign) } as Reading, { schools })).candidates)

@@ -9,6 +9,9 @@ describe('pooled rates in worlds of known truth', () => {
     expect(held).toBeGreaterThan(0.86)
     expect(held).toBeLessThan(0.94)
   })
+  it('hold at least 85 in 100 where 90 are said, in every world: schools, good and bad days, changed after a blank hour', () => {
+    for (const { name } of WORLDS) expect(world(name).held, name).toBeGreaterThanOrEqual(0.85)
+  })
   it('are nearer to the truth than plain counting, the more so where the lure does not matter', () => {
     for (const name of ['as the model has it', 'all alike', 'favourites']) {
       const { pooledError, rawError } = world(name)

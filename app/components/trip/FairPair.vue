@@ -3,6 +3,7 @@ import { useStorage } from '@vueuse/core'
 import { computed } from 'vue'
 import { CASTS_IN_TURN, fairVerdict } from '#core/rotation'
 import { fairPairs, type SetupOut } from '#core/tell'
+import { stoppingChart } from '~/charts/stopping-chart'
 import { TRAIT_WORDS } from '~/text/advice-words'
 
 /** Two lures that differ in one thing, fished in turn with casts counted. Kept in this browser until it is begun anew. */
@@ -26,10 +27,17 @@ function count(side: 'a' | 'b', what: keyof Count) {
 }
 const inWords = computed(() => {
   if (!test.value || !verdict.value) return ''
-  const { aBetter, says } = verdict.value
-  const better = aBetter >= 0.5 ? test.value.a : test.value.b
-  const percent = Math.round(100 * Math.max(aBetter, 1 - aBetter))
-  return says === 'no difference yet' ? `No difference yet (${percent} % for ${name(better)}, which is no more than chance).` : `${says === 'clear' ? 'Clearly' : 'Leaning to'} ${name(better)}: ${percent} % likely the better.${says === 'clear' ? ' Go back to the other once before settling.' : ''}`
+  const { leads, says, same } = verdict.value
+  const ahead = leads ? name(test.value[leads]) : ''
+  if (says === 'clear') return `Clearly ${ahead}. Go back to the other once before settling.`
+  if (says === 'leaning') return `Leaning to ${ahead}; it may still be chance (${Math.round(100 * same)} %).`
+  return leads ? `No difference yet: ${ahead} is ahead, which is no more than chance.` : 'No difference yet.'
+})
+/** Contacts so far, and how far ahead a side must be before it is clear. */
+const chart = computed(() => {
+  if (!test.value) return null
+  const { a, b } = test.value.counts
+  return stoppingChart(a.contacts, b.contacts)
 })
 </script>
 
@@ -43,6 +51,10 @@ const inWords = computed(() => {
         <button type="button" class="plain" :aria-label="`Cast with ${name(test[side])}`" @click="count(side, 'casts')">cast</button>
         <button type="button" class="plain" :aria-label="`Contact with ${name(test[side])}`" @click="count(side, 'contacts')">contact</button>
       </div>
+      <svg v-if="chart" :viewBox="`0 0 ${chart.width} ${chart.height}`" class="line" role="img" :aria-label="`Contacts ahead: ${chart.lead}; clear from ${chart.needed ?? 'more contacts on'}`">
+        <path :d="chart.line" class="stop" /><path :d="chart.mirrored" class="stop" /><line x1="0" :x2="chart.width" :y1="chart.height / 2" :y2="chart.height / 2" class="even" />
+        <circle :cx="chart.x" :cy="chart.y" r="5" class="now" /><text x="4" y="14">{{ name(test.a) }} clear</text><text x="4" :y="chart.height - 5">{{ name(test.b) }} clear</text>
+      </svg>
       <p class="reason" role="status">{{ inWords }}</p>
       <button type="button" class="quiet" @click="test = null">end this comparison</button>
     </template>
@@ -60,5 +72,10 @@ p { margin: 3px 0; }
 .side { display: grid; grid-template-columns: 1fr auto 64px 84px; gap: 8px; align-items: center; border-top: 1px solid var(--rule); padding: 4px 0 4px 8px; border-left: 4px solid transparent; }
 .side.next { border-left-color: var(--float); }
 .side .plain { min-height: 56px; padding: 4px; }
+.line { width: 100%; max-width: 420px; display: block; margin: 6px 0; }
+.stop { fill: none; stroke: var(--ink); stroke-width: 1.5; stroke-dasharray: 5 3; }
+.even { stroke: var(--rule); }
+.now { fill: var(--float); }
+.line text { font-size: 12px; fill: var(--soft-ink); }
 .pair { width: 100%; text-align: left; min-height: 56px; margin-top: 6px; }
 </style>

@@ -1,21 +1,24 @@
 <script setup lang="ts">
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { RULES } from '#core/knowledge'
-import type { RuleAudit } from '#core/logbook'
+import type { Audit, RuleAudit } from '#core/logbook'
 import { plainRule } from '~/text/rule-words'
 import { hoursFigure, rateFigure } from '~/text/log-words'
 
 const log = useLogbookStore()
 const settings = useSettingsStore()
-const audits = shallowRef<readonly RuleAudit[] | null>(null)
+const audits = shallowRef<Audit | null>(null)
 const done = ref(0)
 const problem = ref('')
 const shown = ref<RuleAudit['verdict']>('supported')
-const VERDICTS = { supported: 'borne out', contradicted: 'spoken against', open: 'no difference yet', untested: 'not tested' } as const
+const VERDICTS = { supported: 'borne out', contradicted: 'spoken against', leaning: 'looks so, may be chance', open: 'no difference yet', untested: 'not tested' } as const
 const rule = new Map(RULES.map(r => [r.id, r]))
-const counts = computed(() => Object.fromEntries(Object.keys(VERDICTS).map(v => [v, (audits.value ?? []).filter(a => a.verdict === v).length])))
-const list = computed(() => (audits.value ?? []).filter(a => a.verdict === shown.value).sort((a, b) => Math.abs(b.better - 0.5) - Math.abs(a.better - 0.5) || b.followed.effort + b.against.effort - a.followed.effort - a.against.effort))
+const counts = computed(() => Object.fromEntries(Object.keys(VERDICTS).map(v => [v, (audits.value?.rules ?? []).filter(a => a.verdict === v).length])))
+const list = computed(() => (audits.value?.rules ?? []).filter(a => a.verdict === shown.value).sort((a, b) => Math.abs(b.better - 0.5) - Math.abs(a.better - 0.5) || b.followed.effort + b.against.effort - a.followed.effort - a.against.effort))
 const side = ({ events, effort, rate }: RuleAudit['followed']) => (rate ? `${events} in ${hoursFigure(effort)} h (${rateFigure(rate.mean)} an hour)` : 'never fished')
+
+/** Direction and size, with the doubt that is left. */
+const effect = ({ ratio, better }: RuleAudit) => (ratio ? `${rateFigure(ratio.mean)} × as many with it (90 %: ${rateFigure(ratio.low)} to ${rateFigure(ratio.high)}), ${Math.round(100 * better)} % that following draws more` : '')
 
 watch(() => log.version, async (version) => {
   if (version === 0) return
@@ -35,16 +38,17 @@ onScopeDispose(() => void log.stop())
 
 <template>
   <div class="audit">
-    <p class="reason lead">Every rule of the handbook against your own hours: while it spoke, did the lures that followed it draw more than those that did not? Two hours on each side at least; nine chances in ten before anything is said. Of hundreds of rules some come out right or wrong by luck, and whatever else differed between the lures is in it too.</p>
+    <p class="reason lead">Every rule of the handbook against your own hours: while it spoke, did the lures that followed it draw more than those that did not? Two hours on each side at least. Of many rules some look right or wrong by luck alone: “borne out” and “spoken against” are only those that would still stand if you had looked at all of them, no more than one in ten of them by chance. Bites that came in bunches count as fewer. Whatever else differed between the lures is in it too.</p>
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
     <p v-if="!audits && !problem" class="reason" role="status">Reading the log… {{ Math.round(100 * done) }} %</p>
     <template v-if="audits">
+      <p class="reason" role="status">{{ audits.tested }} rules could be tested; {{ audits.apart }} look as if they mattered one way or the other, and about {{ Math.round(audits.byChance) }} would by chance alone.</p>
       <div class="choices" role="group" aria-label="Verdict"><button v-for="(word, id) in VERDICTS" :key="id" type="button" class="choice" :aria-pressed="shown === id" @click="shown = id">{{ word }} <span class="figure">{{ counts[id] }}</span></button></div>
       <p v-if="list.length === 0" class="reason">None.</p>
       <ul>
         <li v-for="a in list.slice(0, 60)" :key="a.ruleId">
           <p class="reason">{{ rule.get(a.ruleId) ? plainRule(rule.get(a.ruleId)!.text) : a.ruleId }}</p>
-          <div class="sides"><span><b>with it</b> {{ side(a.followed) }}</span><span><b>against it</b> {{ side(a.against) }}</span><span v-if="a.verdict !== 'untested'" class="figure">{{ Math.round(100 * a.better) }} % that following draws more</span>
+          <div class="sides"><span><b>with it</b> {{ side(a.followed) }}</span><span><b>against it</b> {{ side(a.against) }}</span><span v-if="a.verdict !== 'untested'" class="figure">{{ effect(a) }}</span>
             <span v-if="a.verdict === 'contradicted'" class="weigh"><button v-if="settings.ruleWeights[a.ruleId] === undefined" type="button" class="quiet" @click="settings.setWeight(a.ruleId, 0.5)">let it count half</button><button v-else type="button" class="quiet" @click="settings.setWeight(a.ruleId, 1)">let it count in full again</button></span>
           </div>
         </li>
