@@ -2,6 +2,8 @@ import { computed, onScopeDispose, ref, shallowRef, toValue, watch, type MaybeRe
 import * as z from 'zod'
 import { CALC_ABOUT, CALCS } from '#core/calc'
 import type { Issue } from '#core/files'
+import { parseQuantity, shownUnit, toUnit } from '#core/units'
+import { fieldInWords } from '~/text/calc-words'
 import { CalcClient } from '~/workers/calc.client'
 
 /** One field of a calculator, from its own schema; nested ones with a dot. */
@@ -28,6 +30,9 @@ function take(source: unknown, path: string): unknown {
   return path.split('.').reduce<unknown>((at, key) => (at as Record<string, unknown> | undefined)?.[key], source)
 }
 
+/** Digits of a figure that is filled in: enough to give the same answer back. */
+const DIGITS = 6
+
 /** One calculator of the corner: its fields, its answer, its chart. */
 export function useCalculator(name: MaybeRefOrGetter<string>, prefill: MaybeRefOrGetter<Readonly<Record<string, unknown>>>) {
   const calc = computed(() => CALCS.find(c => c.name === toValue(name))!)
@@ -37,28 +42,57 @@ export function useCalculator(name: MaybeRefOrGetter<string>, prefill: MaybeRefO
   const issues = shallowRef<readonly Issue[]>([])
   const answer = shallowRef<Record<string, unknown> | null>(null)
   const line = shallowRef<readonly (readonly [number, number])[]>([])
+  const { units } = storeToRefs(useSettingsStore())
   const client = new CalcClient()
   onScopeDispose(() => client.close())
 
-  const asText = (value: unknown) => (Array.isArray(value) ? value.join(', ') : value === undefined || value === null ? '' : String(value))
+  /** A figure in the unit beside its field; the rest as it stands. */
+  function asText(path: string, value: unknown): string {
+    const { dimension } = fieldInWords(path, units.value)
+    if (typeof value === 'number' && dimension) return String(Number(toUnit(value, shownUnit(dimension, units.value)).toPrecision(DIGITS)))
+    return Array.isArray(value) ? value.join(', ') : value === undefined || value === null ? '' : String(value)
+  }
   function restart(): void {
     const start = { ...about.value.start, ...Object.fromEntries(Object.entries(toValue(prefill)).filter(([path]) => fields.value.some(f => f.path === path))) }
-    typed.value = Object.fromEntries(fields.value.map(f => [f.path, asText(take(start, f.path) ?? start[f.path] ?? f.usual)]))
+    typed.value = Object.fromEntries(fields.value.map(f => [f.path, asText(f.path, take(start, f.path) ?? start[f.path] ?? f.usual)]))
   }
   watch(() => toValue(name), restart, { immediate: true })
+  watch(units, (_, before) => {
+    for (const { path, kind } of fields.value) {
+      const { dimension } = fieldInWords(path, before)
+      const parsed = kind === 'number' && dimension ? parseQuantity(dimension, typed.value[path] ?? '', before) : null
+      if (parsed?.ok) typed.value[path] = asText(path, parsed.value)
+    }
+  })
 
-  function inputNow(): Record<string, unknown> {
+  /** The input in its kept units, and what could not be read. */
+  function inputNow(): { input: Record<string, unknown>, unread: Issue[] } {
     const input: Record<string, unknown> = {}
+    const unread: Issue[] = []
     for (const { path, kind } of fields.value) {
       const text = (typed.value[path] ?? '').trim()
       if (text === '') continue
+      const { dimension } = fieldInWords(path, units.value)
+      if (kind === 'number' && dimension) {
+        const parsed = parseQuantity(dimension, text, units.value)
+        if (parsed.ok) put(input, path, parsed.value)
+        else unread.push({ path, message: parsed.message })
+        continue
+      }
       put(input, path, kind === 'number' ? Number(text.replace(',', '.')) : kind === 'list' ? text.split(/[,;\s]+/).filter(Boolean).map(Number) : text)
     }
-    return input
+    return { input, unread }
   }
   watch([typed, calc], async () => {
     try {
-      const found = await client.work({ name: toValue(name), input: inputNow(), chart: about.value.chart })
+      const { input, unread } = inputNow()
+      if (unread.length > 0) {
+        issues.value = unread
+        answer.value = null
+        line.value = []
+        return
+      }
+      const found = await client.work({ name: toValue(name), input, chart: about.value.chart })
       if (!found) return
       issues.value = found.issues
       answer.value = found.answer

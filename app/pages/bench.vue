@@ -17,7 +17,7 @@ const options = computed(() => box.box.lures.map(l => ({ value: l.id, title: l.n
 const lureId = computed(() => picked.value ?? [...box.box.tests].sort((a, b) => (b.at ?? '').localeCompare(a.at ?? ''))[0]?.lureId ?? box.box.lures[0]?.id ?? null)
 const profile = computed(() => (lureId.value ? profiles.value.get(lureId.value) : undefined))
 const history = computed(() => box.box.tests.filter(t => t.lureId === lureId.value).sort((a, b) => (b.at ?? '').localeCompare(a.at ?? '')))
-const rates = useFallRates(profile, history)
+const rates = useFallRates(profile, history, units)
 
 function strike(test: BenchTest) {
   void box.change({ remove: { tests: [test.id] } }, 'The test is struck.')
@@ -44,7 +44,7 @@ function printSheet() {
       </dl>
       <h2>Tests</h2>
       <ul v-if="history.length > 0" class="history">
-        <li v-for="t in history" :key="t.id"><b>{{ TEST_GUIDES[t.kind].label }}</b> {{ testInWords(t) }} <span class="unit">{{ t.at?.slice(0, 10) }}</span> <button class="quiet" type="button" :aria-label="`Strike ${TEST_GUIDES[t.kind].label}`" @click="strike(t)">strike</button></li>
+        <li v-for="t in history" :key="t.id"><b>{{ TEST_GUIDES[t.kind].label }}</b> {{ testInWords(t, units) }} <span class="unit">{{ t.at?.slice(0, 10) }}</span> <button class="quiet" type="button" :aria-label="`Strike ${TEST_GUIDES[t.kind].label}`" @click="strike(t)">strike</button></li>
       </ul>
       <p v-else class="reason">Nothing tested yet: every hatched figure above is only what such a lure is usually like.</p>
       <button class="quiet" type="button" @click="printSheet">print the bench sheet</button>

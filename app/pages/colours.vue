@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { EYES, SPECIES_EYES } from '#core/knowledge'
-import { formatQuantity } from '#core/units'
+import { formatQuantity, proseIn } from '#core/units'
 import { contrastCurves } from '~/charts/contrast-curves'
 import { speciesLabel } from '~/text/labels'
 
@@ -73,7 +73,7 @@ const lowLight = computed(() => answer.value?.water.some(w => w.isDark) ?? false
         <p class="reason note">In just-noticeable differences, seen level; under the red line nothing is told from the water.</p>
       </section>
     </div>
-    <p class="reason limits">Physics only: what anglers do (gold under cloud, fire colours in mud) is a habit and stands among the rules. Not in it: pattern, motion, polarised light, waves, the sun’s glitter, shadow, the fish’s memory. Clear to 30 m and dark to 5 cm of visibility; absolute distances are uncertain by a factor of two, the order is much better. By night light lures may come out a tenth too weak.</p>
+    <p class="reason limits">Physics only: what anglers do (gold under cloud, fire colours in mud) is a habit and stands among the rules. Not in it: pattern, motion, polarised light, waves, the sun’s glitter, shadow, the fish’s memory. {{ proseIn('Clear to 30 m and dark to 5 cm of visibility', units) }}; absolute distances are uncertain by a factor of two, the order is much better. By night light lures may come out a tenth too weak.</p>
   </div>
 </template>
 

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { CALC_ABOUT } from '#core/calc'
 import { sourceText } from '#core/sources'
+import { parseQuantity, shownUnit, toUnit } from '#core/units'
 import { capital } from '~/text/labels'
 import { fieldInWords } from '~/text/calc-words'
 
+const { units } = storeToRefs(useSettingsStore())
 const route = useRoute()
 const readings = useReadingStore()
 const names = Object.keys(CALC_ABOUT)
@@ -14,12 +16,26 @@ const prefill = computed(() => {
   return { temperatureC: r.temperatureC, salinityPsu: r.salinityPsu, depthM: r.bottomM, species: r.species, trend: r.trend, latitude: r.latitude, longitude: r.longitude, ...(r.at ? { at: r.at } : {}) }
 })
 const { about, fields, typed, issues, answer, line, restart } = useCalculator(name, prefill)
+/** Digits that an answer is told with: no more than its inputs are good for. */
+const TOLD_DIGITS = 3
+function figure(key: string, value: number): string {
+  const { dimension } = fieldInWords(key, units.value)
+  return Number((dimension ? toUnit(value, shownUnit(dimension, units.value)) : value).toPrecision(dimension ? TOLD_DIGITS : TOLD_DIGITS + 1)).toString()
+}
 const outputs = computed(() => Object.entries(answer.value ?? {}).flatMap(([key, value]): [string, string][] => {
   if (key === 'path') return []
-  if (typeof value === 'number') return [[key, Number(value.toPrecision(4)).toString()]]
-  if (value !== null && typeof value === 'object' && !Array.isArray(value)) return Object.entries(value).map(([k, v]): [string, string] => [k, typeof v === 'number' ? v.toFixed(2) : String(v)])
+  if (typeof value === 'number') return [[key, figure(key, value)]]
+  if (value !== null && typeof value === 'object' && !Array.isArray(value)) return Object.entries(value).map(([k, v]): [string, string] => [k, typeof v === 'number' ? figure(k, v) : String(v)])
   return [[key, value === null ? 'none' : Array.isArray(value) ? value.map(v => (typeof v === 'number' ? Number(v.toPrecision(3)) : JSON.stringify(v))).join(', ') : String(value)]]
 }))
+/** Where the chart's own input stands now, in its kept unit. */
+function nowAt(path: string): number {
+  const { dimension } = fieldInWords(path, units.value)
+  const text = typed.value[path] ?? ''
+  if (!dimension) return Number(text.replace(',', '.'))
+  const parsed = parseQuantity(dimension, text, units.value)
+  return parsed.ok ? parsed.value : NaN
+}
 </script>
 
 <template>
@@ -33,16 +49,16 @@ const outputs = computed(() => Object.entries(answer.value ?? {}).flatMap(([key,
       <p class="reason">{{ about.says }} <span class="source">{{ capital(sourceText(about.source)) }}</span></p>
       <div class="work">
         <form class="fields" @submit.prevent>
-          <label v-for="f in fields" :key="f.path"><span>{{ fieldInWords(f.path).label }}</span>
+          <label v-for="f in fields" :key="f.path"><span>{{ fieldInWords(f.path, units).label }}</span>
             <select v-if="f.kind === 'choice'" v-model="typed[f.path]"><option v-for="c in f.choices" :key="c" :value="c">{{ c.replaceAll('-', ' ') }}</option></select>
             <input v-else v-model="typed[f.path]" :inputmode="f.kind === 'number' ? 'decimal' : 'text'" :aria-invalid="issues.some(i => i.path === f.path)" />
-            <span class="unit">{{ fieldInWords(f.path).unit }}</span></label>
+            <span class="unit">{{ fieldInWords(f.path, units).unit }}</span></label>
           <button type="button" class="quiet" @click="restart()">begin again from the water</button>
         </form>
         <div>
-          <p v-for="issue in issues" :key="issue.path" class="reason problem" role="alert">{{ fieldInWords(issue.path).label || 'input' }}: {{ issue.message }}</p>
-          <dl v-if="answer" class="answer" aria-live="polite"><div v-for="[key, value] in outputs" :key="key"><dt class="small-label">{{ fieldInWords(key).label }}</dt><dd class="figure">{{ value }} <span class="unit">{{ fieldInWords(key).unit }}</span></dd></div></dl>
-          <SumChart v-if="about.chart && line.length > 1" :line="line" :x="about.chart.x" :y="about.chart.y" :now="Number((typed[about.chart.x] ?? '').replace(',', '.'))" />
+          <p v-for="issue in issues" :key="issue.path" class="reason problem" role="alert">{{ fieldInWords(issue.path, units).label || 'input' }}: {{ issue.message }}</p>
+          <dl v-if="answer" class="answer" aria-live="polite"><div v-for="[key, value] in outputs" :key="key"><dt class="small-label">{{ fieldInWords(key, units).label }}</dt><dd class="figure">{{ value }} <span class="unit">{{ fieldInWords(key, units).unit }}</span></dd></div></dl>
+          <SumChart v-if="about.chart && line.length > 1" :line="line" :x="about.chart.x" :y="about.chart.y" :now="nowAt(about.chart.x)" />
         </div>
       </div>
     </section>

@@ -1,5 +1,5 @@
 import { AXES, type Condition, type Effect, isPush, type NumberFeature, type Rule } from '#core/rule'
-import { type Dimension, formatNumber, formatQuantity, type UnitSystem } from '#core/units'
+import { type Dimension, formatNumber, formatQuantity, proseIn, type UnitSystem } from '#core/units'
 import { axisRange } from './axis-value'
 import { words } from './labels'
 
@@ -43,6 +43,6 @@ const SPANS: readonly string[] = ['weightG', 'lengthMm', 'bladeSize', 'bladeCoun
 const KEY_WORDS: Record<string, string> = { family: '', tactic: '', way: 'ways', weightG: 'grams', lengthMm: 'mm', bladeSize: 'blade sizes', bladeCount: 'blades', bladeMetal: 'blade metal', bladeFinish: 'blade finish', runsM: 'runs m' }
 
 /** A rule's sentence with its places open, for where no reading fills them in. */
-export function plainRule(text: string): string {
-  return text.replace(/\{(\w+)\}/g, (_, name: string) => `‹${name.replace(/(M|Mm|C|Ms)$/, '').replace(/([A-Z])/g, ' $1').toLowerCase()}›`)
+export function plainRule(text: string, system: UnitSystem): string {
+  return proseIn(text, system).replace(/\{\w+\}/g, '…')
 }

@@ -24,10 +24,15 @@ describe('tests in words', () => {
   const base = { id: 't', lureId: 'l' }
   it.each([
     [{ ...base, kind: 'weigh' as const, values: [12.4] }, '12.40 g, once'],
-    [{ ...base, kind: 'fall' as const, values: [4, 5, 6], rig: 'wacky' as const, depthM: 2 }, '5.00 ± 0.58 s (3×) (wacky, over 2 m)'],
+    [{ ...base, kind: 'fall' as const, values: [4, 5, 6], rig: 'wacky' as const, depthM: 2 }, '5.00 ± 0.58 s (3×) (wacky, over 2.0 m)'],
     [{ ...base, kind: 'tear' as const, values: [null], rig: 'wacky' as const }, 'did not tear (wacky)'],
     [{ ...base, kind: 'action' as const, values: [3, 2, 3], rig: 'wacky' as const, addedG: 1.8 }, 'amount 3, speed 2, consistency 3 (wacky, +1.8 g)'],
-  ])('%j', (test, expected) => expect(testInWords(test)).toBe(expected))
+  ])('%j', (test, expected) => expect(plain(testInWords(test, 'metric'))).toBe(expected))
+  it('are told in the angler’s units', () => {
+    expect(plain(testInWords({ ...base, kind: 'weigh', values: [10.63, 10.65], temperatureC: 20 }, 'imperial'))).toBe('0.375 ± 0.0004 oz (2×) (68 °F)')
+    expect(plain(testInWords({ ...base, kind: 'swim', values: [0.2, 0.5, 1], rig: null }, 'imperial'))).toBe('starts at 0.4 mph, best at 1.1 mph, rolls at 2.2 mph')
+    expect(plain(testInWords({ ...base, kind: 'fall', values: [4, 5, 6], rig: 'wacky', depthM: 2, addedG: 1.8 }, 'imperial'))).toBe('5.00 ± 0.58 s (3×) (wacky, +1/16 oz, over 6.6 ft)')
+  })
   it('ids become words', () => expect([words('short-flat-jig'), capital('perch'), words(null)]).toEqual(['short flat jig', 'Perch', '']))
 })
 

@@ -16,7 +16,7 @@ export function checkTest(test: BenchTest, { sinks }: { readonly sinks: boolean 
   if (test.values.length === 0) issues.push({ field: 'values', message: 'no reading yet' })
   numbers.forEach((value, i) => {
     const [low, high] = guide.range
-    if (!(value >= low && value <= high)) issues.push({ field: `values[${i}]`, message: `${value} ${guide.unit} is not possible: between ${low} and ${high}` })
+    if (!(value >= low && value <= high)) issues.push({ field: `values[${i}]`, message: `${value} ${guide.unit} is not possible: between ${low} and ${high} ${guide.unit}` })
   })
   if (test.kind !== 'tear' && numbers.length < test.values.length) issues.push({ field: 'values', message: 'a reading is missing' })
   if (guide.fields && test.values.length !== guide.fields.length) issues.push({ field: 'values', message: `needs ${guide.fields.join(', ')}` })

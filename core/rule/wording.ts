@@ -1,4 +1,4 @@
-import { type Dimension, formatQuantity, type UnitSystem } from '#core/units'
+import { type Dimension, formatQuantity, proseIn, type UnitSystem } from '#core/units'
 import type { Features, NumberFeature } from './features'
 
 const DIMENSION: Partial<Record<NumberFeature, Dimension>> = {
@@ -6,9 +6,9 @@ const DIMENSION: Partial<Record<NumberFeature, Dimension>> = {
   windMs: 'speed', currentMs: 'speed', forageLengthMm: 'length', mouthMm: 'length',
 }
 
-/** Fills the `{feature}` places of a rule's sentence with the reading's figures, in the user's units. */
+/** Fills the `{feature}` places of a rule's sentence with the reading's figures, in the user's units; its own figures follow. */
 export function fillIn(text: string, { numbers, sets }: Features, system: UnitSystem = 'metric'): string {
-  return text.replace(/\{(\w+)\}/g, (place, name: string) => {
+  return proseIn(text, system).replace(/\{(\w+)\}/g, (place, name: string) => {
     if (name in numbers) {
       const feature = name as NumberFeature
       const dimension = DIMENSION[feature]

@@ -6,7 +6,7 @@ import type { Reading } from '#core/reading'
 import { fillIn, jointMembership } from '#core/rule'
 import { sourceText } from '#core/sources'
 import type { Box } from '#core/tackle'
-import type { UnitSystem } from '#core/units'
+import { proseIn, type UnitSystem } from '#core/units'
 import { waterDensity } from '#core/water'
 import { askedAxes, confidenceOf, round, setApart, setupAxes } from './explain'
 import { logReasons } from './from-log'
@@ -93,8 +93,8 @@ function explainCandidates(prepared: PreparedBox, { ask, candidates }: Ranking, 
       ways: i < WAYS_FOR ? otherWays(candidate, scene) : [],
       confidence: round(confidenceOf(candidate, ask, prepared.hours.get(lure.id) ?? 0)),
       axes: setupAxes(candidate, ask),
-      reasons: [...reasons, ...trailerReason(candidate), ...logReasons(candidate, units)],
-      against: [...against, ...rodAgainst(candidate)],
+      reasons: [...reasons, ...trailerReason(candidate, units), ...logReasons(candidate, units)],
+      against: [...against, ...rodAgainst(candidate, units)],
     }
   })
 }
@@ -121,16 +121,16 @@ function wayOut({ technique, tactic, trailer, added, outfit, cadence, placement,
 /** A rod this far from its job is worth a word [log-odds]. */
 const POOR_ROD = -1
 
-function rodAgainst({ outfit, tactic, rodGain }: Candidate): ReasonOut[] {
+function rodAgainst({ outfit, tactic, rodGain }: Candidate, units: UnitSystem): ReasonOut[] {
   if (!outfit || rodGain > POOR_ROD) return []
   const job = ROD_JOBS[tactic.job]
-  return [{ rule: `rod.${job.id}`, text: `${job.text} The best rod at hand suits it poorly.`, source: sourceText('common-practice') }]
+  return [{ rule: `rod.${job.id}`, text: `${proseIn(job.text, units)} The best rod at hand suits it poorly.`, source: sourceText('common-practice') }]
 }
 
 /** The row of the table of trailers that speaks loudest for the trailer that is told. */
-function trailerReason({ trailer, trailerRows }: Candidate): ReasonOut[] {
+function trailerReason({ trailer, trailerRows }: Candidate, units: UnitSystem): ReasonOut[] {
   const row = trailer ? trailerRows[0] : undefined
-  return row ? [{ rule: row.id, text: row.text, source: sourceText(row.source) }] : []
+  return row ? [{ rule: row.id, text: proseIn(row.text, units), source: sourceText(row.source) }] : []
 }
 
 /** A caution is worth showing from half membership on. */

@@ -3,7 +3,7 @@ import { CADENCE_TABLE, SPECIES_TABLE } from '#core/knowledge'
 import { fallSpeed, isBiteProof } from '#core/lure'
 import type { Candidate } from '#core/match'
 import type { Part } from '#core/tackle'
-import { formatQuantity, type UnitSystem } from '#core/units'
+import { formatQuantity, proseIn, type UnitSystem } from '#core/units'
 import { adviceFor, adviceText } from './advice'
 import { connectionOf, leaderOf, weakHardware } from './connection'
 import { round } from './explain'
@@ -63,7 +63,7 @@ function presentationOf(candidate: Candidate, waterDensity: number, system: Unit
     speedMs: formatQuantity('speed', speedMs, { system }),
     turnsPerS: turnsPerS === null ? 'a few' : turnsPerS.toFixed(1),
   }
-  const how = row.text.replace(/\{(\w+)\}/g, (place, name: string) => values[name] ?? place)
+  const how = proseIn(row.text, system).replace(/\{(\w+)\}/g, (place, name: string) => values[name] ?? place)
   return {
     mode: technique.mode,
     castM: technique.mode === 'cast' ? Math.round(castM) : null,

@@ -1,5 +1,5 @@
 /** The quantities an angler types, each with the unit in which files and `core/tackle` keep it. */
-export type Dimension = 'weight' | 'length' | 'depth' | 'diameter' | 'temperature' | 'speed' | 'strength' | 'salinity' | 'share'
+export type Dimension = 'weight' | 'length' | 'depth' | 'diameter' | 'temperature' | 'speed' | 'sink' | 'strength' | 'volume' | 'salinity' | 'share'
 
 export type UnitSystem = 'metric' | 'imperial' | 'mixed'
 
@@ -19,6 +19,7 @@ const INCH_MM = 25.4
 const FOOT_M = 0.3048
 const MILE_PER_HOUR_MS = 0.44704
 const KNOT_MS = 1852 / 3600
+const US_QUART_L = 0.946352946
 
 const unit = (symbol: string, factor: number, spellings: string[], offset = 0): Unit => ({ symbol, factor, offset, spellings })
 
@@ -57,6 +58,20 @@ export const DIMENSIONS: Record<Dimension, readonly Unit[]> = {
     unit('mph', MILE_PER_HOUR_MS, ['mph']),
     unit('kn', KNOT_MS, ['kn', 'kt', 'knot', 'knots']),
     unit('ft/s', FOOT_M, ['ft/s', 'fps']),
+    unit('cm/s', 0.01, ['cm/s']),
+  ],
+  /** How fast a bait falls or rises. */
+  sink: [
+    unit('m/s', 1, ['m/s', 'ms']),
+    unit('cm/s', 0.01, ['cm/s']),
+    unit('ft/s', FOOT_M, ['ft/s', 'fps']),
+    unit('in/s', INCH_MM / 1000, ['in/s', 'ips']),
+  ],
+  volume: [
+    unit('L', 1, ['l', 'litre', 'litres', 'liter', 'liters']),
+    unit('qt', US_QUART_L, ['qt', 'quart', 'quarts']),
+    unit('gal', 4 * US_QUART_L, ['gal', 'gallon', 'gallons']),
+    unit('mL', 0.001, ['ml']),
   ],
   salinity: [unit('psu', 1, ['psu', 'ppt', '‰'])],
   share: [unit('%', 0.01, ['%', 'percent'])],
@@ -76,9 +91,11 @@ const SHOWN: Record<Dimension, Record<UnitSystem, string>> = {
   weight: { metric: 'g', imperial: 'oz', mixed: 'oz' },
   length: { metric: 'mm', imperial: 'in', mixed: 'in' },
   depth: { metric: 'm', imperial: 'ft', mixed: 'm' },
-  diameter: { metric: 'mm', imperial: 'mm', mixed: 'mm' },
+  diameter: { metric: 'mm', imperial: 'in', mixed: 'mm' },
   temperature: { metric: '°C', imperial: '°F', mixed: '°C' },
   speed: { metric: 'm/s', imperial: 'mph', mixed: 'm/s' },
+  sink: { metric: 'cm/s', imperial: 'ft/s', mixed: 'cm/s' },
+  volume: { metric: 'L', imperial: 'qt', mixed: 'L' },
   strength: { metric: 'kg', imperial: 'lb', mixed: 'lb' },
   salinity: { metric: 'psu', imperial: 'psu', mixed: 'psu' },
   share: { metric: '%', imperial: '%', mixed: '%' },

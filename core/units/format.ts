@@ -3,7 +3,7 @@ import { type Dimension, shownUnit, toUnit, type UnitSystem } from './dimension'
 
 /** Decimals that a figure of this dimension deserves in each unit; more would claim what nobody measured. */
 const DECIMALS: Record<string, number> = {
-  'g': 1, 'oz': 2, 'mm': 0, 'in': 1, 'm': 1, 'ft': 0, '°C': 1, '°F': 0, 'm/s': 2, 'mph': 1, 'kg': 1, 'lb': 0, 'psu': 0, '%': 0,
+  'g': 1, 'oz': 2, 'mm': 0, 'in': 1, 'm': 1, 'ft': 0, '°C': 1, '°F': 0, 'm/s': 2, 'mph': 1, 'kg': 1, 'lb': 0, 'psu': 0, '%': 0, 'cm/s': 1, 'ft/s': 2, 'L': 2, 'qt': 1,
 }
 
 /** Lure weights are printed in 32nds below 1/8 oz and in 16ths above (common practice, no source). */
@@ -20,17 +20,48 @@ export interface FormatOptions {
 export function formatNumber(dimension: Dimension, value: number, { system = 'metric', decimals }: FormatOptions = {}): string {
   const unit = shownUnit(dimension, system)
   const shown = toUnit(value, unit)
-  if (unit.symbol === 'oz') {
+  if (unit.symbol === 'oz' && decimals === undefined) {
     const fraction = ounceFraction(shown)
     if (fraction) return fraction
   }
-  const places = decimals ?? (dimension === 'diameter' ? 2 : DECIMALS[unit.symbol] ?? 1)
+  if (dimension === 'length' && unit.symbol === 'in' && decimals === undefined) {
+    const fraction = inchFraction(shown)
+    if (fraction) return fraction
+  }
+  const places = decimals ?? placesOf(dimension, unit.symbol, shown)
   return (Number(shown.toFixed(places)) + 0).toFixed(places)
 }
 
 /** Figure and unit: `10.6 g`, `3/8 oz`, `14 °C`. The space does not break. */
 export function formatQuantity(dimension: Dimension, value: number, options: FormatOptions = {}): string {
   return `${formatNumber(dimension, value, options)} ${shownUnit(dimension, options.system ?? 'metric').symbol}`
+}
+
+/** Line is told in hundredths of a millimetre or thousandths of an inch. */
+const DIAMETER_PLACES: Record<string, number> = { mm: 2, in: 3 }
+/** Below this a foot is too coarse a step [ft]. Assumed: shallow water is told to half a foot and less. */
+const SHALLOW_FT = 10
+/** Below this a pound is too coarse a step [lb]. Assumed: light leaders and soft baits that tear. */
+const LIGHT_LB = 4
+
+function placesOf(dimension: Dimension, symbol: string, shown: number): number {
+  if (dimension === 'diameter') return DIAMETER_PLACES[symbol] ?? 2
+  if (symbol === 'ft') return Math.abs(shown) < SHALLOW_FT && Math.abs(shown - Math.round(shown)) > WHOLE_TO ? 1 : 0
+  if (symbol === 'lb') return Math.abs(shown) < LIGHT_LB && Math.abs(shown - Math.round(shown)) > WHOLE_TO ? 1 : 0
+  return DECIMALS[symbol] ?? 1
+}
+/** What is within a twentieth of a whole number is told as one. */
+const WHOLE_TO = 0.05
+
+/** Lures are sold by eighths of an inch up to a foot. Common practice, no source. */
+const INCH_PARTS = 8
+const INCHES_TO = 12
+
+function inchFraction(inches: number): string | null {
+  if (inches <= 0 || inches > INCHES_TO) return null
+  const nearest = Math.round(inches * INCH_PARTS)
+  if (nearest === 0 || Math.abs(nearest / INCH_PARTS - inches) > FRACTION_TOLERANCE * inches) return null
+  return new Fraction(nearest, INCH_PARTS).toFraction(true)
 }
 
 function ounceFraction(ounces: number): string | null {

@@ -1,4 +1,5 @@
-export { type Dimension, DIMENSIONS, shownUnit, type UnitSystem } from './dimension'
+export { type Dimension, DIMENSIONS, fromUnit, shownUnit, toUnit, type UnitSystem } from './dimension'
 export { formatNumber, formatQuantity } from './format'
 export { formatHookSize, hookSizeRank, parseHookSize } from './hook-size'
-export { parseQuantity } from './parse'
+export { proseIn } from './prose'
+export { parseQuantity, type QuantityRange, takeQuantity } from './parse'

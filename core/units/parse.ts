@@ -1,5 +1,6 @@
 import Fraction from 'fraction.js'
 import { type Dimension, DIMENSIONS, fromUnit, shownUnit, type Unit, type UnitSystem } from './dimension'
+import { formatQuantity } from './format'
 
 export type Parsed = { readonly ok: true, readonly value: number } | { readonly ok: false, readonly message: string }
 
@@ -55,5 +56,35 @@ function unitOf(units: readonly Unit[], text: string): Unit | undefined {
 function toNumber(text: string): number | null {
   if (!text.includes('/')) return Number(text.replace(',', '.'))
   if (/\/0+$/.test(text)) return null
-  return new Fraction(text.replace('-', ' ').trim()).valueOf()
+  return new Fraction(text.replace(/(?<=\d)-/, ' ').trim()).valueOf()
+}
+
+/** What a field takes: its own range, and from where on a value is asked about once before it is believed; all in the kept unit. */
+export interface QuantityRange {
+  readonly min?: number | undefined
+  readonly max?: number | undefined
+  /** What it is likely to be; beyond this, up or down, it is asked about. */
+  readonly likely?: readonly [least: number, most: number] | undefined
+}
+
+export type QuantityTyped =
+  | { readonly ok: true, readonly value: number | null, readonly understood: string, readonly doubt: string | null }
+  | { readonly ok: false, readonly message: string }
+
+/**
+ * One quantity as it stands in a field named `label`: read, held against what is possible, and told back in the system in use, so that the angler sees what was understood.
+ * An empty field is `null`: not known. A sign is never dropped: a value below `min` (0 when absent) is refused.
+ */
+export function takeQuantity(label: string, dimension: Dimension, typed: string, system: UnitSystem, { min = dimension === 'temperature' ? -Infinity : 0, max = Infinity, likely }: QuantityRange = {}): QuantityTyped {
+  if (typed.trim() === '') return { ok: true, value: null, understood: '', doubt: null }
+  const parsed = parseQuantity(dimension, typed, system)
+  if (!parsed.ok) return { ok: false, message: `${label}: ${parsed.message}` }
+  const { value } = parsed
+  const show = (kept: number) => formatQuantity(dimension, kept, { system })
+  if (value < min || value > max) {
+    const range = max === Infinity ? `${show(min)} or more` : min === -Infinity ? `${show(max)} or less` : `${show(min)} to ${show(max)}`
+    return { ok: false, message: `${label}: ${typed.trim()} is not possible here; give ${range}` }
+  }
+  const isOdd = likely !== undefined && (value < likely[0] || value > likely[1])
+  return { ok: true, value, understood: show(value), doubt: isOdd ? `${label}: ${show(value)}? That is unusual; leave it once more to keep it` : null }
 }

@@ -27,7 +27,7 @@ test('five timed drops are kept, and the new fall rate is used on Tie-on', async
   await expect(page.getByText('4.00 s')).toBeVisible()
   await page.getByRole('button', { name: 'Keep this test' }).click()
   await expect(page.getByRole('listitem').filter({ hasText: '4.00 ± 0.04 s (5×)' })).toBeVisible()
-  await expect(page.getByRole('img', { name: /Fall rates: timed, direct \+0 g 0\.50 metres a second/ })).toBeVisible()
+  await expect(page.getByRole('img', { name: /Fall rates: timed, direct 50\.0.cm\/s/ })).toBeVisible()
 
   // Mackerel on metal: the count-down is the depth over the timed 0.5 m/s.
   await page.getByRole('link', { name: 'Tie-on', exact: true }).click()

@@ -79,7 +79,7 @@ test('rates, charts with table and picture, days like this, rules on the own wat
   await expect(page.getByRole('listitem').first()).toContainText('0.0 steps')
   await page.goto('/logbook/audit')
   await expect(page.getByRole('button', { name: /not tested/ })).toBeVisible()
-  await page.getByRole('button', { name: /borne out/ }).click()
+  await page.getByRole('button', { name: /looks so/ }).click()
   await expect(page.getByText(/% that following draws more/).first()).toBeVisible()
   await page.goto('/logbook/year')
   await expect(page.getByRole('heading', { name: '2026 on the water' })).toBeVisible()

@@ -18,7 +18,7 @@ test('a rod goes in as its label reads, in ounces and feet, is stored, changed, 
   await expect(row).toContainText('of line a turn')
   await row.getByLabel('up to').fill('a lot')
   await row.getByLabel('up to').press('Tab')
-  await expect(row.getByRole('alert')).toContainText('Not stored')
+  await expect(row.getByRole('alert')).toContainText('up to: “a lot” is not a weight')
   await comeBack(page)
   await expect(row.getByRole('button', { name: 'Change Reed stick' })).toHaveAttribute('aria-expanded', 'false')
   await expect(row).toContainText('of line a turn')

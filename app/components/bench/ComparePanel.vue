@@ -3,10 +3,12 @@ import { computed, ref } from 'vue'
 import { summarise } from '#core/bench'
 import type { BenchTest } from '#core/tackle'
 import type { Rig } from '#core/terms'
+import { formatQuantity } from '#core/units'
 import type { FallRate } from '~/charts/fall-rates'
 import { words } from '~/text/labels'
 
 const box = useBoxStore()
+const { units } = storeToRefs(useSettingsStore())
 const falls = computed(() => box.box.tests.filter(t => t.kind === 'fall' && t.depthM && t.values.some(v => v !== null)))
 const keyOf = (t: BenchTest) => `${t.rig ?? 'bare'}|${t.addedG ?? 0}`
 const groups = computed(() => [...new Set(falls.value.map(keyOf))])
@@ -14,7 +16,7 @@ const chosen = ref<string | null>(null)
 const key = computed(() => (chosen.value && groups.value.includes(chosen.value) ? chosen.value : groups.value[0] ?? null))
 const label = (group: string) => {
   const [rig, grams] = group.split('|')
-  return `${words(rig as Rig)}${Number(grams) > 0 ? ` +${grams} g` : ''}`
+  return `${words(rig as Rig)}${Number(grams) > 0 ? ` +${formatQuantity('weight', Number(grams), { system: units.value })}` : ''}`
 }
 const referenceId = ref<string | null>(null)
 const compared = computed(() => [...new Set(falls.value.filter(t => keyOf(t) === key.value).map(t => t.lureId))].map(id => ({ value: id, title: box.lureById.get(id)?.name ?? id })))

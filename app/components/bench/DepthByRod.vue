@@ -35,10 +35,10 @@ const metres = (value: number) => formatQuantity('depth', value, { system: units
     <table>
       <thead><tr><th>rod</th><th>line</th><th>cast</th><th>tip low</th><th>tip high</th></tr></thead>
       <tbody>
-        <tr v-for="r in rows" :key="r.id"><th scope="row">{{ r.name }}</th><td>{{ formatQuantity('diameter', r.lineDiameterMm) }}</td><td><span class="known" :class="r.castKnown ? 'stated' : 'typical'">{{ metres(r.cast) }}</span></td><td><b>{{ metres(r.low) }}</b></td><td>{{ metres(r.high) }}</td></tr>
+        <tr v-for="r in rows" :key="r.id"><th scope="row">{{ r.name }}</th><td>{{ formatQuantity('diameter', r.lineDiameterMm, { system: units }) }}</td><td><span class="known" :class="r.castKnown ? 'stated' : 'typical'">{{ metres(r.cast) }}</span></td><td><b>{{ metres(r.low) }}</b></td><td>{{ metres(r.high) }}</td></tr>
       </tbody>
     </table>
-    <p class="reason">Cast and wound, ±10 % of the depth; towed behind a boat the same plug runs deeper. Between 10 and 16 lb line no more than a fifth of the depth can change.</p>
+    <p class="reason">Cast and wound, ±10 % of the depth; towed behind a boat the same plug runs deeper. Between common lines of {{ formatQuantity('strength', 4.5, { system: units }) }} and {{ formatQuantity('strength', 7.3, { system: units }) }} no more than a fifth of the depth can change.</p>
   </section>
 </template>
 

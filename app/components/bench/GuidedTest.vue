@@ -5,14 +5,16 @@ import { checkTest, summarise, tearForce, TEST_GUIDES } from '#core/bench'
 import { bodyDensity, type LureProfile } from '#core/lure'
 import type { BenchTest } from '#core/tackle'
 import { type Rig, RIGS, TEST_KINDS, type TestKind } from '#core/terms'
-import { parseQuantity } from '#core/units'
+import { takeQuantity } from '#core/units'
 import { waterDensity } from '#core/water'
 import { capital, words } from '~/text/labels'
+import { meanInWords, readingInWords, unitOf } from '~/text/test-words'
 
 const props = defineProps<{ profile: LureProfile }>()
 const emit = defineEmits<{ saved: [] }>()
 const box = useBoxStore()
 const reading = useReadingStore()
+const { units } = storeToRefs(useSettingsStore())
 const kind = ref<TestKind>('weigh')
 const values = ref<(number | null)[]>([])
 const typed = ref('')
@@ -40,18 +42,36 @@ watch([kind, () => props.profile.lure.id], () => {
 }, { immediate: true })
 
 function add(value: number) {
-  values.value = [...values.value, Number(value.toFixed(3))]
+  values.value = [...values.value, Number(value.toFixed(4))]
   problems.value = []
 }
 
+/** A weight this many times off the packet is asked about once. Assumed. */
+const ODD = 4
+const likely = computed((): [number, number] | undefined => {
+  const near = (value: number): [number, number] => [value / ODD, value * ODD]
+  if (kind.value === 'weigh') return near(props.profile.lure.labelWeightG ?? props.profile.weightG.value)
+  if (kind.value === 'length') return near(props.profile.lengthMm.value)
+  return undefined
+})
+/** What was asked about; the same once more is meant. */
+const asked = ref('')
+
 function addTyped() {
-  const parsed = guide.value.dimension ? parseQuantity(guide.value.dimension, typed.value) : plainNumber(typed.value)
-  if (!parsed.ok) {
-    problems.value = [parsed.message]
+  const { dimension, label, range: [min, max] } = guide.value
+  const taken = dimension ? takeQuantity(label, dimension, typed.value, units.value, { min, max, likely: likely.value }) : plainNumber(typed.value)
+  if (!taken.ok || taken.value === null) {
+    problems.value = [taken.ok ? `${label}: no reading was typed` : taken.message]
     return
   }
-  add(parsed.value)
+  if ('doubt' in taken && taken.doubt && asked.value !== typed.value) {
+    asked.value = typed.value
+    problems.value = [taken.doubt]
+    return
+  }
+  add(taken.value)
   typed.value = ''
+  asked.value = ''
 }
 
 function plainNumber(text: string) {
@@ -73,10 +93,10 @@ async function save() {
     ...(referenceId.value && kind.value === 'action' ? { note: `beside ${box.lureById.get(referenceId.value)?.name}` } : {}),
   }
   const wrong = checkTest(test, { sinks: sinks.value })
-  problems.value = wrong.map(({ message }) => message)
+  problems.value = wrong.map(({ message }) => `Not stored: ${message}`)
   if (wrong.length > 0) return
   const issues = await box.saveTest(test)
-  problems.value = issues.map(({ path, message }) => `${path} ${message}`)
+  problems.value = issues.map(({ path, message }) => `Not stored: ${path} ${message}`)
   if (issues.length > 0) return
   values.value = guide.value.fields ? guide.value.fields.map(() => null) : []
   emit('saved')
@@ -105,8 +125,8 @@ async function save() {
     <ScalePan v-if="kind === 'weigh'" :true-grams="profile.weightG.value" @reading="add" />
     <div v-if="kind === 'tear'" class="tear">
       <NumberStep label="Bucket" dimension="strength" :value="bucketKg" :step="0.1" :min="0" :max="20" @change="v => bucketKg = v" />
-      <label class="small-label">water poured, litres <input v-model.number="waterL" type="number" step="0.05" min="0" max="50" /></label>
-      <button class="plain" type="button" @click="add(tearForce(bucketKg, waterL))">It tore at {{ tearForce(bucketKg, waterL).toFixed(2) }} kgf</button>
+      <QuantityField label="Water poured" dimension="volume" :value="waterL" :max="50" @change="v => waterL = v ?? 0" />
+      <button class="plain" type="button" @click="add(tearForce(bucketKg, waterL))">It tore at {{ readingInWords('tear', tearForce(bucketKg, waterL), units) }}</button>
       <button class="plain" type="button" @click="values = [...values, null]">It did not tear</button>
     </div>
 
@@ -114,23 +134,21 @@ async function save() {
       <template v-if="kind === 'action'">
         <ChoiceRow v-for="(f, i) in guide.fields" :key="f" :label="f" :options="['1', '2', '3']" :chosen="values[i] ? [String(values[i])] : []" @change="([v]) => values[i] = Number(v)" />
       </template>
-      <label v-for="(f, i) in kind === 'action' ? [] : guide.fields" :key="f" class="small-label">{{ f }}, {{ guide.unit }}
-        <input type="number" step="0.05" min="0" :value="values[i] ?? ''" @input="values[i] = ($event.target as HTMLInputElement).value === '' ? null : Number(($event.target as HTMLInputElement).value)" />
-      </label>
+      <template v-if="guide.dimension"><QuantityField v-for="(f, i) in guide.fields" :key="f" :label="capital(f)" :dimension="guide.dimension" :value="values[i]" :max="guide.range[1]" @change="v => values[i] = v" /></template>
     </div>
     <form v-else class="typed" @submit.prevent="addTyped">
-      <label class="small-label">or type a reading, {{ guide.unit }} <input v-model="typed" inputmode="decimal" autocomplete="off" /></label>
+      <label class="small-label">or type a reading, {{ unitOf(kind, units) }} <input v-model="typed" inputmode="decimal" autocomplete="off" /></label>
       <button class="plain" type="submit">Add</button>
     </form>
 
     <ol v-if="!guide.fields && values.length > 0" class="readings" aria-label="Readings">
       <li v-for="(v, i) in values" :key="i" :class="{ far: summary?.outliers.includes(i) }">
-        {{ v === null ? 'did not tear' : `${v} ${guide.unit}` }}<span v-if="summary?.outliers.includes(i)" class="reason"> far from the rest</span>
+        {{ v === null ? 'did not tear' : readingInWords(kind, v, units) }}<span v-if="summary?.outliers.includes(i)" class="reason"> far from the rest</span>
         <button class="quiet" type="button" :aria-label="`Strike reading ${i + 1}`" @click="values = values.filter((_, k) => k !== i)">strike</button>
       </li>
     </ol>
-    <p v-if="summary" class="mean"><b class="figure">{{ summary.mean.toFixed(2) }} {{ guide.unit }}</b><template v-if="summary.error !== null"> ± {{ summary.error.toFixed(2) }} (standard error of {{ summary.count }})</template><template v-else> once: repeat it, one reading says nothing about itself</template></p>
-    <p v-for="p in problems" :key="p" class="reason problem" role="alert">Not stored: {{ p }}.</p>
+    <p v-if="summary" class="mean"><b class="figure">{{ meanInWords(kind, numbers, units) }}</b><template v-if="summary.error === null">: repeat it, one reading says nothing about itself</template></p>
+    <p v-for="p in problems" :key="p" class="reason problem" role="alert">{{ p }}.</p>
     <button class="hot" type="button" :disabled="values.length === 0" @click="save">Keep this test</button>
   </section>
 </template>

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { readingInWords } from '~/text/test-words'
+
+const { units } = storeToRefs(useSettingsStore())
 const props = defineProps<{
   /** What lies on the simulated pan. */
   trueGrams: number
@@ -15,7 +18,7 @@ function take() {
   <div class="pan">
     <button v-if="!shows" class="plain" type="button" @click="connect(props.trueGrams)">Read the scale (simulated)</button>
     <template v-else>
-      <output class="display figure" :class="{ stable: shows.stable }">{{ shows.overload ? 'overload' : `${shows.grams?.toFixed(2)} g` }}</output>
+      <output class="display figure" :class="{ stable: shows.stable }">{{ shows.overload ? 'overload' : readingInWords('weigh', shows.grams ?? 0, units) }}</output>
       <span class="small-label">simulated scale, {{ shows.overload ? 'too heavy' : shows.stable ? 'settled' : 'settling' }}</span>
       <button class="plain" type="button" :disabled="!shows.stable" @click="take">Take this reading</button>
       <button class="quiet" type="button" @click="setTare">tare</button>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { attribute, ATTRIBUTES } from '#core/catalogue'
+import { formatQuantity } from '#core/units'
 import { capital, words } from '~/text/labels'
 import { termInWords } from '~/text/term-words'
 
@@ -44,7 +45,7 @@ function forget(text: string) {
 <template>
   <div class="search-line" role="search">
     <div class="bar">
-      <input v-model="catalogue.search" class="search" type="search" placeholder="14 g gold spinnerbait river" aria-label="Search the box" />
+      <input v-model="catalogue.search" class="search" type="search" :placeholder="`${formatQuantity('weight', 14.17, { system: units, decimals: units === 'metric' ? 0 : undefined })} gold spinnerbait river`" aria-label="Search the box" />
       <button type="button" class="plain" :aria-expanded="filterOpen" @click="filterOpen = !filterOpen">Narrow by…</button>
       <button v-if="canSave" type="button" class="quiet" @click="save">keep this search</button>
       <slot />
@@ -54,7 +55,7 @@ function forget(text: string) {
       <v-autocomplete v-model="filterBy" :items="attributes" label="Attribute" auto-select-first class="by" />
       <v-select v-if="ops.length > 1" v-model="filterOp" :items="ops" label="is" class="op" />
       <v-select v-if="choices" v-model="filterValue" :items="choices.map(c => ({ value: c, title: words(c) }))" label="Value" class="value" />
-      <v-text-field v-else v-model="filterValue" label="Value" :placeholder="chosen.dimension === 'weight' ? '14 g, 1/2 oz' : ''" class="value" />
+      <v-text-field v-else v-model="filterValue" label="Value" :placeholder="chosen.dimension === 'weight' ? '14 g, 1/2 oz' : ''" data-either class="value" />
       <button type="submit" class="plain">Add</button>
     </form>
     <p v-if="understood.length > 0" class="understood reason">Looking for {{ understood.join(' · ') }}.</p>

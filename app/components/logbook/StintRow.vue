@@ -3,7 +3,6 @@ import { computed, ref } from 'vue'
 import { tallyOf } from '#core/evidence'
 import type { Stint, TripEvent } from '#core/tackle'
 import { EVENT_KINDS } from '#core/terms'
-import { type Dimension, formatNumber, parseQuantity, shownUnit } from '#core/units'
 import { words } from '~/text/labels'
 import { hoursFigure } from '~/text/log-words'
 
@@ -11,7 +10,6 @@ import { hoursFigure } from '~/text/log-words'
 const props = defineProps<{ stint: Stint, tripId: string, chosenId: string | null }>()
 const emit = defineEmits<{ change: [about: Partial<Stint>], remove: [], choose: [eventId: string | null], detail: [eventId: string, about: Partial<TripEvent>], removeEvent: [eventId: string], add: [kind: TripEvent['kind']] }>()
 const box = useBoxStore()
-const { units } = storeToRefs(useSettingsStore())
 const problem = ref('')
 const editing = ref(false)
 const adding = ref(false)
@@ -22,8 +20,8 @@ const clock = (at: string | null | undefined) => (at ? new Date(at).toLocaleTime
 /** For an input of date and time, by the wall clock here. */
 const local = (at: string | null | undefined) => (at ? new Date(Date.parse(at) - new Date(at).getTimezoneOffset() * 60_000).toISOString().slice(0, 16) : '')
 const typed = (event: Event) => (event.target as HTMLInputElement).value
-const QUANTITIES = [{ key: 'depthM', label: 'depth', dimension: 'depth' }, { key: 'speedMs', label: 'speed', dimension: 'speed' }] as const
-const shown = (key: 'depthM' | 'speedMs', dimension: Dimension) => (props.stint[key] == null ? '' : formatNumber(dimension, props.stint[key], { system: units.value }))
+/** Deepest water and fastest pace that a file takes [m, m/s]. */
+const QUANTITIES = [{ key: 'depthM', label: 'depth', dimension: 'depth', max: 300 }, { key: 'speedMs', label: 'speed', dimension: 'speed', max: 12 }] as const
 
 function time(key: 'start' | 'end', text: string) {
   problem.value = ''
@@ -31,13 +29,6 @@ function time(key: 'start' | 'end', text: string) {
   if (Number.isNaN(at)) problem.value = `Not stored: the ${key === 'start' ? 'beginning' : 'end'} must be a date and time.`
   else if (key === 'end' && at < Date.parse(props.stint.start)) problem.value = 'Not stored: the end lies before the beginning.'
   else emit('change', { [key]: new Date(at).toISOString() })
-}
-function quantity(key: 'depthM' | 'speedMs', dimension: Dimension, text: string) {
-  problem.value = ''
-  if (text.trim() === '') return emit('change', { [key]: null })
-  const parsed = parseQuantity(dimension, text, units.value)
-  if (parsed.ok) emit('change', { [key]: parsed.value })
-  else problem.value = `Not stored: ${parsed.message}.`
 }
 function casts(text: string) {
   problem.value = ''
@@ -57,7 +48,7 @@ function casts(text: string) {
         <label><span class="small-label">from</span><input type="datetime-local" :value="local(stint.start)" @change="time('start', typed($event))" /></label>
         <label><span class="small-label">to</span><input type="datetime-local" :value="local(stint.end)" @change="time('end', typed($event))" /></label>
         <label><span class="small-label">casts</span><input :value="stint.casts ?? ''" inputmode="numeric" @change="casts(typed($event))" /></label>
-        <label v-for="q in QUANTITIES" :key="q.key"><span class="small-label">{{ q.label }}, {{ shownUnit(q.dimension, units).symbol }}</span><input :value="shown(q.key, q.dimension)" inputmode="decimal" @change="quantity(q.key, q.dimension, typed($event))" /></label>
+        <QuantityField v-for="q in QUANTITIES" :key="q.key" :label="q.label" :dimension="q.dimension" :value="stint[q.key]" :max="q.max" @change="value => emit('change', { [q.key]: value })" />
         <button type="button" class="quiet" @click="emit('remove')">take this stretch out</button>
       </div>
       <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>

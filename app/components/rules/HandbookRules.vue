@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { ADVICE, RULES } from '#core/knowledge'
 import { sourceText } from '#core/sources'
 import { capital, words } from '~/text/labels'
+import { plainRule } from '~/text/rule-words'
 
 const judgement = useJudgementStore()
 const settings = useSettingsStore()
@@ -38,7 +39,7 @@ const told = computed(() => ADVICE.filter(row => !needle.value || `${row.id} ${r
     <template v-if="subject === TOLD">
       <p class="reason lead">No axis can carry these: they are told beside a set-up and never enter a score.</p>
       <article v-for="row in told" :key="row.id" class="told">
-        <p class="reason">{{ row.text }}</p>
+        <p class="reason">{{ plainRule(row.text, settings.units) }}</p>
         <span class="small-label">{{ row.about }}</span> <span class="source">{{ sourceText(row.source) }}</span>
       </article>
     </template>

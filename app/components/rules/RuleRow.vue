@@ -15,7 +15,7 @@ const judgement = useJudgementStore()
 const factor = computed(() => settings.ruleWeights[props.rule.id] ?? 1)
 const FACTORS = [{ value: 0, label: 'off' }, { value: 0.5, label: 'half' }, { value: 1, label: 'as is' }, { value: 1.5, label: 'more' }, { value: 2, label: 'double' }]
 /** Sentences stand with their places open; filled in only where the rule speaks. */
-const sentence = computed(() => plainRule(props.rule.text))
+const sentence = computed(() => plainRule(props.rule.text, settings.units))
 const without = shallowRef<readonly PlaceInOrder[] | null>(null)
 const isBusy = ref(false)
 const MOVED_SHOWN = 6

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { CADENCE_TABLE, ROD_JOBS, TACTICS } from '#core/knowledge'
+import { proseIn } from '#core/units'
 import { capital, familyLabel } from '~/text/labels'
 
 /** The table of tactics: what is chosen first. */
+const settings = useSettingsStore()
 const judgement = useJudgementStore()
 const here = computed(() => new Set(judgement.judgement?.out.setups.slice(0, 12).map(s => s.tactic)))
 </script>
@@ -18,7 +20,7 @@ const here = computed(() => new Set(judgement.judgement?.out.setups.slice(0, 12)
           <td>{{ t.shines }}</td>
           <td>{{ t.poor }}</td>
           <td>{{ [...new Set(t.cadences.map(c => CADENCE_TABLE[c.cadence].label))].join(', or ') }}</td>
-          <td>{{ ROD_JOBS[t.job].text }}</td>
+          <td>{{ proseIn(ROD_JOBS[t.job].text, settings.units) }}</td>
         </tr>
       </tbody>
     </table>

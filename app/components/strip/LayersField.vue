@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { WaterLayer } from '#core/reading'
 import { formatQuantity, parseQuantity } from '#core/units'
 
@@ -7,6 +7,7 @@ import { formatQuantity, parseQuantity } from '#core/units'
 const props = defineProps<{ layers: readonly WaterLayer[] | null }>()
 const emit = defineEmits<{ change: [layers: WaterLayer[] | null] }>()
 const { units } = storeToRefs(useSettingsStore())
+const example = computed(() => [[0, 20], [6, 12]].map(([depth, temperature]) => `${formatQuantity('depth', depth!, { system: units.value })} ${formatQuantity('temperature', temperature!, { system: units.value, decimals: 0 })}`).join('; '))
 const typed = ref('')
 const problem = ref('')
 
@@ -22,7 +23,7 @@ function take() {
     const depth = match ? parseQuantity('depth', match[1]!, units.value) : null
     const temperature = match ? parseQuantity('temperature', match[2]!, units.value) : null
     if (!depth?.ok || !temperature?.ok) {
-      problem.value = `“${piece}” is not a depth and a temperature, like “6 m 12 °C”.`
+      problem.value = `“${piece}” is not a depth and a temperature, like “${example.value.split('; ')[1]}”.`
       return
     }
     layers.push({ depthM: depth.value, temperatureC: temperature.value })
@@ -34,7 +35,7 @@ function take() {
 
 <template>
   <div class="layers">
-    <v-text-field v-model="typed" label="Layers, depth and temperature" placeholder="0 m 20 °C; 6 m 12 °C" @change="take" />
+    <v-text-field v-model="typed" label="Layers, depth and temperature" :placeholder="example" @change="take" />
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
   </div>
 </template>

@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
-import { type Dimension, formatNumber, parseQuantity, shownUnit } from '#core/units'
+import type { Dimension } from '#core/units'
 
 const props = defineProps<{
   label: string
@@ -12,29 +11,7 @@ const props = defineProps<{
   max: number
 }>()
 const emit = defineEmits<{ change: [value: number] }>()
-const settings = useSettingsStore()
-const typed = ref('')
-const message = ref('')
-
-watch(() => [props.value, settings.units] as const, () => {
-  typed.value = formatNumber(props.dimension, props.value, { system: settings.units, decimals: props.dimension === 'speed' ? 1 : undefined })
-  message.value = ''
-}, { immediate: true })
-
-function take() {
-  const parsed = parseQuantity(props.dimension, typed.value, settings.units)
-  if (!parsed.ok) {
-    message.value = parsed.message
-    return
-  }
-  if (parsed.value < props.min || parsed.value > props.max) {
-    const show = (v: number) => formatNumber(props.dimension, v, { system: settings.units })
-    message.value = `${props.label}: ${typed.value} is not possible here; give ${show(props.min)} to ${show(props.max)} ${shownUnit(props.dimension, settings.units).symbol}.`
-    return
-  }
-  message.value = ''
-  if (parsed.value !== props.value) emit('change', parsed.value)
-}
+const { typed, message, symbol, understood, take } = useQuantity(props, value => value !== null && emit('change', value), { bare: true })
 
 function nudge(direction: 1 | -1) {
   const next = Math.min(props.max, Math.max(props.min, props.value + direction * props.step))
@@ -48,9 +25,10 @@ function nudge(direction: 1 | -1) {
     <div class="row">
       <button type="button" class="nudge" :aria-label="`${label} less`" @click="nudge(-1)">−</button>
       <input :id="`step-${label}`" v-model="typed" inputmode="decimal" autocomplete="off" :aria-invalid="message !== ''" :aria-describedby="message ? `why-${label}` : undefined" @keydown.enter="take" @blur="take" @keydown.up.prevent="nudge(1)" @keydown.down.prevent="nudge(-1)" />
-      <span class="unit">{{ shownUnit(dimension, settings.units).symbol }}</span>
+      <span class="unit">{{ symbol }}</span>
       <button type="button" class="nudge" :aria-label="`${label} more`" @click="nudge(1)">+</button>
     </div>
+    <p v-if="understood && !message" class="understood">is {{ understood }}</p>
     <p v-if="message" :id="`why-${label}`" class="why reason" role="alert">{{ message }}</p>
   </div>
 </template>
@@ -61,5 +39,6 @@ function nudge(direction: 1 | -1) {
 .nudge:hover { border-color: var(--ink); }
 input { width: 84px; height: 44px; text-align: right; border: 0; border-bottom: 1px solid var(--ink); background: transparent; color: inherit; font: 650 22px var(--font-figure); font-stretch: 86%; font-variant-numeric: tabular-nums; }
 input[aria-invalid='true'] { border-bottom: 2px solid var(--float); }
+.understood { margin: 2px 0 0; font-size: 13px; color: var(--soft-ink); }
 .why { color: var(--float); margin: 6px 0 0; max-width: 34ch; }
 </style>

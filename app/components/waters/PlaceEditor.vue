@@ -1,18 +1,15 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import type { Place } from '#core/files'
 import { FORAGE, type ForageId, SPECIES, type SpeciesId, STAINS, WATERS } from '#core/terms'
-import { formatNumber, parseQuantity, shownUnit } from '#core/units'
 import { capital, forageLabel, speciesLabel, words } from '~/text/labels'
 
 /** One home water: where it is and what it is usually like. */
 const props = defineProps<{ place: Place }>()
 const box = useBoxStore()
-const { units } = storeToRefs(useSettingsStore())
 const problem = ref('')
 const species = SPECIES.map(id => ({ value: id, title: capital(speciesLabel(id)) }))
 const forage = FORAGE.map(id => ({ value: id, title: capital(forageLabel(id)) }))
-const visibility = computed(() => (props.place.visibilityM == null ? '' : formatNumber('depth', props.place.visibilityM, { system: units.value })))
 
 async function save(part: Partial<Place>) {
   const issues = await box.edit('places', props.place.id, () => part)
@@ -23,12 +20,6 @@ function saveNumber(key: 'latitude' | 'longitude' | 'salinityPsu', text: string)
   if (text.trim() === '') return save({ [key]: null })
   if (Number.isFinite(value)) return save({ [key]: value })
   problem.value = `Not stored: “${text}” is not a number.`
-}
-function saveVisibility(text: string) {
-  if (text.trim() === '') return save({ visibilityM: null })
-  const parsed = parseQuantity('depth', text, units.value)
-  if (parsed.ok) return save({ visibilityM: parsed.value })
-  problem.value = `Not stored: ${parsed.message}.`
 }
 const typed = (event: Event) => (event.target as HTMLInputElement).value
 </script>
@@ -42,7 +33,7 @@ const typed = (event: Event) => (event.target as HTMLInputElement).value
       <v-text-field :model-value="place.latitude ?? ''" label="Latitude, °N" @change="saveNumber('latitude', typed($event))" />
       <v-text-field :model-value="place.longitude ?? ''" label="Longitude, °E" @change="saveNumber('longitude', typed($event))" />
       <v-text-field :model-value="place.salinityPsu ?? ''" label="Salinity, psu" @change="saveNumber('salinityPsu', typed($event))" />
-      <v-text-field :model-value="visibility" :label="`Usual visibility, ${shownUnit('depth', units).symbol}`" @change="saveVisibility(typed($event))" />
+      <QuantityField label="Usual visibility" dimension="depth" :value="place.visibilityM" :likely="[0.05, 25]" @change="visibilityM => save({ visibilityM })" />
       <v-select :model-value="place.stain" :items="[...STAINS]" label="Usual stain" clearable @update:model-value="stain => save({ stain })" />
       <v-autocomplete :model-value="place.species ?? []" :items="species" label="Fish" multiple clearable @update:model-value="(list: SpeciesId[]) => save({ species: list })" />
       <v-autocomplete :model-value="place.forage ?? []" :items="forage" label="What they eat" multiple clearable @update:model-value="(list: ForageId[]) => save({ forage: list })" />

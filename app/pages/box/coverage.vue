@@ -27,7 +27,7 @@ const chosenIn = (cells: readonly CoverageCell[]) => cells.find(c => isSame(chos
     <div v-else class="charts">
       <div>
         <CoverageGrid label="Depth by speed" :row-title="`DEPTH, ${shownUnit('depth', units).symbol}`" :column-title="`SPEED THROUGH THE WATER, ${shownUnit('speed', units).symbol}`" :cells="depthCells" :chosen="chosenIn(depthCells)" @choose="c => chosen = c" />
-        <p class="reason note">How many lures can be worked there, on a {{ formatQuantity('depth', REFERENCE_CAST.castM, { system: units, decimals: 0 }) }} cast with {{ REFERENCE_CAST.lineDiameterMm }} mm line and the usual head. Dashed: nothing.</p>
+        <p class="reason note">How many lures can be worked there, on a {{ formatQuantity('depth', REFERENCE_CAST.castM, { system: units, decimals: 0 }) }} cast with {{ formatQuantity('diameter', REFERENCE_CAST.lineDiameterMm, { system: units }) }} line and the usual head. Dashed: nothing.</p>
       </div>
       <div>
         <CoverageGrid label="Clarity by colouring" row-title="CLARITY" column-title="COLOURING" :cells="paintCells" :chosen="chosenIn(paintCells)" @choose="c => chosen = c" />

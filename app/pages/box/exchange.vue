@@ -51,7 +51,7 @@ function exportCsv() {
       </div>
       <form v-if="!table && !file" class="paste" @submit.prevent="paste(pasted)">
         <label><span class="small-label">or paste rows of a spreadsheet, or a list, one lure a line</span>
-          <textarea v-model="pasted" rows="5" aria-label="Rows or a list" placeholder="3/8 black blue jig, river, A3&#10;5&quot; green pumpkin soft stick x12&#10;1/2 oz white spinnerbait" /></label>
+          <textarea v-model="pasted" rows="5" aria-label="Rows or a list" data-either placeholder="3/8 black blue jig, river, A3&#10;5&quot; green pumpkin soft stick x12&#10;1/2 oz white spinnerbait" /></label>
         <button type="submit" class="plain" :disabled="pasted.trim() === ''">Read what is pasted</button>
       </form>
       <div v-if="issues.length > 0" class="issues reason" role="alert">

@@ -39,7 +39,7 @@ function print() {
     <div class="tools">
       <SearchLine />
       <div class="row">
-        <v-select v-model="sizeId" :items="LABEL_SIZES.map(s => ({ value: s.id, title: s.name }))" label="Label" />
+        <v-select v-model="sizeId" data-either :items="LABEL_SIZES.map(s => ({ value: s.id, title: s.name }))" label="Label" />
         <v-select v-model="paperId" :items="PAPERS.map(p => ({ value: p.id, title: p.name }))" label="Paper" />
         <v-text-field v-model.number="skip" type="number" min="0" :max="sheet.places.length - 1" label="Labels already used" />
         <button type="button" class="hot" :disabled="labels.length === 0" @click="print">Print {{ labels.length }} labels</button>

@@ -42,7 +42,7 @@ async function add() {
 <template>
   <div class="outfits">
     <form class="quick" aria-label="Add a rod" @submit.prevent="add">
-      <v-text-field v-model="label" label="As the rod’s label reads" placeholder="2.1 m, 7–28 g, medium-heavy, fast · 7'0&quot; MH 1/4–1 oz" />
+      <v-text-field v-model="label" label="As the rod’s label reads" data-either placeholder="2.1 m, 7–28 g, medium-heavy, fast · 7'0&quot; MH 1/4–1 oz" />
       <v-text-field v-model="name" label="What you call it" class="name" />
       <button type="submit" class="hot" :disabled="label.trim() === '' && name.trim() === ''">Put it on the rack</button>
       <p class="reason understood" aria-live="polite"><template v-if="understood">Understood: {{ understood }}.</template><template v-if="label.trim() && read.left"> Not understood: “{{ read.left }}”.</template><template v-if="!label.trim()">Length, window, power and action in any order and in either system; line and ratio too. What the label does not say is filled in below; until then a spinning rod and braid are assumed.</template></p>

@@ -47,7 +47,7 @@ onScopeDispose(() => void log.stop())
       <p v-if="list.length === 0" class="reason">None.</p>
       <ul>
         <li v-for="a in list.slice(0, 60)" :key="a.ruleId">
-          <p class="reason">{{ rule.get(a.ruleId) ? plainRule(rule.get(a.ruleId)!.text) : a.ruleId }}</p>
+          <p class="reason">{{ rule.get(a.ruleId) ? plainRule(rule.get(a.ruleId)!.text, settings.units) : a.ruleId }}</p>
           <div class="sides"><span><b>with it</b> {{ side(a.followed) }}</span><span><b>against it</b> {{ side(a.against) }}</span><span v-if="a.verdict !== 'untested'" class="figure">{{ effect(a) }}</span>
             <span v-if="a.verdict === 'contradicted'" class="weigh"><button v-if="settings.ruleWeights[a.ruleId] === undefined" type="button" class="quiet" @click="settings.setWeight(a.ruleId, 0.5)">let it count half</button><button v-else type="button" class="quiet" @click="settings.setWeight(a.ruleId, 1)">let it count in full again</button></span>
           </div>

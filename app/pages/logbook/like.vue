@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { proseIn } from '#core/units'
 import { hoursFigure, PART_WORDS, rateFigure } from '~/text/log-words'
 
+const { units } = storeToRefs(useSettingsStore())
 const log = useLogbookStore()
 const readings = useReadingStore()
 const names = useLogNames()
@@ -12,7 +14,7 @@ const nearness = (distance: number) => (distance < 0.7 ? 'much like this' : dist
 
 <template>
   <div class="like">
-    <p class="reason lead">The days of your log whose water was nearest to the reading above, and what drew fish then. Distance in steps: one step is 4 °C, a doubling of visibility or depth, 5 m/s of wind, six weeks of season; another fish counts for more.</p>
+    <p class="reason lead">The days of your log whose water was nearest to the reading above, and what drew fish then. Distance in steps: one step is {{ proseIn('4 °C', units) }}, a doubling of visibility or depth, {{ proseIn('5 m/s', units) }} of wind, six weeks of season; another fish counts for more.</p>
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
     <p v-if="days?.length === 0" class="reason">No trip with a reading yet. Fish one with Trip: the reading of the strip is kept with every stretch.</p>
     <ol>

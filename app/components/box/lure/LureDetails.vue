@@ -4,7 +4,7 @@ import { csvColumn, fieldAt, withField } from '#core/files'
 import { typicalOf } from '#core/knowledge'
 import type { Lure } from '#core/tackle'
 import { ACTION_STYLES } from '#core/terms'
-import { formatQuantity, parseQuantity } from '#core/units'
+import { formatQuantity } from '#core/units'
 import { capital, words } from '~/text/labels'
 
 /** The rest of what can be known of a lure; an empty field means that its kind's usual value stands in. */
@@ -27,9 +27,9 @@ const YES_NO = ['yes', 'no'] as const
 function shown(path: string): string {
   const value = fieldAt(props.lure, path)
   if (value == null) return ''
-  const { dimension, write } = csvColumn(path)!
-  return dimension ? formatQuantity(dimension, value as number, { system: units.value }) : write(value)
+  return csvColumn(path)!.write(value)
 }
+const speedAt = (path: string) => fieldAt(props.lure, path) as number | null | undefined
 function placeholder(path: string): string {
   if (path in speeds.value) return `typical ${formatQuantity('speed', speeds.value[path]!, { system: units.value })}`
   if (path === 'hooks') return `typical ${csvColumn('hooks')!.write([usual.value.hook])}`
@@ -37,14 +37,14 @@ function placeholder(path: string): string {
 }
 
 watch(() => [props.lure, units.value] as const, () => {
-  typed.value = Object.fromEntries([...TEXTS, ...SPEEDS].map(path => [path, shown(path)]))
+  typed.value = Object.fromEntries(TEXTS.map(path => [path, shown(path)]))
   problem.value = ''
 }, { immediate: true })
 
 function save(path: string) {
   const text = (typed.value[path] ?? '').trim()
   const column = csvColumn(path)!
-  const parsed = text === '' ? { ok: true as const, value: null } : column.dimension ? parseQuantity(column.dimension, text, units.value) : column.read(text, { unit: null, thousands: false, family: props.lure.family, system: units.value })
+  const parsed = text === '' ? { ok: true as const, value: null } : column.read(text, { unit: null, thousands: false, family: props.lure.family, system: units.value })
   problem.value = parsed.ok ? '' : `Not stored: ${column.label}: ${parsed.message}.`
   if (parsed.ok) emit('save', withField(props.lure, path, parsed.value))
 }
@@ -56,7 +56,7 @@ function save(path: string) {
     <template v-if="isOpen">
       <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
       <v-text-field v-for="path in TEXTS" :key="path" v-model="typed[path]" :label="capital(csvColumn(path)!.label)" :placeholder="placeholder(path)" persistent-placeholder @change="save(path)" />
-      <div class="three"><v-text-field v-for="path in SPEEDS" :key="path" v-model="typed[path]" :label="capital(csvColumn(path)!.label)" :placeholder="placeholder(path)" persistent-placeholder @change="save(path)" /></div>
+      <div class="three"><QuantityField v-for="path in SPEEDS" :key="path" :label="capital(csvColumn(path)!.label)" dimension="speed" :value="speedAt(path)" :likely="[0.02, 6]" :placeholder="placeholder(path)" @change="value => emit('save', withField(lure, path, value))" /></div>
       <v-select :model-value="lure.actionStyle" :items="ACTION_STYLES.map(id => ({ value: id, title: words(id) }))" label="Action" :placeholder="`typical ${words(usual.action)}`" persistent-placeholder clearable @update:model-value="actionStyle => emit('save', { actionStyle })" />
       <ChoiceRow v-for="key in SCALES" :key="key" :label="`${csvColumn(key)!.label}, 1 to 5 (typical ${usual[key]})`" :options="STEPS" :chosen="lure[key] == null ? [] : [String(Math.round(lure[key]!)) as typeof STEPS[number]]" @change="([value]) => emit('save', { [key]: Number(value) })" />
       <ChoiceRow :label="`snag guard, 0 open to 3 hidden (typical ${usual.snagGuard})`" :options="GUARD" :chosen="lure.snagGuard == null ? [] : [String(Math.round(lure.snagGuard)) as typeof GUARD[number]]" @change="([value]) => emit('save', { snagGuard: Number(value) })" />

@@ -4,7 +4,7 @@ import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { STYLE_TABLE, typicalOf } from '#core/knowledge'
 import type { Colours, Lure } from '#core/tackle'
 import { BUOYANCIES, FAMILIES, FINISHES, METALS, PATTERNS, ROLES, SOUNDS } from '#core/terms'
-import { type Dimension, formatQuantity, parseQuantity } from '#core/units'
+import { type Dimension, formatQuantity } from '#core/units'
 import { capital, familyLabel, KNOWN_LABEL, words } from '~/text/labels'
 
 const props = defineProps<{ lure: Lure, takesFocus?: boolean }>()
@@ -22,31 +22,36 @@ onMounted(() => {
   if (isNarrow.value) editor.value?.scrollIntoView()
 })
 const problem = ref('')
-const typed = ref<Record<string, string>>({})
 const typical = computed(() => typicalOf(props.lure.family, props.lure.style))
 const styles = computed(() => Object.keys(STYLE_TABLE[props.lure.family] ?? {}))
 const families = FAMILIES.map(id => ({ value: id, title: capital(familyLabel(id)) }))
 const spine = computed(() => judgement.spineOf(props.lure.id))
 const weight = computed(() => catalogue.profiles.get(props.lure.id)?.weightG)
 const lastUsed = computed(() => catalogue.entryById.get(props.lure.id)?.lastUsed?.slice(0, 10) ?? null)
+/** Cast at which running depths are stated [m] (contract). */
+const RATED_CAST_M = 30
 const CONDITIONS = ['new', 'good', 'worn', 'damaged']
 
 const FIGURES = [
   { key: 'weightG', label: 'weight', dimension: 'weight', usual: (t: typeof typical.value) => t.weightG },
   { key: 'labelWeightG', label: 'on the packet', dimension: 'weight', usual: null },
   { key: 'lengthMm', label: 'length', dimension: 'length', usual: (t: typeof typical.value) => t.lengthMm },
-  { key: 'fallRateMs', label: 'fall rate', dimension: 'speed', usual: null },
+  { key: 'fallRateMs', label: 'fall rate', dimension: 'sink', usual: null },
 ] as const
 
 function shown(value: number | null | undefined, dimension: Dimension): string {
   return value == null ? '' : formatQuantity(dimension, value, { system: units.value })
 }
 
-watch(() => [props.lure, units.value] as const, () => {
-  typed.value = Object.fromEntries(FIGURES.map(f => [f.key, shown(props.lure[f.key], f.dimension)]))
-  typed.value.runsAt = shown(props.lure.runsAt?.depthM, 'depth')
+watch(() => props.lure, () => {
   problem.value = ''
-}, { immediate: true })
+})
+/** A weight this many times off the packet, or off its kind, is asked about once. Assumed. */
+const ODD = 4
+const likely = computed(() => {
+  const near = props.lure.labelWeightG ?? typical.value.weightG
+  return { weightG: [near / ODD, near * ODD], labelWeightG: [typical.value.weightG / (2 * ODD), typical.value.weightG * 2 * ODD], lengthMm: [typical.value.lengthMm / ODD, typical.value.lengthMm * ODD], fallRateMs: [0.01, 2] } as const
+})
 
 const save = (part: Partial<Lure>) => alter(() => part)
 async function alter(part: (lure: Lure) => Partial<Lure>) {
@@ -56,18 +61,6 @@ async function alter(part: (lure: Lure) => Partial<Lure>) {
 
 function savePrice(text: string) {
   return save({ price: text.trim() === '' ? null : Number(text) })
-}
-
-/** An empty field means: not known, the typical value stands in. */
-function saveFigure(key: string, dimension: Dimension, take: (value: number | null) => Partial<Lure>) {
-  const text = typed.value[key] ?? ''
-  if (text.trim() === '') return save(take(null))
-  const parsed = parseQuantity(dimension, text, units.value)
-  if (!parsed.ok) {
-    problem.value = `Not stored: ${parsed.message}.`
-    return
-  }
-  return save(take(parsed.value))
 }
 
 async function remove() {
@@ -95,8 +88,8 @@ function saveColours(part: Partial<Colours>) {
     <div class="grid">
       <v-autocomplete :model-value="lure.family" :items="families" label="Kind" auto-select-first @update:model-value="family => family && save({ family, style: null })" />
       <v-select v-if="styles.length > 0" :model-value="lure.style" :items="styles" label="Style" clearable @update:model-value="style => save({ style })" />
-      <v-text-field v-for="f in FIGURES" :key="f.key" v-model="typed[f.key]" :label="capital(f.label)" :placeholder="f.usual ? `typical ${shown(f.usual(typical), f.dimension)}` : 'not known'" persistent-placeholder @change="saveFigure(f.key, f.dimension, value => ({ [f.key]: value }))" />
-      <v-text-field v-if="typical.runsAtM !== null" v-model="typed.runsAt" label="Runs at (30 m cast)" :placeholder="`typical ${shown(typical.runsAtM, 'depth')}`" persistent-placeholder @change="saveFigure('runsAt', 'depth', depthM => ({ runsAt: depthM === null ? null : { ...lure.runsAt, depthM } }))" />
+      <QuantityField v-for="f in FIGURES" :key="f.key" :label="capital(f.label)" :dimension="f.dimension" :value="lure[f.key]" :likely="likely[f.key]" :placeholder="f.usual ? `typical ${shown(f.usual(typical), f.dimension)}` : 'not known'" @change="value => save({ [f.key]: value })" />
+      <QuantityField v-if="typical.runsAtM !== null" :label="`Runs at (${shown(RATED_CAST_M, 'depth')} cast)`" dimension="depth" :value="lure.runsAt?.depthM" :placeholder="`typical ${shown(typical.runsAtM, 'depth')}`" @change="depthM => save({ runsAt: depthM === null ? null : { ...lure.runsAt, depthM } })" />
       <v-text-field :model-value="lure.quantity ?? 1" label="Pieces" type="number" min="0" @change="save({ quantity: Number(($event.target as HTMLInputElement).value) })" />
       <v-text-field :model-value="lure.box ?? ''" label="Box" @change="save({ box: ($event.target as HTMLInputElement).value || null })" />
       <v-text-field :model-value="lure.slot ?? ''" label="Slot" @change="save({ slot: ($event.target as HTMLInputElement).value || null })" />

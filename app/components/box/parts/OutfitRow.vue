@@ -4,7 +4,7 @@ import { computed, ref } from 'vue'
 import { isBiteProof, prepareOutfit, windowVerdict } from '#core/lure'
 import type { Outfit } from '#core/tackle'
 import { LINE_MATERIALS, REEL_KINDS, ROD_ACTIONS, ROD_KINDS, ROD_POWERS } from '#core/terms'
-import { type Dimension, formatQuantity, parseQuantity } from '#core/units'
+import { type Dimension, formatQuantity } from '#core/units'
 import { windowStrip } from '~/charts/window-strip'
 import { capital, words } from '~/text/labels'
 
@@ -28,14 +28,6 @@ const reel = (part: Partial<NonNullable<Outfit['reel']>>) => alter(o => ({ reel:
 const line = (part: Partial<Outfit['line']>) => alter(o => ({ line: { ...o.line, ...part } }))
 const leader = (part: Partial<NonNullable<Outfit['leader']>>) => alter(o => ({ leader: { material: 'fluorocarbon', ...o.leader, ...part } }))
 
-/** A typed quantity in either system; emptied: not known. */
-function typed(dimension: Dimension, event: Event, store: (value: number | null) => Promise<void>) {
-  const text = (event.target as HTMLInputElement).value.trim()
-  if (text === '') return store(null)
-  const parsed = parseQuantity(dimension, text, units.value)
-  if (parsed.ok) return store(parsed.value)
-  problem.value = `Not stored: ${parsed.message}.`
-}
 function number(event: Event, store: (value: number | null) => Promise<void>) {
   const text = (event.target as HTMLInputElement).value.trim().replace(',', '.')
   if (text === '') return store(null)
@@ -51,7 +43,7 @@ const throws = computed(() => {
   return { at: weights.filter(w => typeof windowVerdict(props.outfit, w) !== 'string').length, inside: rod.lureMinG == null || rod.lureMaxG == null ? null : weights.filter(w => w >= rod.lureMinG! && w <= rod.lureMaxG!).length }
 })
 const STRIP = { width: 1000, height: 34 } as const
-const strip = computed(() => windowStrip(props.outfit.rod, [...catalogue.profiles.values()].map(p => p.weightG.value), STRIP.width))
+const strip = computed(() => windowStrip(props.outfit.rod, [...catalogue.profiles.values()].map(p => p.weightG.value), STRIP.width, units.value))
 const weight = (value: number | null | undefined) => shown('weight', value)
 const build = computed(() => {
   const { rod, line, leader } = props.outfit
@@ -88,22 +80,22 @@ const copy = () => box.change({ put: { outfits: [{ ...JSON.parse(JSON.stringify(
     <div v-if="opened" class="fields">
       <v-text-field :model-value="outfit.name" label="Name" @change="alter(() => ({ name: ($event.target as HTMLInputElement).value }))" />
       <v-select :model-value="outfit.rod.kind" :items="items(ROD_KINDS)" label="Rod" @update:model-value="kind => rod({ kind })" />
-      <v-text-field :model-value="shown('depth', outfit.rod.lengthM)" label="Length" @change="typed('depth', $event, lengthM => rod({ lengthM }))" />
+      <QuantityField label="Length" dimension="depth" :value="outfit.rod.lengthM" :likely="[1, 5]" @change="lengthM => rod({ lengthM })" />
       <v-select :model-value="outfit.rod.power" :items="items(ROD_POWERS)" label="Power" @update:model-value="power => rod({ power })" />
       <v-select :model-value="outfit.rod.action" :items="items(ROD_ACTIONS)" label="Action" @update:model-value="action => rod({ action })" />
-      <v-text-field :model-value="shown('weight', outfit.rod.lureMinG)" label="Lures from" @change="typed('weight', $event, lureMinG => rod({ lureMinG }))" />
-      <v-text-field :model-value="shown('weight', outfit.rod.lureMaxG)" label="up to" @change="typed('weight', $event, lureMaxG => rod({ lureMaxG }))" />
+      <QuantityField label="Lures from" dimension="weight" :value="outfit.rod.lureMinG" :likely="[0.1, 500]" @change="lureMinG => rod({ lureMinG })" />
+      <QuantityField label="up to" dimension="weight" :value="outfit.rod.lureMaxG" :likely="[0.5, 1000]" @change="lureMaxG => rod({ lureMaxG })" />
       <v-select :model-value="outfit.reel?.kind" :items="items(REEL_KINDS)" label="Reel" @update:model-value="kind => reel({ kind })" />
       <v-text-field :model-value="outfit.reel?.ratio ?? ''" label="Ratio, to 1" inputmode="decimal" @change="number($event, ratio => reel({ ratio }))" />
-      <v-text-field :model-value="shown('length', outfit.reel?.spoolDiameterMm)" label="Spool across" @change="typed('length', $event, spoolDiameterMm => reel({ spoolDiameterMm }))" />
+      <QuantityField label="Spool across" dimension="length" :value="outfit.reel?.spoolDiameterMm" :likely="[15, 150]" @change="spoolDiameterMm => reel({ spoolDiameterMm })" />
       <v-select :model-value="outfit.line.material" :items="items(LINE_MATERIALS)" label="Line" @update:model-value="material => line({ material })" />
-      <v-text-field :model-value="shown('strength', outfit.line.testKg)" label="Holds" @change="typed('strength', $event, testKg => line({ testKg }))" />
-      <v-text-field :model-value="shown('diameter', outfit.line.diameterMm)" label="Diameter" @change="typed('diameter', $event, diameterMm => line({ diameterMm }))" />
+      <QuantityField label="Holds" dimension="strength" :value="outfit.line.testKg" :likely="[0.4, 70]" @change="testKg => line({ testKg })" />
+      <QuantityField label="Diameter" dimension="diameter" :value="outfit.line.diameterMm" :likely="[0.05, 1.2]" @change="diameterMm => line({ diameterMm })" />
       <v-select :model-value="outfit.leader?.material" :items="items(LINE_MATERIALS)" label="Leader" clearable @update:model-value="material => (material ? leader({ material }) : alter(() => ({ leader: null })))" />
-      <v-text-field :model-value="shown('strength', outfit.leader?.testKg)" label="Leader holds" @change="typed('strength', $event, testKg => leader({ testKg }))" />
-      <v-text-field :model-value="shown('diameter', outfit.leader?.diameterMm)" label="Leader diameter" @change="typed('diameter', $event, diameterMm => leader({ diameterMm }))" />
-      <v-text-field :model-value="shown('depth', outfit.leader?.lengthM)" label="Leader length" @change="typed('depth', $event, lengthM => leader({ lengthM }))" />
-      <v-text-field :model-value="shown('depth', outfit.castM)" label="You cast" placeholder="estimated" @change="typed('depth', $event, castM => alter(() => ({ castM })))" />
+      <QuantityField label="Leader holds" dimension="strength" :value="outfit.leader?.testKg" :likely="[0.4, 150]" @change="testKg => leader({ testKg })" />
+      <QuantityField label="Leader diameter" dimension="diameter" :value="outfit.leader?.diameterMm" :likely="[0.1, 1.6]" @change="diameterMm => leader({ diameterMm })" />
+      <QuantityField label="Leader length" dimension="depth" :value="outfit.leader?.lengthM" :likely="[0.1, 10]" @change="lengthM => leader({ lengthM })" />
+      <QuantityField label="You cast" dimension="depth" :value="outfit.castM" placeholder="estimated" :likely="[3, 150]" @change="castM => alter(() => ({ castM }))" />
     </div>
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
   </li>

@@ -1,21 +1,14 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { ref } from 'vue'
 import type { Part } from '#core/tackle'
 import { HOOK_KINDS, type HookKind, PART_KINDS } from '#core/terms'
-import { formatQuantity, parseQuantity } from '#core/units'
 import { capital, words } from '~/text/labels'
 
 const props = defineProps<{ part: Part, usedBy: number }>()
 const box = useBoxStore()
-const { units } = storeToRefs(useSettingsStore())
 const problem = ref('')
-const weight = ref('')
 const KINDS = PART_KINDS.map(id => ({ value: id, title: capital(words(id)) }))
 const HOOKS = HOOK_KINDS.map(id => ({ value: id, title: words(id) }))
-
-watch(() => [props.part, units.value] as const, () => {
-  weight.value = props.part.weightG == null ? '' : formatQuantity('weight', props.part.weightG, { system: units.value })
-}, { immediate: true })
 
 const save = (change: Partial<Part>) => alter(() => change)
 const count = (more: number) => alter(({ quantity }) => ({ quantity: Math.max(0, (quantity ?? 1) + more) }))
@@ -24,19 +17,13 @@ async function alter(change: (part: Part) => Partial<Part>) {
   problem.value = issues.length > 0 ? `Not stored: ${issues[0]!.path} ${issues[0]!.message}.` : ''
 }
 
-function saveWeight() {
-  if (weight.value.trim() === '') return save({ weightG: null })
-  const parsed = parseQuantity('weight', weight.value, units.value)
-  if (parsed.ok) return save({ weightG: parsed.value })
-  problem.value = `Not stored: ${parsed.message}.`
-}
 </script>
 
 <template>
   <tr>
     <td><v-text-field :model-value="part.name" aria-label="Name" @change="save({ name: ($event.target as HTMLInputElement).value })" /></td>
     <td><v-select :model-value="part.kind" :items="KINDS" aria-label="Kind" @update:model-value="kind => save({ kind })" /></td>
-    <td><v-text-field v-model="weight" aria-label="Weight" placeholder="not weighed" @change="saveWeight" /></td>
+    <td><QuantityField label="Weight" label-hidden dimension="weight" :value="part.weightG" :max="2000" placeholder="not weighed" @change="weightG => save({ weightG })" /></td>
     <td><v-text-field :model-value="part.size ?? ''" aria-label="Size" @change="save({ size: ($event.target as HTMLInputElement).value || null })" /></td>
     <td><v-text-field :model-value="part.shape ?? ''" aria-label="Shape" @change="save({ shape: ($event.target as HTMLInputElement).value || null })" /></td>
     <td><v-text-field :model-value="part.material ?? ''" aria-label="Material" @change="save({ material: ($event.target as HTMLInputElement).value || null })" /></td>

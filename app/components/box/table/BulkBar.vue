@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { attribute, ATTRIBUTES } from '#core/catalogue'
 import { parseLure } from '#core/files'
-import { parseQuantity } from '#core/units'
+import { takeQuantity } from '#core/units'
 import { capital, words } from '~/text/labels'
 
 /** What is done with the picked lures at once. */
@@ -22,7 +22,7 @@ function read(): { ok: true, value: string | number | boolean | null } | { ok: f
   const text = (typed.value ?? '').trim()
   if (text === '') return chosen.value.id === 'family' ? { ok: false, message: 'every lure has a kind' } : { ok: true, value: null }
   if (chosen.value.kind === 'flag') return { ok: true, value: text === 'yes' }
-  if (chosen.value.kind === 'quantity') return parseQuantity(chosen.value.dimension!, text, units.value)
+  if (chosen.value.kind === 'quantity') return takeQuantity(chosen.value.label, chosen.value.dimension!, text, units.value)
   if (chosen.value.kind !== 'number') return { ok: true, value: text }
   const value = Number(text.replace(',', '.'))
   return Number.isFinite(value) ? { ok: true, value } : { ok: false, message: `“${text}” is not a number` }

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
 import { computed, ref, useTemplateRef } from 'vue'
+import { typicalOf } from '#core/knowledge'
 import type { Lure } from '#core/tackle'
 import { FAMILIES, type Family, type Metal, METALS, type Pattern, PATTERNS } from '#core/terms'
-import { parseQuantity, shownUnit } from '#core/units'
+import { shownUnit, takeQuantity } from '#core/units'
 import { PATTERN_COLOURS } from '~/text/pattern-colours'
 import { capital, familyLabel } from '~/text/labels'
 
@@ -25,13 +26,23 @@ const families = FAMILIES.map(id => ({ value: id, title: capital(familyLabel(id)
 const draft = computed<Lure>(() => ({
   id: 'draft', name: name.value || 'new lure', family: family.value ?? 'crankbait',
   colours: { pattern: pattern.value, metal: metal.value, ...PATTERN_COLOURS[pattern.value], finish: 'gloss', accent: null, fluorescent: pattern.value === 'hot' },
-  lengthMm: read('length', length.value), weightG: null, quantity: 1, role: 'lure',
+  lengthMm: valueOf(figures.value.length), weightG: null, quantity: 1, role: 'lure',
 }))
 
-function read(dimension: 'length' | 'weight', text: string): number | null {
-  const parsed = text.trim() === '' ? null : parseQuantity(dimension, text, units.value)
-  return parsed?.ok ? parsed.value : null
-}
+/** Weights and lengths this many times off what its kind usually has are asked about once. Assumed. */
+const ODD = 8
+const figures = computed(() => {
+  const usual = typicalOf(family.value ?? 'crankbait', null)
+  const near = (value: number): [number, number] => [value / ODD, value * ODD]
+  return {
+    weight: takeQuantity('weight', 'weight', weight.value, units.value, { likely: family.value ? near(usual.weightG) : undefined }),
+    length: takeQuantity('length', 'length', length.value, units.value, { likely: family.value ? near(usual.lengthMm) : undefined }),
+  }
+})
+const valueOf = (figure: typeof figures.value.weight) => (figure.ok ? figure.value : null)
+const told = (figure: typeof figures.value.weight) => (figure.ok && figure.understood ? `is ${figure.understood}` : '')
+/** What was asked about; the same once more is meant. */
+const asked = ref('')
 
 async function add() {
   problem.value = ''
@@ -39,14 +50,18 @@ async function add() {
     problem.value = 'Choose what kind of lure it is.'
     return
   }
-  for (const [dimension, text] of [['weight', weight.value], ['length', length.value]] as const) {
-    const parsed = text.trim() === '' ? null : parseQuantity(dimension, text, units.value)
-    if (parsed && !parsed.ok) {
-      problem.value = capital(`${dimension}: ${parsed.message}.`)
+  for (const figure of Object.values(figures.value)) {
+    if (!figure.ok) {
+      problem.value = capital(`${figure.message}.`)
+      return
+    }
+    if (figure.doubt && asked.value !== `${weight.value} ${length.value}`) {
+      asked.value = `${weight.value} ${length.value}`
+      problem.value = capital(`${figure.doubt}.`)
       return
     }
   }
-  const lure: Lure = { ...draft.value, id: nanoid(10), name: name.value.trim() || `${capital(familyLabel(family.value))} ${weight.value || length.value}`.trim(), weightG: read('weight', weight.value) }
+  const lure: Lure = { ...draft.value, id: nanoid(10), name: name.value.trim() || `${capital(familyLabel(family.value))} ${weight.value || length.value}`.trim(), weightG: valueOf(figures.value.weight) }
   const issues = await box.saveLure(lure)
   if (issues.length > 0) {
     problem.value = `Not stored: ${issues[0]!.path} ${issues[0]!.message}.`
@@ -63,8 +78,8 @@ async function add() {
   <form class="quick" :class="{ closed: !isOpen }" aria-label="Enter a lure" @submit.prevent="add">
     <LureDrawing :lure="draft" class="preview" />
     <v-autocomplete ref="familyField" v-model="family" :items="families" label="Kind" auto-select-first class="kind" />
-    <v-text-field v-model="weight" :label="`Weight, ${shownUnit('weight', units).symbol}`" class="short" placeholder="14 g, 1/2 oz" autocomplete="off" />
-    <v-text-field v-model="length" :label="`Length, ${shownUnit('length', units).symbol}`" class="short" placeholder="90 mm, 3.5 in" autocomplete="off" />
+    <v-text-field v-model="weight" :label="`Weight, ${shownUnit('weight', units).symbol}`" :hint="told(figures.weight)" :persistent-hint="told(figures.weight) !== ''" class="short" data-either placeholder="14 g, 1/2 oz" autocomplete="off" />
+    <v-text-field v-model="length" :label="`Length, ${shownUnit('length', units).symbol}`" :hint="told(figures.length)" :persistent-hint="told(figures.length) !== ''" class="short" data-either placeholder="90 mm, 3.5 in" autocomplete="off" />
     <v-text-field v-model="name" label="Name (if it has one)" class="name" autocomplete="off" />
     <div class="paint" role="group" aria-label="Colours">
       <button v-for="p in PATTERNS" :key="p" type="button" class="choice" :aria-pressed="pattern === p" @click="pattern = p"><i :style="{ background: PATTERN_COLOURS[p].side }" />{{ p }}</button>

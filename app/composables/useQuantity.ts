@@ -1,0 +1,59 @@
+import { computed, ref, watch } from 'vue'
+import { type Dimension, formatNumber, formatQuantity, type QuantityRange, shownUnit, takeQuantity } from '#core/units'
+
+export interface QuantityProps extends QuantityRange {
+  readonly label: string
+  readonly dimension: Dimension
+  /** In the kept unit; `null`: not known. */
+  readonly value: number | null | undefined
+}
+
+/**
+ * What every field for a quantity does: either system at any time, a bare number in the unit beside the field, what was understood told back,
+ * what cannot be refused in words, what is unlikely asked about once. `emit` gets the kept unit. `bare`: the field shows the figure alone, its unit stands beside it.
+ */
+export function useQuantity(props: QuantityProps, emit: (value: number | null) => void, { bare = false }: { readonly bare?: boolean } = {}) {
+  const { units } = storeToRefs(useSettingsStore())
+  const typed = ref('')
+  const message = ref('')
+  /** The doubtful text that was asked about; the same once more is meant. */
+  const asked = ref('')
+  const symbol = computed(() => shownUnit(props.dimension, units.value).symbol)
+  const shown = computed(() => (props.value == null ? '' : (bare ? formatNumber : formatQuantity)(props.dimension, props.value, { system: units.value })))
+
+  function restore(): void {
+    typed.value = shown.value
+    message.value = ''
+    asked.value = ''
+  }
+  watch(shown, restore, { immediate: true })
+
+  /** What is being typed, as it is understood so far: said where it is not what stands there. */
+  const understood = computed(() => {
+    if (typed.value === shown.value) return ''
+    const taken = takeQuantity(props.label, props.dimension, typed.value, units.value, props)
+    return taken.ok ? taken.understood : ''
+  })
+
+  function take(): void {
+    if (typed.value === shown.value) {
+      message.value = ''
+      return
+    }
+    const taken = takeQuantity(props.label, props.dimension, typed.value, units.value, props)
+    if (!taken.ok) {
+      message.value = `${taken.message}.`
+      return
+    }
+    if (taken.doubt && asked.value !== typed.value) {
+      asked.value = typed.value
+      message.value = `${taken.doubt}.`
+      return
+    }
+    message.value = ''
+    asked.value = ''
+    if (taken.value !== (props.value ?? null)) emit(taken.value)
+    else restore()
+  }
+  return { typed, message, symbol, shown, understood, take, restore, units }
+}
