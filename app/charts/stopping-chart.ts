@@ -1,5 +1,4 @@
-import { line } from 'd3-shape'
-import { scaleLinear } from 'd3-scale'
+import { line, scaleLinear } from 'd3'
 import { clearAt } from '#core/rotation'
 
 const WIDTH = 420

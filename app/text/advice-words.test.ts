@@ -44,7 +44,7 @@ describe('places in an order', () => {
 
 describe('courses in words', () => {
   const presented: Presented = {
-    control: 'count-down', mode: 'cast', cadence: 'countdown-steady', pauseS: null, depthM: 2, bottomM: 8, castM: 25, lineOutM: null, tipM: 0.5, speedMs: 0.6, lineDiameterMm: 0.2, lineDensity: 1140, waterDensity: 999, currentMs: 0, dropLeaderM: null, fallWorks: false, gear: false, band: { fromM: 1, toM: 3 },
+    control: 'count-down', mode: 'cast', cadence: 'countdown-steady', pauseS: null, depthM: 2, bottomM: 8, castM: 25, lineOutM: null, tipM: 0.5, speedMs: 0.6, lineDiameterMm: 0.2, lineDensity: 1140, waterDensity: 999, currentMs: 0, slope: 0, heaveM: 0, dropLeaderM: null, fallWorks: false, gear: false, band: { fromM: 1, toM: 3 },
     bait: { towArea: 3e-4, fallArea: 4.5e-4, liftRatio: 0, netWeight: 0.09, fallMs: 0.5, rated: null, style: 'kick', window: { min: 0.2, best: 0.6, max: 1.4 } },
   }
   const share = { ofTime: 0.42, seconds: 17 } as Parameters<typeof courseInWords>[2]

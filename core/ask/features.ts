@@ -3,7 +3,7 @@ import { daylight, sunPosition } from '#core/light'
 import { type CompleteReading, temperatureAt } from '#core/reading'
 import type { Features } from '#core/rule'
 import { activityAt, isStressed, phaseShares } from '#core/season'
-import type { PhaseShares } from '#core/terms'
+import type { Bottom, Cover, PhaseShares } from '#core/terms'
 
 /** Sun height taken when the reading has no time [°]; contract §1. */
 const SUN_WITHOUT_TIME_DEG = 45
@@ -64,7 +64,7 @@ export function featuresOf(reading: CompleteReading): Features {
       trend: one(reading.trend),
       tide: one(reading.tide),
       bottom: one(reading.bottom),
-      cover: all(reading.cover),
+      cover: { ...ground(reading.bottom), ...all(reading.cover) },
       forage: all(reading.forage.map(f => f.kind)),
       silhouette: one(FORAGE_TABLE[mainForage.kind].silhouette),
       forageLevel: one(FORAGE_TABLE[mainForage.kind].level),
@@ -80,6 +80,15 @@ export function featuresOf(reading: CompleteReading): Features {
       phase: phases,
     },
   }
+}
+
+/** What the bottom is made of speaks as the cover of the same name does, half as loudly: it lies under whatever else stands there. Mud speaks for none. Assumed. */
+const GROUND_SPEAKS = 0.5
+const GROUND: Readonly<Record<Bottom, Cover | null>> = { rock: 'rock', gravel: 'gravel', shell: 'shell', clay: 'clay', sand: 'sand', weed: 'grass', mud: null }
+
+function ground(bottom: Bottom | null): Partial<Record<Cover, number>> {
+  const cover = bottom === null ? null : GROUND[bottom]
+  return cover === null ? {} : { [cover]: GROUND_SPEAKS }
 }
 
 function onlyPhase(phase: keyof PhaseShares): PhaseShares {

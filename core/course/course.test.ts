@@ -8,7 +8,7 @@ import type { Presented } from './presented'
 
 const base: Presented = {
   control: 'count-down', mode: 'cast', cadence: 'countdown-steady', pauseS: null, depthM: 2, bottomM: 8, castM: 25, lineOutM: null, tipM: 0.5, speedMs: 0.6, lineDiameterMm: 0.2, lineDensity: 1140,
-  waterDensity: 999, currentMs: 0, dropLeaderM: null, fallWorks: false, gear: false, band: { fromM: 1, toM: 3 },
+  waterDensity: 999, currentMs: 0, slope: 0, heaveM: 0, dropLeaderM: null, fallWorks: false, gear: false, band: { fromM: 1, toM: 3 },
   bait: { towArea: 3e-4, fallArea: 4.5e-4, liftRatio: 0, netWeight: 0.09, fallMs: 0.63, rated: null, style: 'kick', window: { min: 0.2, best: 0.6, max: 1.4 } },
 }
 const diver: Presented = { ...base, control: 'dive', cadence: 'steady', castM: 30, tipM: 0.8, speedMs: 0.8, lineDiameterMm: 0.3, bait: { ...base.bait, netWeight: 0, fallMs: 0, rated: { depthM: 3, castM: 30, lineDiameterMm: 0.3, tipM: 0.8 } } }

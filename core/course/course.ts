@@ -1,6 +1,7 @@
 import { BEATS, FALL_SWAY } from '#core/knowledge'
 import { dropShotHeight, retrieve, type RetrievedLure, towDepth } from '#core/motion'
 import { retrievedOf } from './plug'
+import { SLOWEST_MS } from './level'
 import type { Presented } from './presented'
 import { towedShape } from './towed'
 
@@ -48,6 +49,22 @@ const USUAL_LINE_OUT_M = 30
 /** The sinker of a drop shot is let down this fast when nothing else is known [m/s]. Assumed. */
 const SINKER_FALL_MS = 1
 
+/** Shallowest water that still counts as water along a sloping bottom [m]. */
+const SHALLOWEST_M = 0.2
+
+/** Where the depth of a sloping bottom is read off, from the rod [m]: an ordinary cast out. Assumed; one bottom for all casts. */
+export const GAUGED_AT_M = 25
+
+/** Depth of the bottom at a distance from the rod [m]: as given an ordinary cast out, along its slope elsewhere. */
+export function bottomAt({ bottomM, slope }: Pick<Presented, 'bottomM' | 'slope'>, x: number): number {
+  return slope === 0 ? bottomM : Math.max(SHALLOWEST_M, bottomM + slope * (x - GAUGED_AT_M))
+}
+
+/** Line that the reel takes in [m/s]: against the stream less than the bait goes through the water, with it more. */
+export function reelSpeed({ speedMs, currentMs }: Pick<Presented, 'speedMs' | 'currentMs'>): number {
+  return Math.max(SLOWEST_MS, speedMs - currentMs)
+}
+
 /** Follows one bait; each move appends points. */
 class Follower {
   readonly points: CoursePoint[]
@@ -56,6 +73,10 @@ class Follower {
 
   constructor(readonly presented: Presented, readonly coarse: boolean, public x: number, public depth: number) {
     this.points = [{ t: 0, x, depth, stage: 'falling' }]
+  }
+
+  bottom(x: number): number {
+    return bottomAt(this.presented, x)
   }
 
   at(stage: Stage): void {
@@ -67,18 +88,20 @@ class Follower {
   }
 
   /** Free on slack line for so long: falls or rises as its weight in water has it, swaying in its style. */
-  letGo(seconds: number, until = this.presented.bottomM): void {
-    const { bait, bottomM, waterDensity } = this.presented
+  letGo(seconds: number, until = Infinity): void {
+    const { bait, waterDensity, currentMs } = this.presented
     const rise = bait.netWeight < 0 ? Math.sqrt((-2 * bait.netWeight) / (waterDensity * bait.fallArea)) : 0
     const speed = rise > 0 ? -rise : bait.fallMs
     const sway = this.coarse ? undefined : FALL_SWAY[bait.style]
-    const from = this.x
+    let from = this.x
     let left = seconds
     while (left > 1e-9) {
       const dt = Math.min(this.coarse ? COARSE.fallS : STEP_S, left)
       left -= dt
       this.t += dt
-      const next = Math.min(until, bottomM, Math.max(0, this.depth + speed * dt))
+      // The stream takes it along; what runs away from the rod is held by the line once it is taut.
+      if (currentMs < 0) from = Math.max(NEAR_M, from + currentMs * dt)
+      const next = Math.min(until, this.bottom(from), Math.max(0, this.depth + speed * dt))
       const moves = Math.abs(next - this.depth) > 1e-9
       if (!moves) {
         this.t += left
@@ -102,9 +125,11 @@ class Follower {
 
   /** Wound toward the rod until a distance, by the balance of line, weight, lift and drag. */
   swim(lure: RetrievedLure, until: number): void {
-    const { lineDiameterMm, lineDensity, waterDensity, currentMs, tipM, speedMs, bottomM } = this.presented
+    const { presented } = this
+    const { lineDiameterMm, lineDensity, waterDensity, currentMs, tipM } = presented
+    const speedMs = reelSpeed(presented)
     const way = retrieve(lure, { diameter: lineDiameterMm / 1000, density: lineDensity }, { density: waterDensity, current: currentMs }, {
-      cast: this.x, tip: tipM, speed: speedMs, startDepth: this.depth, bottom: bottomM, until: Math.max(0, until), coarse: this.coarse ? { step: this.presented.castM / COARSE.steps / speedMs, depthStep: COARSE.depthM } : undefined,
+      cast: this.x, tip: tipM, speed: speedMs, startDepth: this.depth, bottomAt: presented.slope === 0 ? () => presented.bottomM : distance => bottomAt(presented, distance), until: Math.max(0, until), coarse: this.coarse ? { step: this.presented.castM / COARSE.steps / speedMs, depthStep: COARSE.depthM } : undefined,
     })
     this.bow = Math.max(this.bow, way.bow)
     const began = this.t
@@ -155,7 +180,7 @@ export function overWork({ points, works: [from, to] }: Pick<Course, 'points' | 
 /**
  * The course of a presented bait: cast, count-down, dive or swim, pauses, hops and falls.
  *
- * Valid:  steady winding between the beats; no side current, no waves.
+ * Valid:  steady winding between the beats; current along the line, waves under a boat's rod; no swing across the current.
  * Error:  depths as the models beneath: ±10 % for rated divers, rms 7 % of depth for what is wound in; lengths of pulls and hops are assumed.
  * Source: motion models §2, §4b, §5, §6, §8.
  */
@@ -169,9 +194,9 @@ const solved = new Map<string, Course>()
 
 /** The coarse course, solved once for everything that decides it. */
 export function coarseCourseOf(presented: Presented): Course {
-  const { control, mode, cadence, pauseS, depthM, bottomM, castM, lineOutM, tipM, speedMs, lineDiameterMm, lineDensity, waterDensity, currentMs, dropLeaderM, fallWorks, gear, bait } = presented
+  const { control, mode, cadence, pauseS, depthM, bottomM, castM, lineOutM, tipM, speedMs, lineDiameterMm, lineDensity, waterDensity, currentMs, slope, heaveM, dropLeaderM, fallWorks, gear, bait } = presented
   const { towArea, fallArea, liftRatio, netWeight, fallMs, rated } = bait
-  const key = [control, mode, cadence, pauseS, depthM, bottomM, castM, lineOutM, tipM, speedMs, lineDiameterMm, lineDensity, waterDensity, currentMs, dropLeaderM, fallWorks, gear, towArea, fallArea, liftRatio, netWeight, fallMs, rated?.depthM, rated?.castM, rated?.lineDiameterMm, rated?.tipM].join(' ')
+  const key = [control, mode, cadence, pauseS, depthM, bottomM, castM, lineOutM, tipM, speedMs, lineDiameterMm, lineDensity, waterDensity, currentMs, slope, heaveM, dropLeaderM, fallWorks, gear, towArea, fallArea, liftRatio, netWeight, fallMs, rated?.depthM, rated?.castM, rated?.lineDiameterMm, rated?.tipM].join(' ')
   let course = solved.get(key)
   if (course === undefined) {
     course = courseOf(presented, { coarse: true })
@@ -239,8 +264,11 @@ function woundIn(presented: Presented, coarse: boolean): Course {
 function alongTheBottom(presented: Presented, coarse: boolean): Course {
   const { bottomM, bait, cadence, pauseS, tipM } = presented
   const follower = new Follower(presented, coarse, presented.castM, 0)
-  follower.fallTo(bottomM, bait.fallMs || SINKER_FALL_MS)
-  follower.depth = bottomM
+  const toTheBottom = () => {
+    follower.fallTo(follower.bottom(follower.x), bait.fallMs || SINKER_FALL_MS)
+    follower.depth = follower.bottom(follower.x)
+  }
+  toTheBottom()
   const { liftM } = BEATS[cadence]
   const pullM = pullOf(presented, 0.5)
   const lifts = Math.max(liftM, 0.02)
@@ -248,8 +276,7 @@ function alongTheBottom(presented: Presented, coarse: boolean): Course {
   const windUpAt = Math.max(NEAR_M, 0.35 * (bottomM + tipM))
   while (follower.x > windUpAt && !follower.ended) {
     follower.lift(Math.min(lifts, bottomM), pullM)
-    follower.fallTo(bottomM, bait.fallMs || SINKER_FALL_MS)
-    follower.depth = bottomM
+    toTheBottom()
     if (pauseS) follower.rest(pauseS)
   }
   windUp(follower)
@@ -257,11 +284,14 @@ function alongTheBottom(presented: Presented, coarse: boolean): Course {
 }
 
 function aboveTheBottom(presented: Presented, coarse: boolean): Course {
-  const { bottomM, dropLeaderM, tipM, pauseS, mode } = presented
+  const { dropLeaderM, tipM, pauseS, mode } = presented
   const leader = dropLeaderM ?? 0.45
-  const standsAt = (x: number) => Math.max(0, bottomM - dropShotHeight(leader, bottomM, Math.max(0.3, x), tipM).height)
+  const standsAt = (x: number) => {
+    const bottomM = bottomAt(presented, x)
+    return Math.max(0, bottomM - dropShotHeight(leader, bottomM, Math.max(0.3, x), tipM).height)
+  }
   const follower = new Follower(presented, coarse, mode === 'drift' ? NEAR_M + 0.01 : presented.castM, 0)
-  follower.t = bottomM / SINKER_FALL_MS
+  follower.t = bottomAt(presented, follower.x) / SINKER_FALL_MS
   follower.depth = standsAt(follower.x)
   follower.at('falling')
   if (mode === 'drift') {
@@ -281,13 +311,14 @@ function aboveTheBottom(presented: Presented, coarse: boolean): Course {
 }
 
 function underTheRod(presented: Presented, coarse: boolean): Course {
-  const { depthM, bait, cadence, pauseS } = presented
+  const { depthM, bait, cadence, pauseS, heaveM } = presented
   const follower = new Follower(presented, coarse, 1, 0)
   follower.fallTo(depthM, bait.fallMs || SINKER_FALL_MS)
   follower.depth = depthM
   const { liftM } = BEATS[cadence]
   for (let i = 0; i < VERTICAL_BEATS; i++) {
-    follower.lift(Math.min(liftM || 0.5, depthM), 0)
+    // A wave lifts the rod, and the bait with it, on top of what the angler does.
+    follower.lift(Math.min((liftM || 0.5) + heaveM, depthM), 0)
     follower.fallTo(depthM, bait.fallMs || SINKER_FALL_MS)
     if (pauseS) follower.rest(pauseS)
   }

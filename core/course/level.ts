@@ -15,7 +15,7 @@ const CLOSE = { x: 2e-3, f: 2e-3 } as const
  * Speed at which the bait keeps its depth half-way home: where it is wound without stopping neither climbing nor sinking, with pauses climbing in each pull
  * what it falls in the pause. A bait that the rod lifts keeps it at any speed.
  *
- * @returns [m/s]; `null`: it keeps it at no speed; with pauses at most and at least the speeds at which it works
+ * @returns through the water [m/s]; `null`: it keeps it at no speed; with pauses at most and at least the speeds at which it works
  */
 export function levelSpeed(presented: Presented): number | null {
   const lure = retrievedOf(presented)
@@ -26,12 +26,16 @@ export function levelSpeed(presented: Presented): number | null {
   const line = { diameter: lineDiameterMm / 1000, density: lineDensity }
   const water = { density: waterDensity, current: currentMs }
   const place = { depth: Math.max(LEAST.depthM, depthM), distance: Math.max(LEAST.distanceM, castM / 2), tip: tipM }
-  if (pullM === null || !pauseS || bait.fallMs <= 0) return holdSpeed(lure, line, water, place)
+  if (pullM === null || !pauseS || bait.fallMs <= 0) return throughWater(holdSpeed(lure, line, water, place), currentMs)
   const max = bait.window.max
   const min = Math.max(SLOWEST_MS, bait.window.min)
   /** Sunk in a pull and its pause [m]. */
-  const sunk = (speed: number) => (-climb(lure, line, water, place, speed) * pullM) / speed + bait.fallMs * pauseS
+  const sunk = (speed: number) => (-climb(lure, line, water, place, speed - currentMs) * pullM) / speed + bait.fallMs * pauseS
   if (sunk(min) <= 0) return min
   if (sunk(max) >= 0) return max
   return illinois(sunk, min, max, CLOSE)
+}
+
+function throughWater(reel: number | null, currentMs: number): number | null {
+  return reel === null ? null : reel + currentMs
 }

@@ -33,13 +33,18 @@ export interface Presented {
   readonly castM: number
   readonly lineOutM: number | null
   readonly tipM: number
+  /** Through the water [m/s]. */
   readonly speedMs: number
   readonly lineDiameterMm: number
   /** [kg/m³] */
   readonly lineDensity: number
   readonly waterDensity: number
-  /** Running away from the rod [m/s]. */
+  /** Along the line, running away from the rod + [m/s]. */
   readonly currentMs: number
+  /** Fall of the bottom for each metre away from the rod; `bottomM` is read off an ordinary cast out. 0 under the boat, where the fish are the place. */
+  readonly slope: number
+  /** How far the waves lift the rod tip and let it down [m]. */
+  readonly heaveM: number
   readonly dropLeaderM: number | null
   /** It works as it falls: the first fall counts as much as what follows. */
   readonly fallWorks: boolean

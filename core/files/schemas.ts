@@ -1,5 +1,5 @@
 import * as z from 'zod'
-import { ACTION_STYLES, BLADE_FINISHES, BLADE_SHAPES, BOTTOMS, BUOYANCIES, CADENCES, COVERS, CROWDS, EVENT_KINDS, EVENT_WHENS, FAMILIES, FINISHES, FORAGE, GROUPINGS, HOOK_KINDS, HOOKED_AT, INTERNAL_WEIGHTS, LINE_MATERIALS, LIPS, METALS, MODES, MOODS, PART_KINDS, PATTERNS, PHASES, PRESSURES, REEL_KINDS, RIGS, ROD_ACTIONS, ROD_KINDS, ROD_POWERS, ROLES, RULE_OPS, SIGNS, SKIES, SOUNDS, SPECIES, STAINS, STANDS, TAIL_REACHES, TEST_KINDS, TIDES, TRENDS, WATERS, WIRES } from '#core/terms'
+import { ACTION_STYLES, BLADE_FINISHES, BLADE_SHAPES, BOTTOMS, BUOYANCIES, CADENCES, CASTS_TO, COVERS, CROWDS, EVENT_KINDS, EVENT_WHENS, FAMILIES, FINISHES, FORAGE, GROUPINGS, HOLDS, HOOK_KINDS, HOOKED_AT, INTERNAL_WEIGHTS, LINE_MATERIALS, LIPS, METALS, MODES, MOODS, PART_KINDS, PATTERNS, PHASES, PRESSURES, REEL_KINDS, RIGS, ROD_ACTIONS, ROD_KINDS, ROD_POWERS, ROLES, RULE_OPS, SIGNS, SKIES, SOUNDS, SPECIES, STAINS, STANDS, TAIL_REACHES, TEST_KINDS, TIDES, TRENDS, WATERS, WINDS_TO, WIRES } from '#core/terms'
 
 /** Unknown fields are kept on import and written back as read (contract §1), hence loose objects throughout. */
 const id = z.string().min(1).max(200)
@@ -96,6 +96,7 @@ export const readingSchema = z.looseObject({
   forage: maybe(z.array(z.looseObject({ kind: oneOf(FORAGE), lengthMm: maybe(between(1, 1000)) })).max(21)),
   mood: maybe(oneOf(MOODS)), pressure: maybe(oneOf(PRESSURES)), from: maybe(oneOf(STANDS)), shortStrikes: maybe(z.boolean()), grouping: maybe(z.preprocess(olderGrouping, oneOf(GROUPINGS).nullable())),
   coverTopM: maybe(between(0, 500)), slopeDeg: maybe(between(-89, 89)), signs: maybe(z.array(oneOf(SIGNS)).max(5)), crowd: maybe(oneOf(CROWDS)), noted: maybe(z.array(z.string().max(100)).max(100)), phase: maybe(oneOf(PHASES)),
+  hold: maybe(oneOf(HOLDS)), castTo: maybe(oneOf(CASTS_TO)), windTo: maybe(oneOf(WINDS_TO)), tideHours: maybe(between(0, 12)), change24C: maybe(between(-20, 20)), oxygenToM: maybe(between(0.1, 500)),
 })
   .refine(r => (r.fishFromM ?? 0) <= (r.fishToM ?? Infinity), { error: 'fishFromM must not be below fishToM', path: ['fishFromM'] })
   .refine(r => r.bottomM == null || (r.fishToM ?? 0) <= r.bottomM, { error: 'the fish cannot be below the bottom', path: ['fishToM'] })

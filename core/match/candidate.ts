@@ -2,6 +2,7 @@ import type { Ask } from '#core/ask'
 import { CADENCE_TABLE, LINE_DENSITY, TACTICS, type TacticRow, type TechniqueRow } from '#core/knowledge'
 import { type Assembled, computed, type LureProfile, type PreparedOutfit, typical, windowVerdict } from '#core/lure'
 import { castLength } from '#core/motion'
+import { windOnCast } from '#core/reading'
 import { isOfSchools, jointMembership, type Way } from '#core/rule'
 import type { Part } from '#core/tackle'
 import type { Cadence, Cover, PartKind, TrailerHooking } from '#core/terms'
@@ -302,21 +303,12 @@ const NEAR_BOAT_M = 20
 const TARGETS: readonly Cover[] = ['wood', 'brush', 'dock', 'pier', 'mangrove']
 const OPEN: readonly Cover[] = ['open', 'sand', 'gravel', 'rock', 'shell', 'clay', 'current-seam']
 
-/** A cast loses this share for each m/s of wind above a breeze: models part N gives 2 % dead against it; nobody casts all day into it or down it, so half. The direction is not asked: assumed. */
-const CAST_LOST_PER_MS = 0.01
-const BREEZE_MS = 3
-const SHORTEST_SHARE = 0.7
-
-function windOnCast(windMs: number): number {
-  return Math.max(SHORTEST_SHARE, 1 - CAST_LOST_PER_MS * Math.max(0, windMs - BREEZE_MS))
-}
-
 /** How far it is thrown here [m]: as far as the rod throws it, or as near as the target lies. */
 function castOf({ profile, technique, ready }: Assembly, outfit: PreparedOutfit | null, loadPlace: number, { reading }: Ask): number {
   if (technique.mode === 'vertical' || technique.mode === 'drift') return Math.max(1, reading.bottomM)
   const rod = outfit?.outfit.rod
   const reach = outfit?.outfit.castM ?? (rod ? castLength({ rod: rod.kind, power: rod.power ?? null, lengthM: rod.lengthM ?? null, loadPlace, castFactor: profile.typical.castFactor }) : WITHOUT_ROD.castM)
-  const free = reach * (reading.from === 'wading' || reading.from === 'kayak' ? LOW_STAND_CAST : 1) * windOnCast(reading.windMs)
+  const free = reach * (reading.from === 'wading' || reading.from === 'kayak' ? LOW_STAND_CAST : 1) * windOnCast(reading)
   if (ready.tactic.job === 'pitch') return Math.min(free, PITCHED_M)
   if (reading.cover.some(c => TARGETS.includes(c)) && !reading.cover.some(c => OPEN.includes(c))) return Math.min(free, AT_TARGETS_M)
   if (ready.tactic.id === 'drop-shot' && reading.from === 'boat') return Math.min(free, NEAR_BOAT_M)

@@ -1,6 +1,6 @@
 export { type Candidate, candidateOf, judgedWays, type RejectionCode, type Scene } from './candidate'
 export { gapNeeded, hookFor } from './hook-size'
-export { type Lesson, type LessonTold, logBound, type LoggedStretch, logOf, logSays, type LogVerdict, movedByLog, NO_LOG } from './log'
+export { type Lesson, type LessonTold, logBound, type LoggedStretch, logSays, type LogVerdict, movedByLog, NO_LOG } from './log'
 export { matches, wayOf } from './marks'
 export { presentedOf } from './presented'
 export { fishedHours, prepareBox, type PreparedBox, rank, type Ranking, rankOnEach, sceneOf } from './rank'

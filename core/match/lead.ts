@@ -1,6 +1,7 @@
 import type { Ask } from '#core/ask'
-import { DRIFT_OF_WIND, EAGER, HEAD_BY_LENGTH, LARGE_BODY, LEAD, LEAD_IN_COVER, LEAD_LETHARGIC, LEAD_PER_CURRENT, type LeadRow, type TechniqueRow, USUAL_GRAMS } from '#core/knowledge'
+import { EAGER, HEAD_BY_LENGTH, LARGE_BODY, LEAD, LEAD_IN_COVER, LEAD_LETHARGIC, LEAD_PER_CURRENT, type LeadRow, type TechniqueRow, USUAL_GRAMS } from '#core/knowledge'
 import { type AddedWeight, CLIP_BLADE_G, fitsTechnique, type LureProfile, NOTHING_ADDED } from '#core/lure'
+import { driftOf } from '#core/reading'
 import { interpolate } from '#core/numeric'
 import { jointMembership } from '#core/rule'
 import type { Part } from '#core/tackle'
@@ -45,12 +46,6 @@ function nearestUsual(wanted: number): number {
   return USUAL_GRAMS.reduce((best, grams) => (Math.abs(Math.log(grams / wanted)) < Math.abs(Math.log(best / wanted)) ? grams : best))
 }
 
-/** Speed at which the water or the boat carries the bait off [m/s]: the current, and from a boat the drift before the wind. */
-export function driftOf({ reading: { currentMs, windMs, from } }: Ask): number {
-  const adrift = from === 'boat' || from === 'kayak' ? DRIFT_OF_WIND * windMs : 0
-  return Math.hypot(currentMs, adrift)
-}
-
 /** Drift at which the table of weights holds as it stands: "light wind, little current" [m/s]. Assumed. */
 const TABLE_DRIFT_MS = 0.1
 
@@ -63,7 +58,7 @@ export function leadWanted(technique: TechniqueRow, body: LureProfile, ask: Ask)
   const row = ROWS[use]!
   const onBottom = technique.control === 'bottom' || technique.control === 'above-bottom'
   const depth = onBottom ? reading.bottomM : technique.control === 'vertical' ? reading.fishToM : numbers.presentM
-  let grams = interpolate(row.depthsM, row.grams, depth) * (1 + LEAD_PER_CURRENT * Math.max(0, driftOf(ask) - TABLE_DRIFT_MS))
+  let grams = interpolate(row.depthsM, row.grams, depth) * (1 + LEAD_PER_CURRENT * Math.max(0, driftOf(ask.reading) - TABLE_DRIFT_MS))
   if (use === 'head') {
     grams *= (body.lengthMm.value / HEAD_BY_LENGTH.atMm) ** HEAD_BY_LENGTH.power
     if (body.lengthMm.value >= LARGE_BODY.fromMm && body.bulk.value >= LARGE_BODY.fromBulk) grams = Math.max(grams, LARGE_BODY.leastG)

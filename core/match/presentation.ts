@@ -3,7 +3,7 @@ import { coarseCourseOf, levelSpeed, overWork, type Presented, shareInBand, SLOW
 import { DIVE_PATH } from '#core/knowledge'
 import { BOTTOM_SHARE, computed, fallSpeed, type Known } from '#core/lure'
 import { bottomWeight, deepestOnCast, dropShotHeight } from '#core/motion'
-import { driftOf } from './lead'
+import { driftOf } from '#core/reading'
 import { paceOf } from './pace'
 import { type Fished, frontOf, presentedOf, type Tackle } from './presented'
 
@@ -60,9 +60,10 @@ export interface PlaceScene { readonly ask: Ask, readonly waterDensity: number, 
 export interface Contact { readonly atBottomG: number, readonly underBoatG: number }
 
 export function contactFor(ask: Ask, waterDensity: number): Contact {
-  const { reading: { bottomM, currentMs }, features: { numbers } } = ask
+  const { reading, features: { numbers } } = ask
+  const drift = driftOf(reading)
   const grams = (depthM: number, driftMs: number) => 1000 * (bottomWeight(Math.max(1, depthM), driftMs, FINE_LINE_MM / 1000, waterDensity) ?? Infinity)
-  return { atBottomG: grams(bottomM, Math.max(STILL_DRIFT_MS, currentMs)), underBoatG: grams(Math.min(numbers.presentM, bottomM), Math.max(STILL_DRIFT_MS / 2, driftOf(ask))) }
+  return { atBottomG: grams(reading.bottomM, Math.max(STILL_DRIFT_MS, drift)), underBoatG: grams(Math.min(numbers.presentM, reading.bottomM), Math.max(STILL_DRIFT_MS / 2, drift)) }
 }
 
 /** Chooses depth, speed and tip so that the presentation answers the ask best, or says why it cannot reach the fish. */

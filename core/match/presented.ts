@@ -2,6 +2,7 @@ import type { Ask } from '#core/ask'
 import type { Bait, Presented } from '#core/course'
 import type { TacticRow } from '#core/knowledge'
 import { type Assembled, fallSpeed, LIFT_RATIO, sinkingNewton } from '#core/lure'
+import { alongCast, heaveOf, slopeOf } from '#core/reading'
 import type { Cadence, Mood } from '#core/terms'
 
 /** What hangs on the line, with what throws it and how it is worked. */
@@ -45,7 +46,7 @@ export function presentedOf(tackle: Tackle, fished: Fished, ask: Ask, waterDensi
   const { technique, lineMm, lineDensity, cadence, pauseS, tactic } = tackle
   return {
     control: technique.control, mode: technique.mode, cadence, pauseS, depthM: fished.letDownM, bottomM: ask.features.numbers.bottomM, castM: fished.castM, lineOutM: fished.lineOutM ?? null,
-    tipM: fished.tipM, speedMs: fished.speedMs, lineDiameterMm: lineMm, lineDensity, waterDensity, currentMs: 0, dropLeaderM: fished.dropLeaderM ?? null,
+    tipM: fished.tipM, speedMs: fished.speedMs, lineDiameterMm: lineMm, lineDensity, waterDensity, currentMs: alongCast(ask.reading), slope: technique.mode === 'cast' ? slopeOf(ask.reading) : 0, heaveM: heaveOf(ask.reading), dropLeaderM: fished.dropLeaderM ?? null,
     fallWorks: technique.control === 'count-down' && tactic.pace === null, gear: fished.gear ?? false, band: frontOf(ask), bait: baitOf(tackle, waterDensity),
   }
 }

@@ -23,8 +23,8 @@ export interface RetrieveUse {
   readonly speed: number
   /** Depth at which the retrieve begins [m]. */
   readonly startDepth: number
-  /** Depth of the bottom [m]; absent: none. */
-  readonly bottom?: number
+  /** Depth of the bottom so far from the tip [m]; absent: none. */
+  readonly bottomAt?: ((distance: number) => number) | undefined
   /** Horizontal distance from the tip at which the retrieve ends [m]; absent: at the rod. */
   readonly until?: number
   /** Coarse: longest time step of the path [s], shorter where it would move further than `depthStep` up or down [m]; absent: fine, converged to 0.02 %. */
@@ -69,7 +69,7 @@ export function retrieve(lure: RetrievedLure, line: RetrieveLine, water: Retriev
     return last
   }
   const stepped = (from: ChordState, vn: number, at: ChordState, time: number): ChordState =>
-    within({ chord: from.chord - use.speed * time, angle: from.angle + (vn * time) / at.chord, tip: use.tip }, use.bottom)
+    within({ chord: from.chord - use.speed * time, angle: from.angle + (vn * time) / at.chord, tip: use.tip }, use.bottomAt)
   const path: PathPoint[] = [pointAt(state, seconds)]
   const until = use.until ?? 0
   for (;;) {
@@ -97,10 +97,11 @@ function pointAt({ chord, angle, tip }: ChordState, seconds: number): PathPoint 
 }
 
 /** Neither out of the water nor into the ground. */
-function within(state: ChordState, bottom = Infinity): ChordState {
+function within(state: ChordState, bottomAt?: (distance: number) => number): ChordState {
   const { chord, angle, tip } = state
   const height = chord * Math.sin(angle)
   if (height < tip) return { ...state, angle: Math.asin(Math.min(1, tip / chord)) }
+  const bottom = bottomAt ? bottomAt(chord * Math.cos(angle)) : Infinity
   if (height > bottom + tip) return { ...state, angle: Math.asin(Math.min(1, (bottom + tip) / chord)) }
   return state
 }

@@ -4,3 +4,4 @@ export { type HomeWater, isAt, lastAt, type NotedReading, placeAt, usualAt } fro
 export type { CompleteReading, Reading, WaterLayer } from './reading'
 export { USUAL_WATERS } from './usual-waters'
 export { temperatureAt } from './temperature'
+export { alongCast, driftOf, heaveOf, isAdrift, slopeOf, windOnCast } from './flow'

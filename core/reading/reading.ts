@@ -1,4 +1,4 @@
-import type { Bottom, Cover, Crowd, ForageId, Grouping, Mood, Phase, Pressure, Sign, Sky, SpeciesId, Stain, Stand, Tide, Trend, WaterKind } from '#core/terms'
+import type { Bottom, CastTo, Cover, Crowd, ForageId, Grouping, Hold, Mood, Phase, Pressure, Sign, Sky, SpeciesId, Stain, Stand, Tide, Trend, WaterKind, WindTo } from '#core/terms'
 
 type Maybe<T> = T | null | undefined
 
@@ -49,6 +49,16 @@ export interface Reading {
   /** Fields that were measured rather than guessed, by name. */
   noted?: Maybe<string[]>
   phase?: Maybe<Phase>
+  /** How the boat lies; where the cast goes to the current and to the wind. Additions of ours, as what follows. */
+  hold?: Maybe<Hold>
+  castTo?: Maybe<CastTo>
+  windTo?: Maybe<WindTo>
+  /** Since the last turn of the tide [h]. */
+  tideHours?: Maybe<number>
+  /** Change of the water's temperature over 24 h [°C]. */
+  change24C?: Maybe<number>
+  /** Below this depth there is too little oxygen for fish [m]. */
+  oxygenToM?: Maybe<number>
 }
 
 /** A reading in which every blank has its stated default. */
@@ -87,4 +97,10 @@ export interface CompleteReading {
   crowd: Crowd | null
   noted: string[]
   phase: Phase | null
+  hold: Hold
+  castTo: CastTo
+  windTo: WindTo
+  tideHours: number | null
+  change24C: number | null
+  oxygenToM: number | null
 }

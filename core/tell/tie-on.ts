@@ -1,7 +1,9 @@
 import type { Ask } from '#core/ask'
+import { reelSpeed } from '#core/course'
 import { CADENCE_TABLE, SPECIES_TABLE } from '#core/knowledge'
 import { fallSpeed, isBiteProof } from '#core/lure'
 import type { Candidate } from '#core/match'
+import { alongCast } from '#core/reading'
 import type { Part } from '#core/tackle'
 import { formatQuantity, proseIn, type UnitSystem } from '#core/units'
 import { adviceFor, adviceText } from './advice'
@@ -34,7 +36,7 @@ export function tieOn(candidate: Candidate, { ask, waterDensity, parts, system }
     leader: leaderOf(candidate, ask),
     connection: connectionOf(candidate),
     totalG: round(totalG),
-    presentation: presentationOf(candidate, waterDensity, system, adviceText(advice, 'next')),
+    presentation: presentationOf(candidate, { ask, waterDensity, system }, adviceText(advice, 'next')),
     advice,
     cautions: setupCautions(candidate, ask, parts, system),
   }
@@ -49,14 +51,14 @@ function takesTrailerHook({ profile: { lure } }: Candidate, { reading, schools }
   return schools.trailerHook === 'open-water' || reading.shortStrikes
 }
 
-function presentationOf(candidate: Candidate, waterDensity: number, system: UnitSystem, next: string): PresentationOut {
+function presentationOf(candidate: Candidate, { ask, waterDensity, system }: Pick<TieOnScene, 'ask' | 'waterDensity' | 'system'>, next: string): PresentationOut {
   const { technique, outfit, placement, cadence, pauseS } = candidate
   const { castM, speedMs } = placement
   const row = CADENCE_TABLE[cadence]
   const fall = fallSpeed(candidate, waterDensity).value
   const countsDown = technique.mode !== 'troll' && technique.control !== 'surface' && technique.control !== 'dive' && fall > 0
   const countdownS = countsDown ? Math.round(placement.letDownM / fall) : null
-  const turnsPerS = outfit?.pickUpM ? round(speedMs / outfit.pickUpM) : null
+  const turnsPerS = outfit?.pickUpM ? round(reelSpeed({ speedMs, currentMs: alongCast(ask.reading) }) / outfit.pickUpM) : null
   const depth = formatQuantity('depth', placement.letDownM, { system })
   const values: Record<string, string> = {
     countdownS: String(countdownS ?? 0), pauseS: String(pauseS ?? 0), depthM: depth,

@@ -9,6 +9,11 @@ export const TRENDS = ['warming', 'steady', 'cooling'] as const
 export const STAINS = ['clear', 'green', 'brown', 'mud'] as const
 export const SKIES = ['sun', 'broken', 'overcast', 'rain', 'night'] as const
 export const TIDES = ['rising', 'falling', 'high', 'low'] as const
+/** How a boat lies: going with wind and current, held on the spot, or at anchor. */
+export const HOLDS = ['adrift', 'held', 'anchored'] as const
+/** Where the cast goes: to the current, and to the wind. */
+export const CASTS_TO = ['across', 'up', 'down'] as const
+export const WINDS_TO = ['across', 'behind', 'against'] as const
 export const COVERS = [
   'open', 'grass', 'reeds', 'pads', 'kelp', 'wood', 'brush', 'dock', 'pier', 'boulders', 'rock', 'gravel', 'shell', 'clay', 'sand', 'mangrove', 'weir',
   'current-seam',
@@ -41,6 +46,9 @@ export type Trend = typeof TRENDS[number]
 export type Stain = typeof STAINS[number]
 export type Sky = typeof SKIES[number]
 export type Tide = typeof TIDES[number]
+export type Hold = typeof HOLDS[number]
+export type CastTo = typeof CASTS_TO[number]
+export type WindTo = typeof WINDS_TO[number]
 export type Cover = typeof COVERS[number]
 export type Bottom = typeof BOTTOMS[number]
 export type ForageId = typeof FORAGE[number]

@@ -1,5 +1,5 @@
 /** The quantities an angler types, each with the unit in which files and `core/tackle` keep it. */
-export type Dimension = 'weight' | 'length' | 'depth' | 'diameter' | 'temperature' | 'speed' | 'sink' | 'strength' | 'volume' | 'salinity' | 'share'
+export type Dimension = 'weight' | 'length' | 'depth' | 'diameter' | 'temperature' | 'difference' | 'speed' | 'sink' | 'strength' | 'volume' | 'salinity' | 'share'
 
 export type UnitSystem = 'metric' | 'imperial' | 'mixed'
 
@@ -52,6 +52,11 @@ export const DIMENSIONS: Record<Dimension, readonly Unit[]> = {
     unit('°C', 1, ['c', '°c', 'degc']),
     unit('°F', 5 / 9, ['f', '°f', 'degf'], -160 / 9),
   ],
+  /** Between two temperatures. */
+  difference: [
+    unit('°C', 1, ['c', '°c', 'k']),
+    unit('°F', 5 / 9, ['f', '°f']),
+  ],
   speed: [
     unit('m/s', 1, ['m/s', 'ms']),
     unit('km/h', 1 / 3.6, ['km/h', 'kmh', 'kph']),
@@ -93,6 +98,7 @@ const SHOWN: Record<Dimension, Record<UnitSystem, string>> = {
   depth: { metric: 'm', imperial: 'ft', mixed: 'm' },
   diameter: { metric: 'mm', imperial: 'in', mixed: 'mm' },
   temperature: { metric: '°C', imperial: '°F', mixed: '°C' },
+  difference: { metric: '°C', imperial: '°F', mixed: '°C' },
   speed: { metric: 'm/s', imperial: 'mph', mixed: 'm/s' },
   sink: { metric: 'cm/s', imperial: 'ft/s', mixed: 'cm/s' },
   volume: { metric: 'L', imperial: 'qt', mixed: 'L' },

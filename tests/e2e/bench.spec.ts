@@ -34,6 +34,8 @@ test('five timed drops are kept, and the new fall rate is used on Tie-on', async
   await page.getByRole('button', { name: /^fish: change/ }).click()
   await page.getByLabel('Target fish').fill('mackerel')
   await page.getByRole('option', { name: 'Mackerel', exact: true }).click()
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: /^where: change/ }).click()
   await page.locator('.slip').getByRole('button', { name: 'sea', exact: true }).click()
   await page.locator('.slip').getByRole('button', { name: 'bank', exact: true }).click()
   await page.keyboard.press('Escape')

@@ -41,7 +41,7 @@ test('the colour bench: by night, from below, other lures', async ({ page }) => 
 
 test('the boat and the gauge fill the strip, and say that they are simulated', async ({ page }) => {
   await open(page)
-  await figure(page, /^at/).click()
+  await figure(page, /^where/).click()
   const slip = page.locator('.slip')
   await slip.getByRole('button', { name: 'Boat (simulated)' }).click()
   await expect(slip.getByText(/simulated boat: water 12\.\d °C, bottom \d\.\d m/)).toBeVisible()
@@ -56,7 +56,7 @@ test('the boat and the gauge fill the strip, and say that they are simulated', a
 
 test('a broken boat log is read as far as it is sound', async ({ page }) => {
   await open(page)
-  await figure(page, /^at/).click()
+  await figure(page, /^where/).click()
   const slip = page.locator('.slip')
   const log = (text: string) => slip.locator('input[type=file]').setInputFiles({ name: 'boat.log', mimeType: 'text/plain', buffer: Buffer.from(text) })
   await log('not a sentence at all')
@@ -71,10 +71,10 @@ test('a broken boat log is read as far as it is sound', async ({ page }) => {
 
 test('a home water fills the reading; what is written down comes back as last time, and stands on the charts', async ({ page }) => {
   await open(page)
-  await figure(page, /^at/).click()
+  await figure(page, /^where/).click()
   const slip = page.locator('.slip')
   await slip.getByRole('button', { name: 'Skarne Mouth' }).click()
-  await expect(figure(page, /^at/)).toContainText('Skarne Mouth')
+  await expect(figure(page, /^where/)).toContainText('Skarne Mouth')
   await expect(figure(page, /^fish:|^fish/).first()).toContainText('Sea bass')
   await expect(figure(page, /^a lure vanishes at/)).toContainText('2.2 m, green')
   await slip.getByRole('button', { name: 'Write this reading down' }).click()

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, useTemplateRef } from 'vue'
 import { useElementSize } from '@vueuse/core'
-import { courseAt, type Presented, TIP_RANGE_M } from '#core/course'
-import type { CompleteReading } from '#core/reading'
+import { bottomAt, courseAt, type Presented, TIP_RANGE_M } from '#core/course'
+import { type CompleteReading, slopeOf } from '#core/reading'
 import type { Lure } from '#core/tackle'
 import type { SetupOut } from '#core/tell'
 import { formatQuantity } from '#core/units'
@@ -33,7 +33,26 @@ const AIR_PX_PER_M = 22
 
 const farM = computed(() => Math.max(LEAST_FAR_M, ...props.setups.map(s => props.courses.get(s.lureId)?.course.points[0]?.x ?? 0)) * 1.04)
 const size = computed(() => ({ width: Math.max(320, width.value), height: Math.max(280, height.value) }))
-const scales = computed(() => columnScales(props.reading, farM.value, size.value, MARGIN))
+const groundAt = (x: number) => bottomAt({ bottomM: props.reading.bottomM, slope: slopeOf(props.reading) }, x)
+const scales = computed(() => columnScales({ bottomM: Math.max(props.reading.bottomM, groundAt(0), groundAt(farM.value)) }, farM.value, size.value, MARGIN))
+/** Points along the bottom: a slope that meets the surface has a kink. */
+const GROUND_POINTS = 24
+const ground = computed(() => {
+  const { x, y } = scales.value
+  const line = Array.from({ length: GROUND_POINTS + 1 }, (_, i) => (i / GROUND_POINTS) * farM.value).map(at => `${x(at)} ${y(groundAt(at))}`)
+  return `M${MARGIN.left} ${y(groundAt(0))}L${line.join('L')}H${size.value.width - MARGIN.right}V${size.value.height - 18}H${MARGIN.left}Z`
+})
+/** The surface as the waves have it, drawn to the water's own scale; a third of a cast holds some of them. */
+const WAVES_SHOWN = 12
+const surfaceLine = computed(() => {
+  const [from, to] = [MARGIN.left, size.value.width - MARGIN.right]
+  const high = (scales.value.y(props.reading.waveM) - scales.value.surface) / 2
+  if (high < 0.5) return `M${from} ${scales.value.surface}H${to}`
+  const step = (to - from) / (2 * WAVES_SHOWN)
+  return `M${from} ${scales.value.surface}q${step / 2} ${-2 * high} ${step} 0${`t${step} 0`.repeat(2 * WAVES_SHOWN - 1)}`
+})
+/** The stream as the cast meets it: away from the rod, toward it, or across the picture. */
+const STREAM = { down: 'M0 0h26m-6 -4l6 4l-6 4', up: 'M26 0h-26m6 -4l-6 4l6 4', across: 'M8 0a5 5 0 1 0 10 0a5 5 0 1 0 -10 0m1.5 -3.5l7 7m0 -7l-7 7' } as const
 const stops = computed(() => lightStops(props.reading))
 const depthTicks = computed(() => scales.value.y.ticks(6).filter(t => t <= props.reading.bottomM))
 const distanceTicks = computed(() => scales.value.x.ticks(6))
@@ -91,12 +110,12 @@ function grab(what: 'tip' | 'cast', event: PointerEvent) {
       </defs>
       <rect :x="MARGIN.left" :y="scales.surface" :width="size.width - MARGIN.left - MARGIN.right" :height="scales.bottom - scales.surface" fill="url(#water)" class="water" />
       <g v-for="l in layers" :key="l.depthM" class="layer"><line :x1="MARGIN.left" :x2="size.width - MARGIN.right" :y1="scales.y(l.depthM)" :y2="scales.y(l.depthM)" /><text :x="size.width - MARGIN.right - 6" :y="scales.y(l.depthM) - 4" text-anchor="end">{{ formatQuantity('temperature', l.temperatureC, { system: units }) }}</text></g>
-      <g v-if="reading.currentMs > 0.02" class="current"><path v-for="i in 3" :key="i" :d="`M${size.width * 0.3 + i * 60} ${scales.surface + 16}h26m-6 -4l6 4l-6 4`" /><text :x="size.width * 0.3 + 56" :y="scales.surface + 20" text-anchor="end">current {{ formatQuantity('speed', reading.currentMs, { system: units }) }}</text></g>
+      <g v-if="reading.currentMs > 0.02" class="current"><path v-for="i in 3" :key="i" :transform="`translate(${size.width * 0.3 + i * 60} ${scales.surface + 16})`" :d="STREAM[reading.castTo]" /><text :x="size.width * 0.3 + 56" :y="scales.surface + 20" text-anchor="end">current {{ formatQuantity('speed', reading.currentMs, { system: units }) }}{{ reading.castTo === 'across' ? ', across' : '' }}</text></g>
       <rect :x="MARGIN.left" :y="bandTop" :width="size.width - MARGIN.left - MARGIN.right" :height="Math.max(2, bandBottom - bandTop)" fill="url(#band)" class="band" />
       <text :x="size.width - MARGIN.right - 8" :y="bandBottom - 7" text-anchor="end" class="band-label">fish {{ say(reading.fishFromM) }} to {{ say(reading.fishToM) }}</text>
 
       <path v-for="(mark, i) in cover" :key="`c${i}`" :d="mark.d" class="cover" :class="mark.kind" />
-      <path :d="`M${MARGIN.left} ${scales.bottom}H${size.width - MARGIN.right}V${size.height - 18}H${MARGIN.left}Z`" class="ground" />
+      <path :d="ground" class="ground" />
 
       <g class="depth-scale">
         <line :x1="MARGIN.left" :x2="MARGIN.left" :y1="scales.surface" :y2="scales.bottom" />
@@ -105,7 +124,7 @@ function grab(what: 'tip' | 'cast', event: PointerEvent) {
       <g class="distance-scale">
         <text v-for="tick in distanceTicks" :key="tick" :x="scales.x(tick)" :y="size.height - 4" text-anchor="middle">{{ tick === 0 ? 'rod' : formatQuantity('depth', tick, { system: units, decimals: 0 }) }}</text>
       </g>
-      <line :x1="MARGIN.left" :x2="size.width - MARGIN.right" :y1="scales.surface" :y2="scales.surface" class="surface" />
+      <path :d="surfaceLine" class="surface" />
 
       <g v-for="p in stacked" :key="p.id" class="path" :class="{ chosen: p.chosen, hovered: hovered === p.id }" @mouseenter="hovered = p.id" @mouseleave="hovered = null" @click="emit('choose', p.id)">
         <path :d="p.marks.way" class="halo" /><path :d="p.marks.way" class="way" />
@@ -131,7 +150,7 @@ svg { display: block; max-width: 100%; touch-action: pan-y; }
 text { font: 500 12px var(--font-figure); fill: var(--ink); font-stretch: 88%; }
 .depth-scale line { stroke: var(--ink); stroke-width: 1; }
 .distance-scale text { fill: var(--soft-ink); }
-.surface { stroke: var(--water-ink); stroke-width: 2.2; }
+.surface { fill: none; stroke: var(--water-ink); stroke-width: 2.2; }
 .band { stroke: #f7f1e2; stroke-width: 1; stroke-dasharray: 2 5; }
 .band-line { stroke: #f7f1e2; stroke-width: 1.4; opacity: 0.45; }
 .band-label, .layer text, .current text { fill: #fbf7ea; font-weight: 600; paint-order: stroke; stroke: #1d211dcc; stroke-width: 3px; }

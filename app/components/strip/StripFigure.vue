@@ -22,7 +22,7 @@ const open = defineModel<boolean>('open', { default: false })
 </template>
 
 <style scoped>
-.strip-figure { display: flex; flex-direction: column; justify-content: center; text-align: left; gap: 0; border: 0; border-right: 1px solid var(--rule); background: transparent; padding: 5px 12px 6px; min-height: 52px; cursor: pointer; white-space: nowrap; }
+.strip-figure { display: flex; flex-direction: column; justify-content: center; text-align: left; gap: 0; border: 0; border-right: 1px solid var(--rule); background: transparent; padding: 5px 10px 6px; min-height: 52px; cursor: pointer; white-space: nowrap; }
 .strip-figure:hover, .strip-figure[aria-expanded='true'] { background: var(--leaf); }
 .value { font-size: 16px; line-height: 1.15; }
 .assumed .value { background-image: var(--hatch); background-size: 100% 3px; background-repeat: no-repeat; background-position: 0 100%; padding-bottom: 4px; }

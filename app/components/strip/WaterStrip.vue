@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { GAUGED_AT_M } from '#core/course'
 import { FORAGE_HABITS, SPECIES_HABITS } from '#core/knowledge'
+import { isAdrift } from '#core/reading'
 import { activityAt, isStressed, phaseShares, usualDepth, usualForageLength } from '#core/season'
-import { type Bottom, BOTTOMS, COVERS, FORAGE, type ForageId, type Grouping, GROUPINGS, MOODS, type Phase, PHASES, PRESSURES, SKIES, SPECIES, type SpeciesId, STAINS, STANDS, type Tide, TIDES, TRENDS, WATERS } from '#core/terms'
+import { type Bottom, BOTTOMS, CASTS_TO, COVERS, CROWDS, FORAGE, type ForageId, type Grouping, GROUPINGS, HOLDS, MOODS, type Phase, PHASES, PRESSURES, SIGNS, SKIES, SPECIES, type SpeciesId, STAINS, STANDS, type Tide, TIDES, TRENDS, WATERS, WINDS_TO } from '#core/terms'
 import { formatNumber, formatQuantity } from '#core/units'
 import { capital, forageLabel, speciesLabel, words } from '~/text/labels'
 
@@ -13,6 +15,14 @@ const isAssumed = (field: string) => store.complete.assumed.includes(field)
 const quantity = (dimension: Parameters<typeof formatQuantity>[0], value: number, decimals?: number) => formatQuantity(dimension, value, { system: units.value, ...(decimals === undefined ? {} : { decimals }) })
 const ARROW = { warming: '↑', steady: '', cooling: '↓' } as const
 const SKY_WORDS = { sun: 'sun', broken: 'broken sun', overcast: 'overcast', rain: 'rain', night: 'night' } as const
+const afloat = computed(() => reading.value.from === 'boat' || reading.value.from === 'kayak')
+const WIND_WORDS = { across: 'across it', behind: 'down the wind', against: 'into the wind' } as const
+const CURRENT_WORDS = { across: 'across it', up: 'up the stream', down: 'down the stream' } as const
+const TIDE_STEPS = ['0', '1', '2', '3', '4', '5', '6'] as const
+/** Steps in which a slope is judged by eye [°], deeper away from the rod +. */
+const SLOPE_DEG = { 'falls off steeply': 20, 'falls off': 8, 'flat': 0, 'rises away': -8 } as const
+const SLOPES = Object.keys(SLOPE_DEG) as (keyof typeof SLOPE_DEG)[]
+const slopeName = computed(() => SLOPES.reduce((a, b) => (Math.abs(SLOPE_DEG[b] - reading.value.slopeDeg) < Math.abs(SLOPE_DEG[a] - reading.value.slopeDeg) ? b : a)))
 const speciesOptions = SPECIES.map(id => ({ value: id, title: capital(speciesLabel(id)) }))
 const forageOptions = FORAGE.map(id => ({ value: id, title: capital(forageLabel(id)) }))
 const mainForage = computed(() => reading.value.forage[0]!)
@@ -39,17 +49,18 @@ function setBottom(bottomM: number) {
   <section class="strip" :class="{ unfolded: isUnfolded }" aria-label="The water now">
     <button type="button" class="fold" :aria-expanded="isUnfolded" aria-controls="water-figures" @click="isUnfolded = !isUnfolded"><span class="figure">{{ capital(inWords) }}</span><span class="small-label">{{ isUnfolded ? 'fold' : 'change' }}</span></button>
     <div id="water-figures" class="figures">
-      <StripFigure label="at">
-        <template #value>{{ store.place?.name ?? 'no home water' }}</template>
+      <StripFigure label="where">
+        <template #value>{{ store.place?.name ?? capital(reading.water) }}, {{ reading.from }}</template>
         <PlaceSlip />
+        <ChoiceRow label="you stand" :options="STANDS" :chosen="[reading.from]" @change="([from]) => store.change({ from })" />
+        <ChoiceRow v-if="afloat" :label="`the boat is${isAssumed('hold') ? ' (assumed)' : ''}`" :options="HOLDS" :chosen="[reading.hold]" @change="([hold]) => store.change({ hold })" />
+        <ChoiceRow label="water" :options="WATERS" :chosen="[reading.water]" @change="([water]) => store.change({ water })" />
+        <NumberStep label="Salinity" dimension="salinity" :value="reading.salinityPsu" :step="1" :min="0" :max="42" @change="salinityPsu => store.change({ salinityPsu })" />
       </StripFigure>
       <StripFigure label="fish">
         <template #value>{{ capital(speciesLabel(reading.species)) }}</template>
         <v-autocomplete :model-value="reading.species" :items="speciesOptions" label="Target fish" auto-select-first @update:model-value="(id: SpeciesId | null) => id && store.change({ species: id })" />
         <p v-if="handling" class="reason caution" role="note">{{ handling }}</p>
-        <ChoiceRow label="water" :options="WATERS" :chosen="[reading.water]" @change="([water]) => store.change({ water })" />
-        <NumberStep label="Salinity" dimension="salinity" :value="reading.salinityPsu" :step="1" :min="0" :max="42" @change="salinityPsu => store.change({ salinityPsu })" />
-        <ChoiceRow label="you stand" :options="STANDS" :chosen="[reading.from]" @change="([from]) => store.change({ from })" />
       </StripFigure>
       <StripFigure label="season" :assumed="reading.phase === null">
         <template #value>{{ phaseText }}</template>
@@ -60,6 +71,7 @@ function setBottom(bottomM: number) {
         <template #value>{{ quantity('temperature', reading.temperatureC) }} {{ ARROW[reading.trend] }}</template>
         <NumberStep label="Temperature" dimension="temperature" :value="reading.temperatureC" :step="0.5" :min="-2" :max="40" @change="temperatureC => store.change({ temperatureC })" />
         <ChoiceRow label="trend" :options="TRENDS" :chosen="[reading.trend]" @change="([trend]) => store.change({ trend })" />
+        <QuantityField label="Change over a day" dimension="difference" :value="reading.change24C" :min="-20" :max="20" placeholder="not known" @change="change24C => store.change({ change24C })" />
         <LayersField :layers="reading.layers" @change="layers => store.change({ layers })" />
         <p v-if="stressed" class="reason caution" role="note">{{ capital(speciesLabel(reading.species)) }} suffers in water this warm: leave it alone, or fish for another. Check the local rules.</p>
       </StripFigure>
@@ -79,9 +91,16 @@ function setBottom(bottomM: number) {
       <StripFigure label="wind" :assumed="isAssumed('windMs')">
         <template #value>{{ quantity('speed', reading.windMs, 0) }}</template>
         <NumberStep label="Wind" dimension="speed" :value="reading.windMs" :step="1" :min="0" :max="40" @change="windMs => store.change({ windMs })" />
-        <NumberStep label="Current" dimension="speed" :value="reading.currentMs" :step="0.1" :min="0" :max="4" @change="currentMs => store.change({ currentMs })" />
+        <ChoiceRow :label="`you cast with the wind${isAssumed('windTo') ? ' (assumed)' : ''}`" :options="WINDS_TO" :chosen="[reading.windTo]" :text="to => WIND_WORDS[to]" @change="([windTo]) => store.change({ windTo })" />
         <NumberStep label="Waves" dimension="depth" :value="reading.waveM" :step="0.1" :min="0" :max="10" @change="waveM => store.change({ waveM })" />
+      </StripFigure>
+      <StripFigure label="stream" :assumed="isAssumed('currentMs') && reading.currentMs > 0">
+        <template #value>{{ reading.currentMs > 0 ? quantity('speed', reading.currentMs, 1) : 'none' }}{{ reading.tide ? `, ${reading.tide}` : '' }}</template>
+        <NumberStep label="Current" dimension="speed" :value="reading.currentMs" :step="0.1" :min="0" :max="4" @change="currentMs => store.change({ currentMs })" />
+        <ChoiceRow v-if="reading.currentMs > 0 && !isAdrift(reading)" :label="`you cast to the current${isAssumed('castTo') ? ' (assumed)' : ''}`" :options="CASTS_TO" :chosen="[reading.castTo]" :text="to => CURRENT_WORDS[to]" @change="([castTo]) => store.change({ castTo })" />
         <ChoiceRow label="tide" :options="['none', ...TIDES]" :chosen="[reading.tide ?? 'none']" @change="([tide]) => store.change({ tide: tide === 'none' ? null : tide as Tide })" />
+        <ChoiceRow v-if="reading.tide === 'rising' || reading.tide === 'falling'" label="hours since it turned" :options="TIDE_STEPS" :chosen="reading.tideHours === null ? [] : [String(Math.round(reading.tideHours)) as typeof TIDE_STEPS[number]]" @change="([hours]) => store.change({ tideHours: Number(hours) })" />
+        <p v-if="reading.tideHours !== null && isAssumed('currentMs')" class="reason hint">The stream of {{ quantity('speed', reading.currentMs, 2) }} is assumed from the tide: most at half tide, slack at its turns. Type the current to correct it.</p>
       </StripFigure>
       <StripFigure label="fish lie at" :assumed="isAssumed('fishFromM')">
         <template #value>{{ band }}</template>
@@ -89,12 +108,15 @@ function setBottom(bottomM: number) {
         <NumberStep label="Fish from" dimension="depth" :value="reading.fishFromM" :step="0.5" :min="0" :max="reading.fishToM" @change="fishFromM => store.change({ fishFromM })" />
         <NumberStep label="Fish down to" dimension="depth" :value="reading.fishToM" :step="0.5" :min="reading.fishFromM" :max="reading.bottomM" @change="fishToM => store.change({ fishToM })" />
         <NumberStep label="Bottom" dimension="depth" :value="reading.bottomM" :step="0.5" :min="0.3" :max="200" @change="setBottom" />
+        <ChoiceRow :label="`the bottom, read ${quantity('depth', GAUGED_AT_M, 0)} out`" :options="SLOPES" :chosen="[slopeName]" @change="([name]) => name && store.change({ slopeDeg: SLOPE_DEG[name] })" />
+        <QuantityField label="No oxygen below" dimension="depth" :value="reading.oxygenToM" :min="0.5" :max="200" placeholder="not known" @change="oxygenToM => store.change({ oxygenToM })" />
         <ChoiceRow label="they are" :options="['not known', ...GROUPINGS]" :chosen="[reading.grouping ?? 'not known']" @change="([grouping]) => store.change({ grouping: grouping === 'not known' ? null : grouping as Grouping })" />
         <ChoiceRow label="bottom of" :options="['not known', ...BOTTOMS]" :chosen="[reading.bottom ?? 'not known']" @change="([bottom]) => store.change({ bottom: bottom === 'not known' ? null : bottom as Bottom })" />
       </StripFigure>
       <StripFigure label="cover" :assumed="isAssumed('cover')">
         <template #value>{{ words(reading.cover.slice(0, 2).join(', ')) }}{{ reading.cover.length > 2 ? ' …' : '' }}</template>
         <ChoiceRow label="cover" :options="COVERS" :chosen="reading.cover" many @change="cover => store.change({ cover })" />
+        <QuantityField label="Its top is at" dimension="depth" :value="reading.coverTopM" :max="reading.bottomM" placeholder="not known" @change="coverTopM => store.change({ coverTopM })" />
       </StripFigure>
       <StripFigure label="they eat" :assumed="isAssumed('forage')">
         <template #value>{{ forageLabel(mainForage.kind) }} {{ quantity('length', mainForage.lengthMm) }}</template>
@@ -106,6 +128,8 @@ function setBottom(bottomM: number) {
         <template #value>{{ capital(reading.mood) }}</template>
         <ChoiceRow label="mood" :options="MOODS" :chosen="[reading.mood]" @change="([mood]) => store.change({ mood })" />
         <ChoiceRow label="fishing pressure" :options="PRESSURES" :chosen="[reading.pressure]" @change="([pressure]) => store.change({ pressure })" />
+        <ChoiceRow label="what you see" :options="SIGNS" :chosen="reading.signs" many @change="signs => store.change({ signs })" />
+        <ChoiceRow label="others fishing" :options="CROWDS" :chosen="reading.crowd === null ? [] : [reading.crowd]" @change="([crowd]) => store.change({ crowd })" />
         <ChoiceRow label="bites" :options="['normal', 'short']" :chosen="[reading.shortStrikes ? 'short' : 'normal']" @change="([bites]) => store.change({ shortStrikes: bites === 'short' })" />
       </StripFigure>
       <button v-if="store.past.length > 0" type="button" class="quiet undo-reading" @click="store.undo()">undo</button>
@@ -127,7 +151,7 @@ function setBottom(bottomM: number) {
 <style scoped>
 .strip { position: sticky; top: 0; z-index: 10; background: var(--paper); border-bottom: 1px solid var(--ink); display: flex; align-items: stretch; flex-wrap: wrap; }
 .figures { display: flex; flex: 1 1 0; min-width: 0; overflow-x: auto; padding-left: 6px; scrollbar-width: none; }
-.undo-reading { margin: auto 10px; min-height: 44px; }
+.undo-reading { margin: auto 10px; min-height: 44px; flex: none; white-space: nowrap; }
 .refused { flex-basis: 100%; order: 3; margin: 0; padding: 6px 18px; background: var(--leaf); border-top: 1px solid var(--float); color: var(--float); }
 .stains { display: flex; gap: 6px; margin-top: 10px; }
 .stains .choice { display: flex; flex-direction: column; align-items: center; gap: 4px; padding: 6px; }
