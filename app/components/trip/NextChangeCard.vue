@@ -12,10 +12,12 @@ const emit = defineEmits<{ tie: [setup: SetupOut], several: [on: boolean], make:
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
 const trips = useTripStore()
-/** What the bites say goes before what the search of the untried would try. */
+/** One voice: what the bites say is the headline, stay or change; what the search of the untried would try stands below it, and not at all where the bites are convinced. */
 const spoken = computed(() => (props.bites && props.bites.do !== 'stay' ? props.bites : null))
+const isConvinced = computed(() => props.bites?.do === 'stay' && props.bites.signs.some(sign => sign.means === props.bites?.why))
+const search = computed(() => (spoken.value || isConvinced.value || props.advice?.do !== 'change' ? null : props.advice))
 const setup = computed(() => {
-  if (!spoken.value) return props.setups.find(s => s.lureId === props.advice?.offer?.lureId) ?? null
+  if (!spoken.value) return props.setups.find(s => s.lureId === search.value?.offer?.lureId) ?? null
   const other = spoken.value.change?.setup
   return other && other.lureId !== trips.stint?.lureId ? other : null
 })
@@ -24,22 +26,25 @@ const inHand = computed(() => props.changes.find(c => c.id === spoken.value?.cha
 const isTold = computed(() => (props.advice?.signs ?? []).some(({ sign }) => sign.means === spoken.value?.why))
 const lure = computed(() => (setup.value ? box.lureById.get(setup.value.lureId) ?? null : null))
 const rod = computed(() => (setup.value?.outfitId ? box.outfitById.get(setup.value.outfitId)?.name : null))
-const title = computed(() => (spoken.value ? biteTitle(spoken.value) : !props.advice ? 'Fish on' : props.advice.do === 'stay' ? 'Stay with it' : `Change the ${props.advice.traits.map(t => TRAIT_WORDS[t]).join(' and ')}`))
+const title = computed(() => (spoken.value ? biteTitle(spoken.value) : props.bites || props.advice ? 'Stay with it' : 'Fish on'))
+const searchTitle = computed(() => (search.value ? `To learn more, change the ${search.value.traits.map(t => TRAIT_WORDS[t]).join(' and ')}` : ''))
 </script>
 
 <template>
   <section class="next" aria-label="What to change next" aria-live="polite">
     <h3>{{ title }}</h3>
+    <p v-if="bites && !spoken" class="reason">{{ bites.why }}</p>
+    <p v-if="search" class="or"><b>{{ searchTitle }}</b></p>
     <p v-if="spoken?.change" class="from-to"><s>{{ words(spoken.change.from) }}</s> → <b>{{ spoken.change.to }}</b></p>
     <button v-if="inHand" type="button" class="hot big" @click="emit('make', inHand)">Done: {{ HAND_CHANGES[inHand.id].says }}</button>
     <div v-if="setup && lure" class="to">
       <LureDrawing :lure="lure" small class="drawing" />
       <div><b>{{ lure.name }}</b><br /><span class="how">{{ words(setup.rig) }}{{ rod ? `, ${rod}` : '' }} · {{ formatQuantity('depth', setup.presentation.depthM, { system: units }) }} · {{ formatQuantity('speed', setup.presentation.speedMs, { system: units }) }}</span></div>
-      <button type="button" class="hot big" @click="emit('tie', setup)">Tie it on</button>
+      <button type="button" class="big" :class="spoken ? 'hot' : 'plain'" @click="emit('tie', setup)">Tie it on</button>
     </div>
     <p v-if="spoken && !isTold" class="reason">{{ spoken.why }}</p>
     <p v-if="spoken && spoken.runnersUp.length > 0" class="reason">Else: {{ spoken.runnersUp.map(r => `${WHAT_WORDS[r.what]}: ${r.to}`).join('; ') }}.</p>
-    <ul v-if="!spoken"><li v-for="reason in advice?.reasons ?? []" :key="reason.rule" class="reason">{{ adviceInWords(reason) }}</li></ul>
+    <ul v-if="search || !bites"><li v-for="reason in advice?.reasons ?? []" :key="reason.rule" class="reason">{{ adviceInWords(reason) }}</li></ul>
     <p v-if="advice?.place && spoken?.do !== 'move'" class="reason place"><b>Or change the place.</b> {{ adviceInWords(advice.place) }} What was tried here stays tried only here.</p>
     <p v-for="turn in turns" :key="turn.turn" class="reason turn"><b>{{ turnInWords(turn) }}</b> Light or current changes what they want: look at the water again, and set the strip anew.</p>
     <div v-for="read in advice?.signs ?? []" :key="read.sign.id" class="sign reason"><b>{{ read.sign.means }}</b> {{ read.sign.do }} <span class="source">{{ read.seen }} of the last {{ read.of }}; common practice, no source</span></div>
