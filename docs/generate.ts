@@ -1,15 +1,23 @@
+import { readdirSync, readFileSync } from 'node:fs'
+import { join, relative } from 'node:path'
 import { group } from 'd3'
 import * as z from 'zod'
 import { fileSchema } from '#core/files'
 import { ADVICE, RULES } from '#core/knowledge'
 import { isPush } from '#core/rule'
 import { ASSUMPTIONS, CITATIONS, sourceText } from '#core/sources'
+import { TRADE_WORDS } from '../app/text/help'
+
+/** A comment that says “assumed”, and the name of what it stands over. */
+const MARKED = /\/\*\*\s*((?:(?!\*\/)[\s\S])*?\bassumed\b(?:(?!\*\/)[\s\S])*?)\s*\*\/\s*(?:export )?(?:const|function) (\w+)/gi
 
 /** Documents made from the code, by file name; a test keeps them current. */
 export const GENERATED: Record<string, string> = {
   'ygrion-file.schema.json': `${JSON.stringify(z.toJSONSchema(fileSchema, { unrepresentable: 'any' }), null, 1)}\n`,
   'sources.md': sources(),
   'rules.md': rules(),
+  'glossary.md': glossary(),
+  'assumptions.md': assumptions(),
 }
 
 function sources(): string {
@@ -47,4 +55,22 @@ function rules(): string {
     '## Told beside a set-up', '', 'No axis can carry these; they never enter a score.', '', '| row | about | sentence | of | school | source |', '|---|---|---|---|---|---|',
     ...ADVICE.map(row => `| \`${row.id}\` | ${row.about} | ${row.text} | ${keys(row.of) || 'any'} | ${schoolOf(row)} | ${sourceText(row.source)} |`), '',
   ].join('\n')
+}
+
+function glossary(): string {
+  return [
+    '# Glossary', '', 'Made from `app/text/help.ts` by `npm run docs`: the words that the pages use, one meaning each.', '',
+    ...Object.entries(TRADE_WORDS).map(([word, meaning]) => `- **${word}**: ${meaning}`), '',
+  ].join('\n')
+}
+
+/** Every constant of the core that is marked as assumed where it stands. */
+function assumptions(): string {
+  const core = join(import.meta.dirname, '../core')
+  const files = readdirSync(core, { recursive: true, withFileTypes: true }).filter(e => e.isFile() && e.name.endsWith('.ts') && !e.name.endsWith('.test.ts')).map(e => join(e.parentPath, e.name)).sort()
+  const rows = files.flatMap((file) => {
+    const found = [...readFileSync(file, 'utf8').matchAll(MARKED)].map(([, comment, name]) => `| \`${name}\` | ${comment!.replace(/\s*\n\s*\*\s*/g, ' ').replaceAll('|', '\\|').trim()} |`)
+    return found.length > 0 ? [`## ${relative(core, file)}`, '', '| name | what is assumed |', '|---|---|', ...found, ''] : []
+  })
+  return ['# What the code assumes', '', 'Made from the code’s own marks by `npm run docs`: every constant of `core/` over which stands that it is assumed. Those that several places share are in [sources](sources.md) as A1, A2 ….', '', ...rows].join('\n')
 }

@@ -142,7 +142,7 @@ async function lookForGaps() {
         <template v-if="explained">
           <NuxtLink :to="{ path: '/trip', query: { pack: list.id } }" class="start" :class="isStale ? 'plain' : 'hot'">Start the trip with it</NuxtLink>
           <h2>Covered</h2>
-          <p class="reason note">Bar: the pack, against all that the whole box could do with every rod rigged (the line). An empty bag is nothing.</p>
+          <p class="reason note">Bar: the pack, against all that the whole box could do with every rod rigged (the line). An empty bag is nothing. The pack itself is chosen for what it catches over many days that may come of these waters: nobody knows what the fish will want, the judgement errs, and lures are lost.</p>
           <div v-for="c in covers" :key="c.name" class="cover">
             <p><b>{{ c.name }}</b> <span class="figure">{{ percentOf(c.pack) }}</span> <span class="soft">of {{ percentOf(c.box) }}</span></p>
             <div class="track"><span class="fill" :style="{ width: `${percentOf(c.pack)}%` }" /><span class="mark" :style="{ left: `${percentOf(c.box)}%` }" /></div>

@@ -4,7 +4,7 @@ import type { Box } from '#core/tackle'
 import type { SetupOut } from '#core/tell'
 import type { RuleChoice } from './judge.protocol'
 
-/** How one likely reading is covered: shares of three perfect set-ups. */
+/** How one likely reading is covered, 1 being a perfect set-up; with the best three of the pack there. */
 export interface Covered { readonly pack: number, readonly box: number, readonly setups: readonly { readonly setup: SetupOut, readonly isRigged: boolean }[] }
 
 /** A pack with everything that the page tells of it. */

@@ -3,6 +3,7 @@ import loadHighs, { type Highs } from 'highs'
 import wasmUrl from 'highs/runtime?url'
 import { askOf, type AskOptions, type OwnRules } from '#core/ask'
 import { prepareBox, rank } from '#core/match'
+import { seededRandom } from '#core/numeric'
 import { breachesOf, conflictsOf, coverOf, finished, greedyPack, nextToAdd, type Pack, packProblem, type PackProblem, type PackRequest, purposesOf, solvePack, type Sorted, sortedOptions, swapsFor, usedBy, valueOf } from '#core/pack'
 import { explainRanking, type SetupOut } from '#core/tell'
 import type { RuleChoice } from './judge.protocol'
@@ -11,6 +12,8 @@ import type { Explained, PackApi } from './pack.protocol'
 /** Lures named as next to add. */
 const NEXT = 4
 const SWAPS = 6
+/** The same plan for the same request: its days are drawn with this. */
+const DAYS_SEED = 7
 
 let prepared = prepareBox({ lures: [], parts: [], outfits: [], tests: [], trips: [] })
 let own: OwnRules = { rules: [], places: [] }
@@ -25,7 +28,7 @@ const keyOf = ({ readings, locks }: PackRequest, choice: RuleChoice) => JSON.str
 function problemFor(request: PackRequest, choice: RuleChoice, step: (done: number) => void) {
   const key = keyOf(request, choice)
   if (judged?.key !== key) {
-    const steps = packProblem(prepared, request, options(choice))
+    const steps = packProblem(prepared, request, seededRandom(DAYS_SEED), options(choice))
     const problem = finished(function* () {
       for (;;) {
         const next = steps.next()
@@ -56,7 +59,7 @@ function explained(request: PackRequest, choice: RuleChoice, pack: Pack): Explai
   const ids = new Set(pack.items)
   return {
     pack, value: value.total, met: value.met, wishes: problem.wishes.map(w => w.id), items: problem.items.filter(i => ids.has(i.id)), purposes: purposesOf(problem, sorted, pack),
-    covers: coverOf(sorted, pack).map(({ pack: own, box, counted }, reading) => ({
+    covers: coverOf(problem, pack).map(({ pack: own, box, counted }, reading) => ({
       pack: own, box, setups: counted.flatMap(({ option, isRigged }) => {
         const setup = setupOf(request, choice, reading, option.lureId, option.outfitId)
         return setup ? [{ setup, isRigged }] : []

@@ -1,7 +1,9 @@
 import { askOf, type AskOptions } from '#core/ask'
+import { traitsOf } from '#core/lure'
 import { type PreparedBox, rankOnEach } from '#core/match'
 import type { Reading } from '#core/reading'
 import { isSoftBody } from '#core/terms'
+import { drawDays, type LureOfDay } from './days'
 import type { PackItem, PackLimits, PackLocks, PackOption, PackProblem, PackWish, WishId } from './problem'
 
 /** A reading that tomorrow may bring, and how likely it is against the others. */
@@ -22,9 +24,9 @@ const MEANT_FROM = 0.75
 
 /**
  * The planner's problem from a box: every way of fishing every lure on every rod under every likely reading, judged as on the water,
- * with what each needs beside itself. Steps, so that a caller can show progress or stop; yields the share done.
+ * with what each needs beside itself, and the days that may come of them, drawn with the given randomness. Steps, so that a caller can show progress or stop; yields the share done.
  */
-export function* packProblem(box: PreparedBox, { readings, limits, locks }: PackRequest, options: AskOptions = {}): Generator<number, PackProblem> {
+export function* packProblem(box: PreparedBox, { readings, limits, locks }: PackRequest, random: () => number, options: AskOptions = {}, days?: number): Generator<number, PackProblem> {
   const total = readings.reduce((sum, r) => sum + r.weight, 0)
   const outfits = box.outfits.filter(o => !locks.leave.has(o.outfit.id))
   const found: PackOption[] = []
@@ -37,10 +39,10 @@ export function* packProblem(box: PreparedBox, { readings, limits, locks }: Pack
     const inSnags = ask.reading.cover.some(c => SNAGS.includes(c))
     for (const { outfit, candidates, bare } of rankOnEach({ ...box, outfits }, ask)) {
       const best = candidates[0]?.score ?? 0
-      for (const { profile, trailer, added, way, placement, score } of [...candidates, ...bare]) {
+      for (const { profile, trailer, added, way, placement, cadence, score } of [...candidates, ...bare]) {
         const { lure } = profile
         const needs = [...trailer ? [trailer.lure.id] : [], ...added.part ? [added.part.id] : [], ...added.spoon ? [added.spoon.lure.id] : []]
-        found.push({ reading: r, lureId: lure.id, outfitId: outfit.outfit.id, score, needs })
+        found.push({ reading: r, lureId: lure.id, outfitId: outfit.outfit.id, score, needs, traits: traitsOf(profile, { ...placement, cadence }) })
         if (way === 'bottom' || (inSnags && profile.snagGuard.value < 2)) atRisk.add(lure.id)
         if (score < MEANT_FROM * best) continue
         const { pattern } = profile.colours.value
@@ -62,8 +64,13 @@ export function* packProblem(box: PreparedBox, { readings, limits, locks }: Pack
     const pieces = Math.min(part.quantity ?? 1, PIECES.part)
     return { id: part.id, kind: 'part', pieces, grams: pieces * (part.weightG ?? 0), slots: 0 }
   })
+  const weights = readings.map(r => (total > 0 ? r.weight / total : 0))
+  const kinds = new Map(box.lures.map(p => [p.lure.id, p.lure.family]))
+  const ofDay = lures.map(({ id, pieces }): LureOfDay => ({ id, kind: kinds.get(id) ?? id, pieces, isAtRisk: atRisk.has(id) }))
+  const byReading = weights.map((_, r) => found.filter(o => o.reading === r))
+  const drawn = weights.flatMap((weight, r) => drawDays(r, weight, byReading[r]!, ofDay, { random, days }))
   return {
-    weights: readings.map(r => (total > 0 ? r.weight / total : 0)), items: [...lures, ...parts], outfitIds: outfits.map(o => o.outfit.id),
+    weights, days: drawn, items: [...lures, ...parts], outfitIds: outfits.map(o => o.outfit.id),
     options: found, wishes: [...wishes].map(([id, ids]): PackWish => ({ id, lureIds: [...ids] })), limits, locks,
   }
 }

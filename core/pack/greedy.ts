@@ -162,7 +162,7 @@ function exchanged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
 export function withoutIdle(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
   let kept = pack
   const value = valueOf(problem, sorted, pack).total
-  const used = new Set(sorted.flatMap(of => countedUnder(of, takenIn(pack)).flatMap(c => [c.option.lureId, ...c.option.needs, c.option.outfitId])))
+  const used = new Set(sorted.flatMap(of => countedUnder(of, takenIn(pack), 1).flatMap(c => [c.option.lureId, ...c.option.needs, c.option.outfitId])))
   for (const id of [...pack.items, ...pack.rods]) {
     if (used.has(id) || problem.locks.take.has(id)) continue
     const next = leftOut(kept, id)

@@ -1,4 +1,5 @@
 export { finished, type LikelyReading, packProblem, type PackRequest } from './build'
+export { type Day, drawDays } from './days'
 export { greedyPack } from './greedy'
 export { breachesOf, type Conflict, conflictsOf, usedBy } from './limits'
 export type { PackList } from './list'

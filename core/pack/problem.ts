@@ -1,3 +1,6 @@
+import type { SetupTraits } from '#core/lure'
+import type { Day } from './days'
+
 /** Something that is taken along: a lure (also as a trailer), a head or a sinker. */
 export interface PackItem {
   readonly id: string
@@ -18,6 +21,8 @@ export interface PackOption {
   readonly score: number
   /** Other items that it needs: trailer, head, sinker. */
   readonly needs: readonly string[]
+  /** What of it the fish may want or not; absent: nothing is known of it. */
+  readonly traits?: SetupTraits
 }
 
 /** A wish of the trade for the whole pack (trade §17): at least one of these along. */
@@ -47,6 +52,8 @@ export interface PackProblem {
   readonly items: readonly PackItem[]
   readonly outfitIds: readonly string[]
   readonly options: readonly PackOption[]
+  /** Days that may come under these readings; empty: each reading as it is judged, once. */
+  readonly days: readonly Day[]
   readonly wishes: readonly PackWish[]
   readonly limits: PackLimits
   readonly locks: PackLocks
@@ -72,12 +79,9 @@ export function hungOn(pack: Pack, rod: string, lureId: string): Pack {
   return { ...pack, rigged: { ...Object.fromEntries(Object.entries(pack.rigged).filter(([, id]) => id !== lureId)), [rod]: lureId } }
 }
 
-/** Value of the second and third best set-up against the one before (models part N). */
-export const NEXT_BEST = 0.5
-export const COUNTED = 3
+/** Set-ups told of each reading: the best and what follows. */
+export const SHOWN = 3
 /** A set-up that must first be tied on (models part N). */
 export const NOT_RIGGED = 0.9
 /** A wish that is met is worth so much of a perfect fit. Assumed: it decides between packs that are otherwise nearly alike. */
 export const WISH_WORTH = 0.004
-/** The greatest possible sum of a reading: three perfect set-ups. */
-export const PERFECT = Array.from({ length: COUNTED }, (_, j) => NEXT_BEST ** j).reduce((a, b) => a + b, 0)

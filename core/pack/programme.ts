@@ -1,5 +1,5 @@
 import { slotsOf } from './limits'
-import { COUNTED, NEXT_BEST, NOT_RIGGED, type Pack, type PackOption, type PackProblem, WISH_WORTH } from './problem'
+import { NOT_RIGGED, type Pack, type PackOption, type PackProblem, WISH_WORTH } from './problem'
 import type { Sorted } from './value'
 
 /** An integer programme in sparse columns, to be made as great as possible; every variable lies between 0 and `upper`. */
@@ -18,10 +18,10 @@ export interface Programme {
 
 /**
  * The planner's programme. Binary: what goes along, which rods, which lure is rigged where. Between 0 and 1 (whole by themselves once the rest is): which set-up
- * has place j under which reading. Under each reading only the `kept` best lures stand in it; a stand-in worth as much as the best of the others may be used
+ * catches on which day. On each day only the `kept` best lures stand in it; a stand-in worth as much as the best of the others may be used
  * freely, so that the programme's bound is a bound of the whole problem.
  */
-export function programmeOf({ weights, items, outfitIds, wishes, limits, locks }: PackProblem, sorted: Sorted, kept: number): Programme {
+export function programmeOf({ items, outfitIds, wishes, limits, locks }: PackProblem, sorted: Sorted, kept: number): Programme {
   const cost: number[] = []
   const lower: number[] = []
   const upper: number[] = []
@@ -56,34 +56,24 @@ export function programmeOf({ weights, items, outfitIds, wishes, limits, locks }
     if (known.length > 0) row(0, [[column(WISH_WORTH, false), 1], ...known.map(id => [take.get(id)!, -1] as const)])
   }
 
-  sorted.forEach(({ list }, r) => {
-    const p = weights[r]!
+  for (const { list, weight } of sorted) {
     const { among, tail } = bestLures(list, kept, locks.leave)
-    const places: [number, number][][] = Array.from({ length: COUNTED }, () => [])
+    const chosen: [number, number][] = []
     const byLure = new Map<string, [number, number][]>()
     for (const option of among) {
-      const uses: [number, number][] = []
-      const rigUses: [number, number][] = []
-      for (let j = 0; j < COUNTED; j++) {
-        const worth = p * NEXT_BEST ** j * option.score
-        for (const isRigged of [false, true]) {
-          const c = column(worth * (isRigged ? 1 : NOT_RIGGED), false)
-          places[j]!.push([c, 1])
-          uses.push([c, 1])
-          if (isRigged) rigUses.push([c, 1])
-        }
-      }
+      const tied = column(weight * option.score * NOT_RIGGED, false)
+      const rigged = column(weight * option.score, false)
+      const uses: [number, number][] = [[tied, 1], [rigged, 1]]
+      chosen.push(...uses)
       byLure.set(option.lureId, [...byLure.get(option.lureId) ?? [], ...uses])
       row(0, [...uses, [rod.get(option.outfitId)!, -1]])
-      row(0, [...rigUses, [rigOf(option.lureId, option.outfitId), -1]])
+      row(0, [[rigged, 1], [rigOf(option.lureId, option.outfitId), -1]])
       for (const id of option.needs) row(0, [...uses, [take.get(id)!, -1]])
     }
     for (const [lureId, uses] of byLure) row(0, [...uses, [take.get(lureId)!, -1]])
-    places.forEach((uses, j) => {
-      if (tail > 0) uses.push([column(p * NEXT_BEST ** j * tail, false), 1])
-      row(1, uses)
-    })
-  })
+    if (tail > 0) chosen.push([column(weight * tail, false), 1])
+    row(1, chosen)
+  }
   const onRod = new Map<string, number[]>()
   const ofLure = new Map<string, number[]>()
   for (const [key, c] of rig) {

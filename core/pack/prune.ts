@@ -7,6 +7,8 @@ import type { PackProblem } from './problem'
  */
 export function withoutDominated(problem: PackProblem): PackProblem {
   const { items, options, limits, locks, wishes, weights, outfitIds } = problem
+  // Where the fish may want what only the poorer one has, nothing is free to take its place.
+  if (problem.days.length > 0) return problem
   const rodIndex = new Map(outfitIds.map((id, i) => [id, i]))
   const cells = weights.length * outfitIds.length
   const lures = items.filter(i => i.kind === 'lure')

@@ -1,27 +1,52 @@
-import { COUNTED, NEXT_BEST, NOT_RIGGED, type Pack, type PackOption, type PackProblem, WISH_WORTH } from './problem'
+import { catchOn } from './days'
+import { NOT_RIGGED, type Pack, type PackOption, type PackProblem, SHOWN, WISH_WORTH } from './problem'
 
 /** A set-up that counts under a reading, with its place and what it is worth there. */
 export interface Counted { readonly option: PackOption, readonly place: number, readonly isRigged: boolean, readonly worth: number }
 
-/** The options of one reading: best first, and by lure. */
-export interface ReadingOptions { readonly list: readonly PackOption[], readonly byLure: ReadonlyMap<string, readonly PackOption[]> }
-export type Sorted = readonly ReadingOptions[]
+/** What can be fished on one day: best first, and by lure; scores are what each would catch that day. */
+export interface DayOptions { readonly reading: number, readonly weight: number, readonly list: readonly PackOption[], readonly byLure: ReadonlyMap<string, readonly PackOption[]> }
+export type Sorted = readonly DayOptions[]
 
-export function sortedOptions({ weights, options }: Pick<PackProblem, 'weights' | 'options'>): Sorted {
+/** Every day that may come, with what can be fished on it. */
+export function sortedOptions(problem: Pick<PackProblem, 'weights' | 'options' | 'days'>): Sorted {
+  if (problem.days.length === 0) return readingsOnly(problem)
+  const lists = byReading(problem)
+  return problem.days.map((day) => {
+    const list = lists[day.reading]!.flatMap((option) => {
+      const share = catchOn(day, option)
+      return share > 0 ? [{ ...option, score: option.score * share }] : []
+    })
+    return inOrder(day.reading, day.weight, list)
+  })
+}
+
+/** Each likely reading as it is judged, without the chances of the day: for what is told of a pack. */
+export function readingsOnly(problem: Pick<PackProblem, 'weights' | 'options'>): Sorted {
+  return byReading(problem).map((list, reading) => inOrder(reading, problem.weights[reading]!, list))
+}
+
+function byReading({ weights, options }: Pick<PackProblem, 'weights' | 'options'>): PackOption[][] {
   const lists: PackOption[][] = weights.map(() => [])
   for (const option of options) lists[option.reading]!.push(option)
-  return lists.map((list) => {
-    list.sort((a, b) => b.score - a.score || (a.lureId < b.lureId ? -1 : a.lureId > b.lureId ? 1 : a.outfitId < b.outfitId ? -1 : 1))
-    const byLure = new Map<string, PackOption[]>()
-    for (const option of list) byLure.set(option.lureId, [...byLure.get(option.lureId) ?? [], option])
-    return { list, byLure }
-  })
+  return lists
+}
+
+function inOrder(reading: number, weight: number, list: PackOption[]): DayOptions {
+  list.sort((a, b) => b.score - a.score || (a.lureId < b.lureId ? -1 : a.lureId > b.lureId ? 1 : a.outfitId < b.outfitId ? -1 : 1))
+  const byLure = new Map<string, PackOption[]>()
+  for (const option of list) {
+    const known = byLure.get(option.lureId)
+    if (known) known.push(option)
+    else byLure.set(option.lureId, [option])
+  }
+  return { reading, weight, list, byLure }
 }
 
 interface Taken { readonly items: ReadonlySet<string>, readonly rods: ReadonlySet<string>, readonly rigged: Readonly<Record<string, string>> }
 
-/** The set-ups that count under one reading: the best three lures of the pack, each on its best rod, rigged ones in full. */
-export function countedUnder({ byLure }: ReadingOptions, { items, rods, rigged }: Taken): readonly Counted[] {
+/** The best set-ups of the pack on one day, of different lures, each on its best rod, rigged ones in full; the first is what it catches. */
+export function countedUnder({ byLure }: DayOptions, { items, rods, rigged }: Taken, most = SHOWN): readonly Counted[] {
   const best: { option: PackOption, isRigged: boolean, value: number }[] = []
   for (const lureId of items) {
     let own: typeof best[number] | null = null
@@ -34,25 +59,21 @@ export function countedUnder({ byLure }: ReadingOptions, { items, rods, rigged }
     if (own) best.push(own)
   }
   best.sort((a, b) => b.value - a.value || (a.option.lureId < b.option.lureId ? -1 : 1))
-  return best.slice(0, COUNTED).map(({ option, isRigged, value }, place) => ({ option, place, isRigged, worth: NEXT_BEST ** place * value }))
+  return best.slice(0, most).map(({ option, isRigged, value }, place) => ({ option, place, isRigged, worth: value }))
 }
 
-/** What all that counts under one reading is worth; the same as the sum over `countedUnder`, and asked thousands of times while a pack is made. */
-function worthUnder({ byLure }: ReadingOptions, { items, rods, rigged }: Taken): number {
-  const top = new Array<number>(COUNTED).fill(0)
+/** What the best set-up of the pack catches on one day: the first of `countedUnder`, and asked thousands of times while a pack is made. */
+function catchUnder({ byLure }: DayOptions, { items, rods, rigged }: Taken): number {
+  let best = 0
   for (const lureId of items) {
-    let own = 0
     for (const { outfitId, score, needs } of byLure.get(lureId) ?? []) {
       // Best first: what follows is worth no more.
-      if (score <= own) break
+      if (score <= best) break
       if (!rods.has(outfitId) || !needs.every(id => items.has(id))) continue
-      own = Math.max(own, score * (rigged[outfitId] === lureId ? 1 : NOT_RIGGED))
-    }
-    for (let place = 0; place < COUNTED && own > 0; place++) {
-      if (own > top[place]!) [top[place], own] = [own, top[place]!]
+      best = Math.max(best, score * (rigged[outfitId] === lureId ? 1 : NOT_RIGGED))
     }
   }
-  return top.reduce((sum, value, place) => sum + NEXT_BEST ** place * value, 0)
+  return best
 }
 
 export function takenIn({ items, rods, rigged }: Pack): Taken {
@@ -60,7 +81,7 @@ export function takenIn({ items, rods, rigged }: Pack): Taken {
 }
 
 export interface PackValue {
-  /** Expected best over the readings (models part N). */
+  /** Expected catch over the days, 1 being a perfect set-up every day. */
   readonly expected: number
   /** Wishes of the trade that are met. */
   readonly met: readonly string[]
@@ -68,9 +89,9 @@ export interface PackValue {
   readonly total: number
 }
 
-export function valueOf({ weights, wishes }: Pick<PackProblem, 'weights' | 'wishes'>, sorted: Sorted, pack: Pack): PackValue {
+export function valueOf({ wishes }: Pick<PackProblem, 'wishes'>, sorted: Sorted, pack: Pack): PackValue {
   const taken = takenIn(pack)
-  const expected = sorted.reduce((sum, of, r) => sum + weights[r]! * worthUnder(of, taken), 0)
+  const expected = sorted.reduce((sum, day) => sum + day.weight * catchUnder(day, taken), 0)
   const met = wishes.filter(w => w.lureIds.some(id => taken.items.has(id))).map(w => w.id)
   return { expected, met, total: expected + WISH_WORTH * met.length }
 }

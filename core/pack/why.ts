@@ -1,13 +1,15 @@
 import { breachesOf } from './limits'
-import { COUNTED, leftOut, NEXT_BEST, type Pack, type PackProblem, PERFECT } from './problem'
-import { type Counted, countedUnder, type Sorted, takenIn, valueOf } from './value'
+import { leftOut, type Pack, type PackProblem, SHOWN } from './problem'
+import { type Counted, countedUnder, readingsOnly, type Sorted, takenIn, valueOf } from './value'
 
 /** What one thing of the pack is for. */
 export interface Purpose {
   readonly id: string
   /** Under which readings it counts, and at which place. */
   readonly counts: readonly { readonly reading: number, readonly place: number, readonly lureId: string, readonly outfitId: string }[]
-  /** How far the expected best would fall if it stayed at home and nothing took its place, as a share of it. */
+  /** Share of the days that may come on which it is what catches most, or is needed for that. */
+  readonly days: number
+  /** How far the expected catch would fall if it stayed at home and nothing took its place, as a share of it. */
   readonly loss: number
   /** Wishes that only it meets. */
   readonly wishes: readonly string[]
@@ -20,24 +22,26 @@ export interface Addition { readonly lureId: string, readonly outfitId: string, 
 
 export function purposesOf(problem: PackProblem, sorted: Sorted, pack: Pack): readonly Purpose[] {
   const whole = valueOf(problem, sorted, pack)
-  const counted = sorted.map(of => countedUnder(of, takenIn(pack)))
+  const counted = readingsOnly(problem).map(of => countedUnder(of, takenIn(pack)))
+  const best = sorted.map(day => ({ weight: day.weight, option: countedUnder(day, takenIn(pack), 1)[0]?.option }))
+  const isIn = (id: string, option: Counted['option'] | undefined) => option !== undefined && (option.lureId === id || option.outfitId === id || option.needs.includes(id))
   return [...pack.items, ...pack.rods].map((id) => {
     const without = valueOf(problem, sorted, leftOut(pack, id))
     return {
       id,
-      counts: counted.flatMap((list, reading) => list.filter(({ option }) => option.lureId === id || option.outfitId === id || option.needs.includes(id)).map(({ option, place }) => ({ reading, place, lureId: option.lureId, outfitId: option.outfitId }))),
+      counts: counted.flatMap((list, reading) => list.filter(({ option }) => isIn(id, option)).map(({ option, place }) => ({ reading, place, lureId: option.lureId, outfitId: option.outfitId }))),
+      days: best.reduce((sum, { weight, option }) => sum + (isIn(id, option) ? weight : 0), 0),
       loss: whole.expected > 0 ? (whole.expected - without.expected) / whole.expected : 0,
       wishes: whole.met.filter(w => !without.met.includes(w)),
     }
   })
 }
 
-/** The pack under each reading, before (an empty bag is 0) and against the whole box; 1 is three perfect set-ups. */
-export function coverOf(sorted: Sorted, pack: Pack): readonly ReadingCover[] {
-  return sorted.map((of) => {
+/** The pack under each reading as it is judged, against the whole box with every rod rigged; 1 is a perfect set-up. */
+export function coverOf(problem: PackProblem, pack: Pack): readonly ReadingCover[] {
+  return readingsOnly(problem).map((of) => {
     const counted = countedUnder(of, takenIn(pack))
-    const best = [...new Map([...of.list].reverse().map(o => [o.lureId, o.score])).values()].sort((a, b) => b - a).slice(0, COUNTED)
-    return { counted, pack: counted.reduce((s, c) => s + c.worth, 0) / PERFECT, box: best.reduce((s, score, j) => s + NEXT_BEST ** j * score, 0) / PERFECT }
+    return { counted, pack: counted[0]?.worth ?? 0, box: of.list[0]?.score ?? 0 }
   })
 }
 
@@ -46,7 +50,7 @@ export function nextToAdd(problem: PackProblem, sorted: Sorted, pack: Pack, most
   const now = valueOf(problem, sorted, pack).total
   const rods = new Set(pack.rods)
   const best = new Map<string, Addition>()
-  for (const { lureId, outfitId, needs } of candidatesUnder(sorted, lureId => !pack.items.includes(lureId) && !problem.locks.leave.has(lureId))) {
+  for (const { lureId, outfitId, needs } of candidatesUnder(problem, lureId => !pack.items.includes(lureId) && !problem.locks.leave.has(lureId))) {
     if (!rods.has(outfitId)) continue
     const gain = valueOf(problem, sorted, { ...pack, items: [...pack.items, lureId, ...needs] }).total - now
     if (gain > (best.get(lureId)?.gain ?? 1e-9)) best.set(lureId, { lureId, outfitId, gain })
@@ -62,7 +66,7 @@ export function swapsFor(problem: PackProblem, sorted: Sorted, pack: Pack, out: 
   const rod = Object.entries(pack.rigged).find(([, lure]) => lure === out)?.[0]
   const left = leftOut(pack, out)
   const best = new Map<string, Swap>()
-  for (const { lureId, outfitId, needs } of candidatesUnder(sorted, id => !pack.items.includes(id))) {
+  for (const { lureId, outfitId, needs } of candidatesUnder(problem, id => !pack.items.includes(id))) {
     if (!pack.rods.includes(outfitId)) continue
     const items = [...new Set([...left.items, lureId, ...needs])]
     const next: Pack = { ...left, items, rigged: rod === outfitId ? { ...left.rigged, [rod]: lureId } : left.rigged }
@@ -76,6 +80,6 @@ export function swapsFor(problem: PackProblem, sorted: Sorted, pack: Pack, out: 
 /** Lures looked at under each reading when something is to be added or exchanged. */
 const LOOKED_AT = 30
 
-function candidatesUnder(sorted: Sorted, isOpen: (lureId: string) => boolean) {
-  return [...new Map(sorted.flatMap(({ list }) => list.filter(o => isOpen(o.lureId)).slice(0, LOOKED_AT * COUNTED)).map(o => [`${o.lureId} ${o.outfitId} ${o.needs.join()}`, o])).values()]
+function candidatesUnder(problem: PackProblem, isOpen: (lureId: string) => boolean) {
+  return [...new Map(readingsOnly(problem).flatMap(({ list }) => list.filter(o => isOpen(o.lureId)).slice(0, LOOKED_AT * SHOWN)).map(o => [`${o.lureId} ${o.outfitId} ${o.needs.join()}`, o])).values()]
 }

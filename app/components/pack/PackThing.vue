@@ -19,9 +19,10 @@ const uses = computed(() => {
   for (const { reading, place } of props.purpose?.counts ?? []) best.set(props.names[reading]!, Math.min(place, best.get(props.names[reading]!) ?? 9))
   const list = [...best].sort((a, b) => a[1] - b[1])
   const told = list.slice(0, 2).map(([reading, place]) => `${placeWord(place)} at ${reading}`)
-  return [...told, ...list.length > 2 ? [`and ${list.length - 2} more`] : [], ...(props.purpose?.wishes ?? []).map(w => `the only ${WISH_WORDS[w as keyof typeof WISH_WORDS]}`)].join('; ')
+  const days = props.purpose && props.purpose.days >= 0.01 ? [`catches most on ${Math.round(100 * props.purpose.days)} % of the days that may come`] : []
+  return [...told, ...days, ...list.length > 2 ? [`and ${list.length - 2} more`] : [], ...(props.purpose?.wishes ?? []).map(w => `the only ${WISH_WORDS[w as keyof typeof WISH_WORDS]}`)].join('; ')
 })
-const lossText = computed(() => (props.purpose && props.purpose.loss >= 0.0005 ? `−${(100 * props.purpose.loss).toFixed(1)} % without it` : props.purpose ? 'hardly missed' : ''))
+const lossText = computed(() => (props.purpose && props.purpose.loss >= 0.0005 ? `−${(100 * props.purpose.loss).toFixed(1)} % of the catch without it` : props.purpose ? 'hardly missed' : ''))
 async function look() {
   swaps.value = swaps.value ? null : await props.swapsFor(props.item.id)
 }

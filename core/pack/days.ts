@@ -1,0 +1,104 @@
+import { type SetupTraits, type Trait, TRAITS } from '#core/lure'
+import type { PackOption } from './problem'
+
+/**
+ * One day that may come: tomorrow’s water is guessed, what the fish want is not known, the judgement is not sure of itself, and things are lost.
+ * A pack is worth what its best set-up that is still there catches, over all such days: so two sure things of one kind are worth less than one of each.
+ */
+export interface Day {
+  /** Index of the likely reading, and how likely the day is; all add up to 1. */
+  readonly reading: number
+  readonly weight: number
+  /** Values of traits that the fish want; what is not wanted catches less. */
+  readonly wants: readonly Wanted[]
+  /** How far the judgement is off for each lure: a factor of its catch, by lure id. */
+  readonly off: ReadonlyMap<string, number>
+  /** Lures of which every piece is gone by then. */
+  readonly lost: ReadonlySet<string>
+}
+
+/** A value of a trait that the fish want. */
+export interface Wanted { readonly trait: Trait, readonly value: string | number }
+
+/** What the draws need to know of a lure. */
+export interface LureOfDay { readonly id: string, readonly kind: string, readonly pieces: number, readonly isAtRisk: boolean }
+
+/** Days drawn for a whole plan, shared among its readings by their weight, and the fewest of one reading. Assumed: docs/pack.md tells what more of them are worth. */
+const DAYS = 120
+const LEAST_DAYS = 8
+/** The plan’s own draws are made narrower than the judgement is unsure, so that it does not run after the luck of its sample (docs/pack.md). */
+const PLANNED_SPREAD = 0.5
+/** Pairs of wishes that are thought of. */
+const PAIRS = 12
+/** Chances that the fish care about nothing, one thing, two; and what catches that is not wanted. Assumed, as in the belief on the water. */
+const CARES = { nothing: 0.25, one: 0.55, two: 0.2 } as const
+const UNWANTED = 0.3
+/** Spread of the judgement’s error: of one lure, and of all of a kind together, ln of the catch. Assumed: about a third each way. */
+const LURE_SD = 0.3
+const KIND_SD = 0.25
+/** Chance that a piece is gone by the middle of the day: where it snags, and elsewhere. Assumed. */
+const LOST = { atRisk: 0.25, else: 0.04 } as const
+
+export interface DayDraws {
+  readonly random: () => number
+  /** Days of the whole plan; the reading gets its share. */
+  readonly days?: number | undefined
+  /** Width of the judgement’s error, 1 being what it is. */
+  readonly spread?: number
+}
+
+/**
+ * The days of one reading, by systematic sampling over all wishes (none, every single one, some pairs), so that no common wish is forgotten.
+ * `options` are that reading’s, for the values that can be wanted at all.
+ */
+export function drawDays(reading: number, weight: number, options: readonly PackOption[], lures: readonly LureOfDay[], { random, days = DAYS, spread = PLANNED_SPREAD }: DayDraws): readonly Day[] {
+  const wishes = wishesOf(options, random)
+  const count = Math.max(LEAST_DAYS, Math.round(days * weight))
+  const start = random()
+  let [at, reached] = [0, wishes[0]!.share]
+  return Array.from({ length: count }, (_, k): Day => {
+    while (reached < (start + k) / count && at < wishes.length - 1) reached += wishes[++at]!.share
+    return { reading, weight: weight / count, wants: wishes[at]!.wants, ...chancesOf(lures, random, spread) }
+  })
+}
+
+/** What the fish may want, with the share of each; all add up to 1. */
+function wishesOf(options: readonly PackOption[], random: () => number): readonly { readonly wants: readonly Wanted[], readonly share: number }[] {
+  const values = TRAITS.map(trait => [...new Set(options.flatMap(o => (o.traits ? [o.traits[trait]] : [])))].map(value => ({ trait, value }))).filter(list => list.length > 0)
+  if (values.length === 0) return [{ wants: [], share: 1 }]
+  const one = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!
+  return [
+    { wants: [], share: CARES.nothing },
+    ...values.flatMap(list => list.map(wanted => ({ wants: [wanted], share: CARES.one / values.length / list.length }))),
+    ...Array.from({ length: PAIRS }, () => ({ wants: [one(one(values)), one(one(values))], share: CARES.two / PAIRS })),
+  ]
+}
+
+/** How far the judgement is off and what is lost on one day. */
+function chancesOf(lures: readonly LureOfDay[], random: () => number, spread: number): Pick<Day, 'off' | 'lost'> {
+  const kinds = new Map<string, number>()
+  const off = new Map<string, number>()
+  const lost = new Set<string>()
+  for (const { id, kind, pieces, isAtRisk } of lures) {
+    const ofKind = kinds.get(kind) ?? KIND_SD * normal(random)
+    kinds.set(kind, ofKind)
+    off.set(id, Math.exp(spread * (ofKind + LURE_SD * normal(random))))
+    if (random() < (isAtRisk ? LOST.atRisk : LOST.else) ** pieces) lost.add(id)
+  }
+  return { off, lost }
+}
+
+/** What a set-up catches on a day against what it is judged to. */
+export function catchOn({ wants, off, lost }: Pick<Day, 'wants' | 'off' | 'lost'>, { lureId, traits }: Pick<PackOption, 'lureId' | 'traits'>): number {
+  if (lost.has(lureId)) return 0
+  return (off.get(lureId) ?? 1) * UNWANTED ** unwanted(wants, traits)
+}
+
+function unwanted(wants: Day['wants'], traits: SetupTraits | undefined): number {
+  return traits ? wants.filter(({ trait, value }) => traits[trait] !== value).length : 0
+}
+
+/** A standard normal (Box & Muller 1958). */
+function normal(random: () => number): number {
+  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
+}
