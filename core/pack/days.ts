@@ -1,24 +1,5 @@
-import { type SetupTraits, type Trait, TRAITS } from '#core/lure'
-import type { PackOption } from './problem'
-
-/**
- * One day that may come: tomorrow’s water is guessed, what the fish want is not known, the judgement is not sure of itself, and things are lost.
- * A pack is worth what its best set-up that is still there catches, over all such days: so two sure things of one kind are worth less than one of each.
- */
-export interface Day {
-  /** Index of the likely reading, and how likely the day is; all add up to 1. */
-  readonly reading: number
-  readonly weight: number
-  /** Values of traits that the fish want; what is not wanted catches less. */
-  readonly wants: readonly Wanted[]
-  /** How far the judgement is off for each lure: a factor of its catch, by lure id. */
-  readonly off: ReadonlyMap<string, number>
-  /** Lures of which every piece is gone by then. */
-  readonly lost: ReadonlySet<string>
-}
-
-/** A value of a trait that the fish want. */
-export interface Wanted { readonly trait: Trait, readonly value: string | number }
+import { type SetupTraits, TRAITS } from '#core/lure'
+import type { Day, PackOption, Wanted } from './problem'
 
 /** What the draws need to know of a lure. */
 export interface LureOfDay { readonly id: string, readonly kind: string, readonly pieces: number, readonly isAtRisk: boolean }

@@ -1,5 +1,4 @@
-import type { SetupTraits } from '#core/lure'
-import type { Day } from './days'
+import type { SetupTraits, Trait } from '#core/lure'
 
 /** Something that is taken along: a lure (also as a trailer), a head or a sinker. */
 export interface PackItem {
@@ -24,6 +23,25 @@ export interface PackOption {
   /** What of it the fish may want or not; absent: nothing is known of it. */
   readonly traits?: SetupTraits
 }
+
+/**
+ * One day that may come: tomorrow’s water is guessed, what the fish want is not known, the judgement is not sure of itself, and things are lost.
+ * A pack is worth what its best set-up that is still there catches, over all such days: so two sure things of one kind are worth less than one of each.
+ */
+export interface Day {
+  /** Index of the likely reading, and how likely the day is; all add up to 1. */
+  readonly reading: number
+  readonly weight: number
+  /** Values of traits that the fish want; what is not wanted catches less. */
+  readonly wants: readonly Wanted[]
+  /** How far the judgement is off for each lure: a factor of its catch, by lure id. */
+  readonly off: ReadonlyMap<string, number>
+  /** Lures of which every piece is gone by then. */
+  readonly lost: ReadonlySet<string>
+}
+
+/** A value of a trait that the fish want. */
+export interface Wanted { readonly trait: Trait, readonly value: string | number }
 
 /** A wish of the trade for the whole pack (trade §17): at least one of these along. */
 export interface PackWish { readonly id: WishId, readonly lureIds: readonly string[] }
