@@ -18,6 +18,8 @@ export function useQuantity(props: QuantityProps, emit: (value: number | null) =
   const message = ref('')
   /** The doubtful text that was asked about; the same once more is meant. */
   const asked = ref('')
+  /** The text that was handed on last: Enter and leaving the field are one deed. */
+  let sent: string | null = null
   const symbol = computed(() => shownUnit(props.dimension, units.value).symbol)
   const shown = computed(() => (props.value == null ? '' : (bare ? formatNumber : formatQuantity)(props.dimension, props.value, { system: units.value })))
 
@@ -25,6 +27,7 @@ export function useQuantity(props: QuantityProps, emit: (value: number | null) =
     typed.value = shown.value
     message.value = ''
     asked.value = ''
+    sent = null
   }
   watch(shown, restore, { immediate: true })
 
@@ -36,6 +39,7 @@ export function useQuantity(props: QuantityProps, emit: (value: number | null) =
   })
 
   function take(): void {
+    if (typed.value === sent) return
     if (typed.value === shown.value) {
       message.value = ''
       return
@@ -52,8 +56,9 @@ export function useQuantity(props: QuantityProps, emit: (value: number | null) =
     }
     message.value = ''
     asked.value = ''
-    if (taken.value !== (props.value ?? null)) emit(taken.value)
-    else restore()
+    if (taken.value === (props.value ?? null)) return restore()
+    sent = typed.value
+    emit(taken.value)
   }
   return { typed, message, symbol, shown, understood, take, restore, units }
 }

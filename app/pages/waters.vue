@@ -1,14 +1,17 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
+import { sumOf, tallyOf } from '#core/evidence'
 import { formatQuantity } from '#core/units'
-import { speciesLabel, words } from '~/text/labels'
+import { capital, forageLabel, speciesLabel, words } from '~/text/labels'
 
 /** Home waters: what they are usually like, and what was read of them by date. */
 const box = useBoxStore()
 const store = useReadingStore()
 const { units } = storeToRefs(useSettingsStore())
 const chosenId = ref<string | null>(null)
+/** What the water is usually like is set once and read often: folded until it is to be changed. */
+const isEditing = ref(false)
 const chosen = computed(() => box.places.find(p => p.id === chosenId.value) ?? store.place ?? box.places[0] ?? null)
 const written = computed(() => store.written.filter(n => n.placeId === chosen.value?.id))
 const temperatures = computed(() => written.value.map(n => ({ at: n.at, value: n.reading.temperatureC })))
@@ -20,7 +23,26 @@ async function add() {
   const { water, latitude, longitude, visibilityM, stain } = store.complete.reading
   await box.change({ put: { places: [{ id, name: 'New water', water, latitude, longitude, visibilityM, stain, species: [store.reading.species], forage: [] }] } }, 'A home water is added where the reading stands: give it its name.')
   chosenId.value = id
+  isEditing.value = true
 }
+const quantity = (dimension: 'depth' | 'temperature', value: number) => formatQuantity(dimension, value, { system: units.value })
+/** The water in a line, as one would tell it to a friend. */
+const inWords = computed(() => {
+  const place = chosen.value
+  if (!place) return ''
+  return [
+    [place.water ? words(place.water) : '', place.visibilityM == null ? '' : `a lure vanishes at about ${quantity('depth', place.visibilityM)}`, place.stain ?? ''].filter(Boolean).join(', '),
+    place.species?.length ? `fish: ${place.species.map(speciesLabel).join(', ')}` : '', place.forage?.length ? `they eat ${place.forage.map(forageLabel).join(', ')}` : '',
+  ].filter(Boolean).join('. ')
+})
+const MONTHS = 12
+/** What was fished here and what came, by month of any year. */
+const months = computed(() => {
+  const stints = box.box.trips.filter(t => t.placeId === chosen.value?.id).flatMap(t => t.stints ?? [])
+  return Array.from({ length: MONTHS }, (_, month) => sumOf(stints.filter(s => Number(s.start.slice(5, 7)) === month + 1).map(tallyOf)))
+})
+const total = computed(() => sumOf(months.value))
+const when = (at: string) => new Date(at).toLocaleString([], { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' })
 </script>
 
 <template>
@@ -30,17 +52,18 @@ async function add() {
     </div>
     <p v-if="!chosen" class="reason">No home water yet. Add one: its usual clarity, salt and fish then fill the reading when you go there, and what you write down makes its charts.</p>
     <template v-else>
-      <PlaceEditor :key="chosen.id" :place="chosen" />
-      <button type="button" class="hot" @click="store.goTo(chosen)">Read {{ chosen.name }} now</button>
+      <div class="about"><p class="reason">{{ capital(inWords) }}. <button type="button" class="quiet" :aria-expanded="isEditing" @click="isEditing = !isEditing">{{ isEditing ? 'done' : 'change this' }}</button></p><button type="button" class="hot" @click="store.goTo(chosen)">Read {{ chosen.name }} now</button></div>
+      <PlaceEditor v-if="isEditing" :key="chosen.id" :place="chosen" />
+      <MonthBars v-if="total.hours > 0" :months="months" />
       <div class="charts"><DateChart label="Water temperature" dimension="temperature" :points="temperatures" /><DateChart label="Visibility" dimension="depth" :points="visibilities" /></div>
       <h2>Written down</h2>
       <p v-if="written.length === 0" class="reason">Nothing yet. The strip above has “Write this reading down” under the name of the water; trips add theirs.</p>
       <ul v-else>
         <li v-for="n in [...written].reverse()" :key="n.id">
-          <b>{{ n.at.slice(0, 16).replace('T', ' ') }}</b>
+          <b>{{ when(n.at) }}</b>
           <span>{{ speciesLabel(n.reading.species) }}, {{ formatQuantity('temperature', n.reading.temperatureC, { system: units }) }}<template v-if="n.reading.visibilityM != null">, sees {{ formatQuantity('depth', n.reading.visibilityM, { system: units }) }}</template><template v-if="n.reading.sky">, {{ words(n.reading.sky) }}</template></span>
           <button type="button" class="quiet" @click="store.change({ ...n.reading })">read it again</button>
-          <button v-if="notedIds.has(n.id)" type="button" class="quiet" :aria-label="`Strike the reading of ${n.at.slice(0, 10)}`" @click="box.change({ remove: { readings: [n.id] } }, 'The reading is struck.')">×</button>
+          <button v-if="notedIds.has(n.id)" type="button" class="quiet" :aria-label="`Strike the reading of ${when(n.at)}`" @click="box.change({ remove: { readings: [n.id] } }, 'The reading is struck.')">×</button>
           <span v-else class="from">from a trip</span>
         </li>
       </ul>
@@ -53,10 +76,11 @@ async function add() {
 .head { display: flex; gap: 24px; align-items: baseline; flex-wrap: wrap; margin-bottom: 8px; }
 h1 { font-size: 24px; }
 h2 { font-size: 18px; margin: 14px 0 4px; }
-.waters > .hot { margin-top: 10px; }
+.about { display: flex; flex-wrap: wrap; gap: 8px 28px; align-items: center; justify-content: space-between; margin-bottom: 10px; }
+.about p { margin: 0; flex: 1 1 420px; max-width: 90ch; }
 .charts { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr)); gap: 20px 40px; margin-top: 16px; }
 ul { list-style: none; padding: 0; margin: 0; max-width: 860px; }
-li { display: grid; grid-template-columns: 150px 1fr auto 80px; gap: 14px; align-items: center; border-top: 1px solid var(--rule); min-height: 44px; }
+li { display: grid; grid-template-columns: 180px 1fr auto 80px; gap: 14px; align-items: center; border-top: 1px solid var(--rule); min-height: 44px; }
 .from { color: var(--soft-ink); font-size: 13px; }
 @media (max-width: 700px) { li { grid-template-columns: 1fr auto; padding: 6px 0; } .waters { padding-inline: 10px; } }
 </style>

@@ -72,9 +72,10 @@ export function completeReading(given: Reading): { reading: CompleteReading, ass
     crowd: given.crowd ?? null,
     noted: given.noted ?? [],
     phase: given.phase ?? null,
-    hold: or('hold', DEFAULTS.hold),
-    castTo: or('castTo', DEFAULTS.castTo),
-    windTo: or('windTo', DEFAULTS.windTo),
+    // Additions of ours: `assumed` names the contract's fields only.
+    hold: given.hold ?? DEFAULTS.hold,
+    castTo: given.castTo ?? DEFAULTS.castTo,
+    windTo: given.windTo ?? DEFAULTS.windTo,
     tideHours,
     change24C: given.change24C ?? null,
     oxygenToM,

@@ -51,9 +51,9 @@ function setBottom(bottomM: number) {
     <div id="water-figures" class="figures">
       <StripFigure label="where">
         <template #value>{{ store.place?.name ?? capital(reading.water) }}, {{ reading.from }}</template>
-        <PlaceSlip />
+        <LazyPlaceSlip />
         <ChoiceRow label="you stand" :options="STANDS" :chosen="[reading.from]" @change="([from]) => store.change({ from })" />
-        <ChoiceRow v-if="afloat" :label="`the boat is${isAssumed('hold') ? ' (assumed)' : ''}`" :options="HOLDS" :chosen="[reading.hold]" @change="([hold]) => store.change({ hold })" />
+        <ChoiceRow v-if="afloat" :label="`the boat is${store.reading.hold == null ? ' (assumed)' : ''}`" :options="HOLDS" :chosen="[reading.hold]" @change="([hold]) => store.change({ hold })" />
         <ChoiceRow label="water" :options="WATERS" :chosen="[reading.water]" @change="([water]) => store.change({ water })" />
         <NumberStep label="Salinity" dimension="salinity" :value="reading.salinityPsu" :step="1" :min="0" :max="42" @change="salinityPsu => store.change({ salinityPsu })" />
       </StripFigure>
@@ -86,18 +86,18 @@ function setBottom(bottomM: number) {
       <StripFigure label="light" :assumed="isAssumed('sky')">
         <template #value>{{ capital(SKY_WORDS[reading.sky]) }}</template>
         <ChoiceRow label="sky" :options="SKIES" :chosen="[reading.sky]" :text="sky => SKY_WORDS[sky]" @change="([sky]) => store.change({ sky })" />
-        <TimeSlip />
+        <LazyTimeSlip />
       </StripFigure>
       <StripFigure label="wind" :assumed="isAssumed('windMs')">
         <template #value>{{ quantity('speed', reading.windMs, 0) }}</template>
         <NumberStep label="Wind" dimension="speed" :value="reading.windMs" :step="1" :min="0" :max="40" @change="windMs => store.change({ windMs })" />
-        <ChoiceRow :label="`you cast with the wind${isAssumed('windTo') ? ' (assumed)' : ''}`" :options="WINDS_TO" :chosen="[reading.windTo]" :text="to => WIND_WORDS[to]" @change="([windTo]) => store.change({ windTo })" />
+        <ChoiceRow :label="`you cast with the wind${store.reading.windTo == null ? ' (assumed)' : ''}`" :options="WINDS_TO" :chosen="[reading.windTo]" :text="to => WIND_WORDS[to]" @change="([windTo]) => store.change({ windTo })" />
         <NumberStep label="Waves" dimension="depth" :value="reading.waveM" :step="0.1" :min="0" :max="10" @change="waveM => store.change({ waveM })" />
       </StripFigure>
       <StripFigure label="stream" :assumed="isAssumed('currentMs') && reading.currentMs > 0">
         <template #value>{{ reading.currentMs > 0 ? quantity('speed', reading.currentMs, 1) : 'none' }}{{ reading.tide ? `, ${reading.tide}` : '' }}</template>
         <NumberStep label="Current" dimension="speed" :value="reading.currentMs" :step="0.1" :min="0" :max="4" @change="currentMs => store.change({ currentMs })" />
-        <ChoiceRow v-if="reading.currentMs > 0 && !isAdrift(reading)" :label="`you cast to the current${isAssumed('castTo') ? ' (assumed)' : ''}`" :options="CASTS_TO" :chosen="[reading.castTo]" :text="to => CURRENT_WORDS[to]" @change="([castTo]) => store.change({ castTo })" />
+        <ChoiceRow v-if="reading.currentMs > 0 && !isAdrift(reading)" :label="`you cast to the current${store.reading.castTo == null ? ' (assumed)' : ''}`" :options="CASTS_TO" :chosen="[reading.castTo]" :text="to => CURRENT_WORDS[to]" @change="([castTo]) => store.change({ castTo })" />
         <ChoiceRow label="tide" :options="['none', ...TIDES]" :chosen="[reading.tide ?? 'none']" @change="([tide]) => store.change({ tide: tide === 'none' ? null : tide as Tide })" />
         <ChoiceRow v-if="reading.tide === 'rising' || reading.tide === 'falling'" label="hours since it turned" :options="TIDE_STEPS" :chosen="reading.tideHours === null ? [] : [String(Math.round(reading.tideHours)) as typeof TIDE_STEPS[number]]" @change="([hours]) => store.change({ tideHours: Number(hours) })" />
         <p v-if="reading.tideHours !== null && isAssumed('currentMs')" class="reason hint">The stream of {{ quantity('speed', reading.currentMs, 2) }} is assumed from the tide: most at half tide, slack at its turns. Type the current to correct it.</p>
@@ -135,7 +135,7 @@ function setBottom(bottomM: number) {
       <button v-if="store.past.length > 0" type="button" class="quiet undo-reading" @click="store.undo()">undo</button>
       <StripFigure v-if="store.past.length > 0" label="changes">
         <template #value>{{ store.past.length }}</template>
-        <HistorySlip />
+        <LazyHistorySlip />
       </StripFigure>
     </div>
     <p v-if="store.issues.length > 0" class="refused reason" role="alert">

@@ -40,7 +40,7 @@ const figures = computed(() => {
   }
 })
 const valueOf = (figure: typeof figures.value.weight) => (figure.ok ? figure.value : null)
-const told = (figure: typeof figures.value.weight) => (figure.ok && figure.understood ? `is ${figure.understood}` : '')
+const told = (figure: typeof figures.value.weight) => (figure.ok && figure.understood ? `= ${figure.understood}` : '')
 /** What was asked about; the same once more is meant. */
 const asked = ref('')
 
@@ -78,8 +78,8 @@ async function add() {
   <form class="quick" :class="{ closed: !isOpen }" aria-label="Enter a lure" @submit.prevent="add">
     <LureDrawing :lure="draft" class="preview" />
     <v-autocomplete ref="familyField" v-model="family" :items="families" label="Kind" auto-select-first class="kind" />
-    <v-text-field v-model="weight" :label="`Weight, ${shownUnit('weight', units).symbol}`" :hint="told(figures.weight)" :persistent-hint="told(figures.weight) !== ''" class="short" data-either placeholder="14 g, 1/2 oz" autocomplete="off" />
-    <v-text-field v-model="length" :label="`Length, ${shownUnit('length', units).symbol}`" :hint="told(figures.length)" :persistent-hint="told(figures.length) !== ''" class="short" data-either placeholder="90 mm, 3.5 in" autocomplete="off" />
+    <v-text-field v-model="weight" :label="`Weight, ${shownUnit('weight', units).symbol}`" :suffix="told(figures.weight)" class="short" data-either placeholder="14 g, 1/2 oz" autocomplete="off" />
+    <v-text-field v-model="length" :label="`Length, ${shownUnit('length', units).symbol}`" :suffix="told(figures.length)" class="short" data-either placeholder="90 mm, 3.5 in" autocomplete="off" />
     <v-text-field v-model="name" label="Name (if it has one)" class="name" autocomplete="off" />
     <div class="paint" role="group" aria-label="Colours">
       <button v-for="p in PATTERNS" :key="p" type="button" class="choice" :aria-pressed="pattern === p" @click="pattern = p"><i :style="{ background: PATTERN_COLOURS[p].side }" />{{ p }}</button>
@@ -94,7 +94,7 @@ async function add() {
 .quick { display: flex; flex-wrap: wrap; align-items: flex-end; gap: 8px 12px; padding: 10px 18px 12px; border-bottom: 1px solid var(--ink); background: var(--leaf); }
 .preview { width: 84px; height: 48px; align-self: center; }
 .kind { flex: 2 1 150px; max-width: 220px; }
-.short { flex: 1 1 90px; max-width: 120px; }
+.short { flex: 1 1 110px; max-width: 165px; }
 .name { flex: 2 1 120px; max-width: 190px; }
 .paint { display: flex; flex-wrap: wrap; gap: 4px; }
 .paint .choice { padding: 5px 7px; font-size: 13px; display: inline-flex; gap: 6px; align-items: center; }
