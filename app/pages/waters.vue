@@ -33,7 +33,7 @@ const inWords = computed(() => {
   return [
     [place.water ? words(place.water) : '', place.visibilityM == null ? '' : `a lure vanishes at about ${quantity('depth', place.visibilityM)}`, place.stain ?? ''].filter(Boolean).join(', '),
     place.species?.length ? `fish: ${place.species.map(speciesLabel).join(', ')}` : '', place.forage?.length ? `they eat ${place.forage.map(forageLabel).join(', ')}` : '',
-  ].filter(Boolean).join('. ')
+  ].filter(Boolean).map(capital).join('. ')
 })
 const MONTHS = 12
 /** What was fished here and what came, by month of any year. */
@@ -52,7 +52,7 @@ const when = (at: string) => new Date(at).toLocaleString([], { day: 'numeric', m
     </div>
     <p v-if="!chosen" class="reason">No home water yet. Add one: its usual clarity, salt and fish then fill the reading when you go there, and what you write down makes its charts.</p>
     <template v-else>
-      <div class="about"><p class="reason">{{ capital(inWords) }}. <button type="button" class="quiet" :aria-expanded="isEditing" @click="isEditing = !isEditing">{{ isEditing ? 'done' : 'change this' }}</button></p><button type="button" class="hot" @click="store.goTo(chosen)">Read {{ chosen.name }} now</button></div>
+      <div class="about"><p class="reason">{{ inWords }}. <button type="button" class="quiet" :aria-expanded="isEditing" @click="isEditing = !isEditing">{{ isEditing ? 'done' : 'change this' }}</button></p><button type="button" class="hot" @click="store.goTo(chosen)">Read {{ chosen.name }} now</button></div>
       <PlaceEditor v-if="isEditing" :key="chosen.id" :place="chosen" />
       <MonthBars v-if="total.hours > 0" :months="months" />
       <div class="charts"><DateChart label="Water temperature" dimension="temperature" :points="temperatures" /><DateChart label="Visibility" dimension="depth" :points="visibilities" /></div>

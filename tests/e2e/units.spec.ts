@@ -66,3 +66,24 @@ for (const [system, foreign] of [['imperial', METRIC], ['metric', IMPERIAL]] as 
     expect([...new Set(found)]).toEqual([])
   })
 }
+
+test('a figure far off the packet is asked about once before it is believed; a minus is refused', async ({ page }) => {
+  await open(page, '/box?lure=l1')
+  const editor = page.locator('aside.editor')
+  const weight = editor.getByLabel('Weight', { exact: true })
+  await weight.fill('2 kg')
+  await weight.press('Enter')
+  await expect(editor.getByRole('alert')).toContainText('That is unusual')
+  await expect(editor).not.toContainText('counts as 2000')
+  await weight.fill('-1/2 oz')
+  await weight.press('Enter')
+  await expect(editor.getByRole('alert')).toContainText('Weight: -1/2 oz is not possible here')
+  await weight.fill('1 kg')
+  await weight.press('Enter')
+  await expect(editor.getByRole('alert')).toContainText('1000.0')
+  await weight.press('Enter')
+  await expect(editor.getByRole('alert')).toHaveCount(0)
+  // What was weighed on the bench still counts; the entered figure is kept beside it.
+  await expect(weight).toHaveValue(/^1000/)
+  await expect(editor.locator('.weighs')).toContainText('12.6')
+})

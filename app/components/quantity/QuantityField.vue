@@ -14,6 +14,6 @@ defineExpose({ restore })
 <template>
   <v-text-field
     v-model="typed" :label="labelHidden ? undefined : label" :aria-label="labelHidden ? label : undefined" :placeholder="placeholder" :persistent-placeholder="placeholder !== undefined" :suffix="beside" :error-messages="message"
-    autocomplete="off" class="quantity" @change="take" @keydown.enter="take" @keydown.esc="restore"
+    autocomplete="off" class="quantity" @blur="take" @keydown.enter="take" @keydown.esc="restore"
   />
 </template>
