@@ -1,3 +1,5 @@
+import { normalSample } from '#core/numeric'
+
 /** Draws for simulated logs. `random` gives uniform numbers in [0, 1). */
 
 /** Gamma by Marsaglia & Tsang (2000), with their step for shapes below one. */
@@ -10,10 +12,6 @@ export function gammaSample(shape: number, scale: number, random: () => number):
     const v = (1 + c * x) ** 3
     if (v > 0 && Math.log(1 - random()) < 0.5 * x * x + d - d * v + d * Math.log(v)) return d * v * scale
   }
-}
-
-function normalSample(random: () => number): number {
-  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
 }
 
 /** Poisson by counting exponential waits. */

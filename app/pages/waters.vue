@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
-import { sumOf, tallyOf } from '#core/evidence'
+import { byMonth, sumOf, tallyOf } from '#core/evidence'
 import { formatQuantity } from '#core/units'
 import { capital, forageLabel, speciesLabel, words } from '~/text/labels'
 
@@ -35,12 +35,8 @@ const inWords = computed(() => {
     place.species?.length ? `fish: ${place.species.map(speciesLabel).join(', ')}` : '', place.forage?.length ? `they eat ${place.forage.map(forageLabel).join(', ')}` : '',
   ].filter(Boolean).map(capital).join('. ')
 })
-const MONTHS = 12
 /** What was fished here and what came, by month of any year. */
-const months = computed(() => {
-  const stints = box.box.trips.filter(t => t.placeId === chosen.value?.id).flatMap(t => t.stints ?? [])
-  return Array.from({ length: MONTHS }, (_, month) => sumOf(stints.filter(s => Number(s.start.slice(5, 7)) === month + 1).map(tallyOf)))
-})
+const months = computed(() => byMonth(box.box.trips.filter(t => t.placeId === chosen.value?.id).flatMap(t => t.stints ?? []).map(stint => ({ ...tallyOf(stint), start: stint.start }))))
 const total = computed(() => sumOf(months.value))
 const when = (at: string) => new Date(at).toLocaleString([], { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' })
 </script>

@@ -129,7 +129,7 @@ class Follower {
     const { lineDiameterMm, lineDensity, waterDensity, currentMs, tipM } = presented
     const speedMs = reelSpeed(presented)
     const way = retrieve(lure, { diameter: lineDiameterMm / 1000, density: lineDensity }, { density: waterDensity, current: currentMs }, {
-      cast: this.x, tip: tipM, speed: speedMs, startDepth: this.depth, bottomAt: presented.slope === 0 ? () => presented.bottomM : distance => bottomAt(presented, distance), until: Math.max(0, until), coarse: this.coarse ? { step: this.presented.castM / COARSE.steps / speedMs, depthStep: COARSE.depthM } : undefined,
+      cast: this.x, tip: tipM, speed: speedMs, startDepth: this.depth, bottomAt: distance => bottomAt(presented, distance), until: Math.max(0, until), coarse: this.coarse ? { step: this.presented.castM / COARSE.steps / speedMs, depthStep: COARSE.depthM } : undefined,
     })
     this.bow = Math.max(this.bow, way.bow)
     const began = this.t

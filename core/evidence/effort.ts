@@ -25,3 +25,10 @@ export function sumOf(tallies: readonly Tally[]): Tally {
   }
   return sum
 }
+
+const MONTHS = 12
+
+/** Effort and return by month as it was written down, January first, of whatever year. */
+export function byMonth(list: readonly (Tally & { readonly start: string })[]): readonly Tally[] {
+  return Array.from({ length: MONTHS }, (_, month) => sumOf(list.filter(({ start }) => Number(start.slice(5, 7)) === month + 1)))
+}

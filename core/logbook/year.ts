@@ -1,4 +1,4 @@
-import { sumOf, type Tally } from '#core/evidence'
+import { byMonth, sumOf, type Tally } from '#core/evidence'
 import { fishOfStint, isContact, type TripEvent } from '#core/tackle'
 import { groupBy } from './rates'
 import type { Stretch } from './stretch'
@@ -17,8 +17,6 @@ export interface YearSheet {
   readonly lost: number
 }
 
-const MONTHS = 12
-
 /** Years that the log speaks of, newest first. */
 export function yearsOf(stretches: readonly Stretch[]): readonly number[] {
   return [...new Set(stretches.map(s => Number(s.start.slice(0, 4))))].sort((a, b) => b - a)
@@ -30,7 +28,7 @@ export function yearSheet(stretches: readonly Stretch[], year: number): YearShee
     .filter(({ species }) => species !== '')
   return {
     year, all: sumOf(own), trips: new Set(own.map(s => s.tripId)).size,
-    months: Array.from({ length: MONTHS }, (_, month) => sumOf(own.filter(s => Number(s.start.slice(5, 7)) === month + 1))),
+    months: byMonth(own),
     species: [...groupBy(fish, f => f.species)].map(([species, list]) => {
       const landed = list.filter(f => f.kind === 'landed').map(f => f.event)
       const measured = landed.filter(e => e.lengthMm != null)

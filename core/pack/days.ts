@@ -1,4 +1,6 @@
+import { FISH_CARE, UNWANTED } from '#core/knowledge'
 import { type SetupTraits, TRAITS } from '#core/lure'
+import { normalSample } from '#core/numeric'
 import type { Day, PackOption, Wanted } from './problem'
 
 /** What the draws need to know of a lure. */
@@ -11,9 +13,6 @@ const LEAST_DAYS = 8
 const PLANNED_SPREAD = 0.5
 /** Pairs of wishes that are thought of. */
 const PAIRS = 12
-/** Chances that the fish care about nothing, one thing, two; and what catches that is not wanted. Assumed, as in the belief on the water. */
-const CARES = { nothing: 0.25, one: 0.55, two: 0.2 } as const
-const UNWANTED = 0.3
 /** Spread of the judgement’s error: of one lure, and of all of a kind together, ln of the catch. Assumed: about a third each way. */
 const LURE_SD = 0.3
 const KIND_SD = 0.25
@@ -49,9 +48,9 @@ function wishesOf(options: readonly PackOption[], random: () => number): readonl
   if (values.length === 0) return [{ wants: [], share: 1 }]
   const one = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!
   return [
-    { wants: [], share: CARES.nothing },
-    ...values.flatMap(list => list.map(wanted => ({ wants: [wanted], share: CARES.one / values.length / list.length }))),
-    ...Array.from({ length: PAIRS }, () => ({ wants: [one(one(values)), one(one(values))], share: CARES.two / PAIRS })),
+    { wants: [], share: FISH_CARE.nothing },
+    ...values.flatMap(list => list.map(wanted => ({ wants: [wanted], share: FISH_CARE.one / values.length / list.length }))),
+    ...Array.from({ length: PAIRS }, () => ({ wants: [one(one(values)), one(one(values))], share: FISH_CARE.two / PAIRS })),
   ]
 }
 
@@ -61,9 +60,9 @@ function chancesOf(lures: readonly LureOfDay[], random: () => number, spread: nu
   const off = new Map<string, number>()
   const lost = new Set<string>()
   for (const { id, kind, pieces, isAtRisk } of lures) {
-    const ofKind = kinds.get(kind) ?? KIND_SD * normal(random)
+    const ofKind = kinds.get(kind) ?? KIND_SD * normalSample(random)
     kinds.set(kind, ofKind)
-    off.set(id, Math.exp(spread * (ofKind + LURE_SD * normal(random))))
+    off.set(id, Math.exp(spread * (ofKind + LURE_SD * normalSample(random))))
     if (random() < (isAtRisk ? LOST.atRisk : LOST.else) ** pieces) lost.add(id)
   }
   return { off, lost }
@@ -77,9 +76,4 @@ export function catchOn({ wants, off, lost }: Pick<Day, 'wants' | 'off' | 'lost'
 
 function unwanted(wants: Day['wants'], traits: SetupTraits | undefined): number {
   return traits ? wants.filter(({ trait, value }) => traits[trait] !== value).length : 0
-}
-
-/** A standard normal (Box & Muller 1958). */
-function normal(random: () => number): number {
-  return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
 }

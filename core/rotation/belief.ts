@@ -1,6 +1,7 @@
 // eslint-disable-next-line @typescript-eslint/triple-slash-reference -- the package brings no types; projects that include this file must find ours
 /// <reference path="../jstat.d.ts" />
 import jStat from 'jstat'
+import { FISH_CARE, UNWANTED } from '#core/knowledge'
 import { type SetupTraits, type Trait, TRAITS } from '#core/lure'
 import { contactsOf, type Offer, type Tried } from './tally'
 
@@ -14,13 +15,8 @@ export interface Hypothesis {
   readonly share: number
 }
 
-/**
- * Prior shares and strengths, all assumed: nothing matters 0.25, one thing 0.55, two things 0.2. Size and depth are the ones that anglers forget (trade §15).
- * What is not wanted is met at `UNWANTED` of the full rate.
- */
-const PRIOR = { nothing: 0.25, one: 0.55, two: 0.2 }
+/** Size and depth are the wishes that anglers forget (trade §15): how likely each trait is to be the one. Assumed. */
 const FORGOTTEN: Readonly<Record<Trait, number>> = { size: 2.3, depth: 1.4, colour: 1, speed: 0.9, action: 1.1 }
-const UNWANTED = 0.3
 /** Gamma prior of the full contact rate: a shape and minutes that stand for "two in fifty minutes when all is right, uncertain". Assumed. */
 const RATE = { shape: 2, minutes: 50 }
 /** How likely it is, before anything is seen, that what they want turns within the day. Assumed: light, tide or a hatch turn it on every second or third day. */
@@ -113,7 +109,7 @@ function hypothesesFor(offers: readonly Offer[]): readonly Weighed[] {
     const sum = list.reduce((s, h) => s + h.prior, 0)
     return list.map(h => ({ wants: h.wants, log: Math.log((total * h.prior) / (sum || 1)) }))
   }
-  return [{ wants: [], log: Math.log(PRIOR.nothing) }, ...scaled(singles, PRIOR.one), ...scaled(pairs, PRIOR.two)]
+  return [{ wants: [], log: Math.log(FISH_CARE.nothing) }, ...scaled(singles, FISH_CARE.one), ...scaled(pairs, FISH_CARE.two)]
 }
 
 /**

@@ -28,7 +28,7 @@ function nudge(direction: 1 | -1) {
       <span class="unit">{{ symbol }}</span>
       <button type="button" class="nudge" :aria-label="`${label} more`" @click="nudge(1)">+</button>
     </div>
-    <p v-if="understood && !message" class="understood">is {{ understood }}</p>
+    <p v-if="understood && !message" class="understood">= {{ understood }}</p>
     <p v-if="message" :id="`why-${label}`" class="why reason" role="alert">{{ message }}</p>
   </div>
 </template>
