@@ -136,7 +136,8 @@ async function save() {
 
 <style scoped>
 .tools { display: flex; flex-wrap: wrap; gap: 10px 24px; align-items: flex-end; margin: 8px 0 12px; }
-.tool { display: flex; gap: 8px; align-items: flex-end; }
+.tool { display: flex; flex-wrap: wrap; gap: 8px; align-items: flex-end; }
+.tool .plain { white-space: nowrap; }
 .tool .quantity { flex: 0 0 130px; width: 130px; }
 .tool .small-label { max-width: 150px; }
 select, input { height: 44px; border: 0; border-bottom: 1px solid var(--ink); background: none; color: inherit; font: 600 17px var(--font-figure); padding: 0 4px; }

@@ -15,7 +15,7 @@ const told = computed(() => props.months.map((m, i) => (m.hours > 0 ? `${NAMES[i
 </script>
 
 <template>
-  <figure>
+  <figure tabindex="0">
     <figcaption>A year here: hours fished, contacts and <b>fish landed</b></figcaption>
     <svg :viewBox="`0 0 ${SIZE.width} ${SIZE.height + 24}`" role="img" :aria-label="`By month. ${told}`">
       <g v-for="(m, i) in months" :key="i" :transform="`translate(${i * step} 0)`">
@@ -44,5 +44,5 @@ text { font-size: 15px; fill: var(--ink); }
 .ground { stroke: var(--ink); stroke-width: 1.5; }
 .contacts { fill: none; stroke: var(--water-ink); stroke-width: 1.5; }
 .landed { fill: var(--water-ink); }
-@media (max-width: 700px) { figure { overflow-x: auto; } svg { min-width: 640px; } }
+@media (max-width: 700px) { figure { overflow-x: auto; } svg { min-width: 640px; } text { font-size: 21px; } }
 </style>
