@@ -1,13 +1,15 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 
 const { judgement } = storeToRefs(useJudgementStore())
 const box = useBoxStore()
+const { chosen, view, VIEWS } = useTieOnChoice()
+/** Those told, and what was opened from further down. */
+const setups = computed(() => {
+  const { out, opened } = judgement.value ?? {}
+  return out ? [...out.setups, ...(opened ? [opened.setup] : [])] : []
+})
 /** What the angler opened; without a choice the first set-up is drawn. */
-const chosen = ref<string | null>(null)
-const VIEWS = [{ id: 'cut', name: 'The cut' }, { id: 'what-if', name: 'What would change this?' }] as const
-const view = ref<typeof VIEWS[number]['id']>('cut')
-const setups = computed(() => judgement.value?.out.setups ?? [])
 const chosenId = computed(() => (setups.value.some(s => s.lureId === chosen.value) ? chosen.value : null))
 const drawnId = computed(() => chosenId.value ?? setups.value[0]?.lureId ?? null)
 const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.value) ?? null)
@@ -23,7 +25,7 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
       <CutPanel v-if="view === 'cut'" class="cut" :setups="setups" :chosen-id="drawnId" @choose="id => chosen = id" />
       <WhatIfPanel v-else />
     </div>
-    <SetupList :out="judgement.out" :chosen-id="chosenId" :total="judgement.fits.length" @choose="id => chosen = id" />
+    <SetupList :out="judgement.out" :opened="judgement.opened" :fits="judgement.fits" :chosen-id="chosenId" @choose="id => chosen = id" />
   </div>
   <section v-else-if="box.ready" class="empty">
     <h1>No lures yet</h1>

@@ -1,7 +1,7 @@
 import { group, max } from 'd3'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { answers, type Entry, parseQuery } from '#core/catalogue'
+import { answers, type Entry, parseQuery, type Term } from '#core/catalogue'
 import { type LureProfile, profileOf } from '#core/lure'
 import { recall, remember } from '~/db/box'
 import { useBoxStore } from './box'
@@ -47,8 +47,11 @@ export const useCatalogueStore = defineStore('catalogue', () => {
     hasPhoto: photos.photos.has(profile.lure.id),
   })))
   const entryById = computed(() => new Map(entries.value.map(entry => [entry.profile.lure.id, entry])))
+  /** The lures that answer to some terms; all where there are none. */
+  const answering = (asked: readonly Term[]) => (asked.length === 0 ? entries.value : entries.value.filter(entry => answers(entry, asked)))
+  const matching = (text: string) => answering(parseQuery(text, settings.units))
   const terms = computed(() => parseQuery(search.value, settings.units))
-  const found = computed(() => (terms.value.length === 0 ? entries.value : entries.value.filter(entry => answers(entry, terms.value))))
+  const found = computed(() => answering(terms.value))
   const boxes = computed(() => [...new Set([...box.box.lures.map(l => l.box).filter(name => name != null && name !== ''), ...Object.keys(trays.value)])].sort((a, b) => a!.localeCompare(b!)) as string[])
 
   async function open(): Promise<void> {
@@ -76,5 +79,5 @@ export const useCatalogueStore = defineStore('catalogue', () => {
     if (kept.length !== picked.value.size) picked.value = new Set(kept)
   })
 
-  return { search, columns, searches, trays, picked, profiles, entries, entryById, terms, found, boxes, open, pick }
+  return { search, columns, searches, trays, picked, profiles, entries, entryById, terms, matching, found, boxes, open, pick }
 })

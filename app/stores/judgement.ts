@@ -17,6 +17,8 @@ const TOP = 30
 export const useJudgementStore = defineStore('judgement', () => {
   const judgement = shallowRef<Judgement | null>(null)
   const trouble = ref<string | null>(null)
+  /** The lure that the angler opened on Tie-on; it is told wherever it stands. */
+  const opened = ref<string | null>(null)
   /** Rises with each box that the worker has taken in. */
   const boxesLoaded = ref(0)
   const fitById = computed(() => new Map(judgement.value?.fits.map((fit, row) => [fit.lureId, { ...fit, row }])))
@@ -54,7 +56,7 @@ export const useJudgementStore = defineStore('judgement', () => {
     const settings = useSettingsStore()
     const ask = async () => {
       try {
-        const answer = await judge.judge({ reading: plain(readings.reading), ...choiceNow(), top: TOP, units: settings.units })
+        const answer = await judge.judge({ reading: plain(readings.reading), ...choiceNow(), top: TOP, units: settings.units, opened: opened.value })
         if (answer) judgement.value = answer
         trouble.value = null
       }
@@ -70,6 +72,10 @@ export const useJudgementStore = defineStore('judgement', () => {
     }, { immediate: true })
     watch(() => [readings.reading, readings.schools, settings.schools, settings.ruleWeights, settings.units] as const, () => {
       if (boxStore.ready) void ask()
+    })
+    // Only a lure that is not told yet needs another answer.
+    watch(opened, (id) => {
+      if (boxStore.ready && id !== null && judgement.value?.presented[id] === undefined) void ask()
     })
   }
 
@@ -118,5 +124,5 @@ export const useJudgementStore = defineStore('judgement', () => {
     return await (await pondering())?.next({ ...choiceNow(), trip: plain(request.trip), now: request.now, several: request.several, only: plain(request.only) }) ?? null
   }
 
-  return { judgement, fitById, spineOf, trouble, boxesLoaded, warm, open, coverage, worth, flips, sweep, judgeIf, next }
+  return { judgement, opened, fitById, spineOf, trouble, boxesLoaded, warm, open, coverage, worth, flips, sweep, judgeIf, next }
 })

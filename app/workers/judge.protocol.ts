@@ -6,7 +6,7 @@ import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
 import type { AxisId, Schools } from '#core/rule'
 import type { Box, Trip } from '#core/tackle'
-import type { MatchOut } from '#core/tell'
+import type { MatchOut, SetupOut } from '#core/tell'
 import type { UnitSystem } from '#core/units'
 
 /** How the angler wants rules to be taken: his schools, and his factors on their weights. */
@@ -21,6 +21,8 @@ export interface JudgeRequest extends RuleChoice {
   readonly reading: Reading
   readonly top: number
   readonly units: UnitSystem
+  /** A lure that is told wherever it stands. */
+  readonly opened?: string | null
   /** Only these lures and rods are thought of; all when absent. */
   readonly only?: { readonly lureIds?: readonly string[] | undefined, readonly outfitIds?: readonly string[] | undefined }
 }
@@ -52,7 +54,9 @@ export interface Judgement {
   /** Every lure that can be fished, best first. */
   readonly fits: readonly LureFit[]
   readonly spines: Spines
-  /** The explained set-ups as the course models want them, by lure id. */
+  /** The lure that was asked for when it stands behind those explained, with its place in the whole order. */
+  readonly opened: { readonly setup: SetupOut, readonly place: number } | null
+  /** The explained set-ups, that one too, as the course models want them, by lure id. */
   readonly presented: Readonly<Record<string, Presented>>
   /** Rules that speak under this reading: weight × membership, by rule id. */
   readonly strengths: Readonly<Record<string, number>>

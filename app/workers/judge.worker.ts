@@ -5,7 +5,7 @@ import { flips, prepareBox, type PreparedBox, rank, type Ranking, sweep } from '
 import { nextOf } from '#core/rotation'
 import { AXIS_IDS } from '#core/rule'
 import type { Box } from '#core/tackle'
-import { explainRanking, presentedSetups } from '#core/tell'
+import { explainLure, explainRanking, presentedSetups } from '#core/tell'
 import type { JudgeApi, JudgeRequest, RuleChoice, Spines } from './judge.protocol'
 
 let loaded: Box = { lures: [], parts: [], outfits: [], tests: [], trips: [] }
@@ -51,7 +51,7 @@ const api: JudgeApi = {
     prepared = prepareBox(box, { useLog })
     stored = rules
   },
-  judge({ reading, top, units, only, ...choice }) {
+  judge({ reading, top, units, only, opened: asked, ...choice }) {
     const begun = performance.now()
     const ask = askOf(reading, options(choice))
     const within = only ? narrowed(only) : prepared
@@ -59,9 +59,12 @@ const api: JudgeApi = {
     const tookMs = performance.now() - begun
     const out = explainRanking(within, ranking, { top, units })
     const spines = spinesOf(ranking)
+    const place = asked ? ranking.candidates.findIndex(c => c.profile.lure.id === asked) : -1
+    const opened = place < out.setups.length ? null : { setup: explainLure(within, ranking, asked!, units)!, place }
     return Comlink.transfer({
       out,
-      presented: Object.fromEntries(presentedSetups(ranking, out.setups)),
+      opened,
+      presented: Object.fromEntries(presentedSetups(ranking, opened ? [...out.setups, opened.setup] : out.setups)),
       fits: ranking.candidates.map(({ profile, score }) => ({ lureId: profile.lure.id, score })),
       spines,
       strengths: Object.fromEntries(AXIS_IDS.flatMap(axis => ask.axes[axis].reasons.map(({ rule, strength }) => [rule.id, strength]))),

@@ -196,7 +196,7 @@ const solved = new Map<string, Course>()
 export function coarseCourseOf(presented: Presented): Course {
   const { control, mode, cadence, pauseS, depthM, bottomM, castM, lineOutM, tipM, speedMs, lineDiameterMm, lineDensity, waterDensity, currentMs, slope, heaveM, dropLeaderM, fallWorks, gear, bait } = presented
   const { towArea, fallArea, liftRatio, netWeight, fallMs, rated } = bait
-  const key = [control, mode, cadence, pauseS, depthM, bottomM, castM, lineOutM, tipM, speedMs, lineDiameterMm, lineDensity, waterDensity, currentMs, slope, heaveM, dropLeaderM, fallWorks, gear, towArea, fallArea, liftRatio, netWeight, fallMs, rated?.depthM, rated?.castM, rated?.lineDiameterMm, rated?.tipM].join(' ')
+  const key = [control, mode, cadence, pauseS, depthM, bottomM, castM, lineOutM, tipM, speedMs, lineDiameterMm, lineDensity, waterDensity, currentMs, slope, heaveM, dropLeaderM, fallWorks, gear, towArea, fallArea, liftRatio, netWeight, fallMs, rated?.depthM, rated?.castM, rated?.lineDiameterMm, rated?.tipM, rated?.speedMs].join(' ')
   let course = solved.get(key)
   if (course === undefined) {
     course = courseOf(presented, { coarse: true })

@@ -15,11 +15,11 @@ export function plugOf({ bait, waterDensity }: Presented): RetrievedLure | null 
   const rated = { ...RATED, ...bait.rated }
   const netWeight = ROUNDED.newton * Math.round(bait.netWeight / ROUNDED.newton)
   const density = ROUNDED.density * Math.round(waterDensity / ROUNDED.density)
-  const key = `${rated.depthM} ${rated.castM} ${rated.lineDiameterMm} ${rated.tipM} ${netWeight} ${density}`
+  const key = `${rated.depthM} ${rated.castM} ${rated.lineDiameterMm} ${rated.tipM} ${rated.speedMs} ${netWeight} ${density}`
   let plug = plugs.get(key)
   if (plug === undefined) {
     plug = calibrateCast(
-      { depth: rated.depthM, cast: rated.castM, tip: rated.tipM, speed: RATED.speedMs, line: { diameter: rated.lineDiameterMm / 1000, density: NYLON } },
+      { depth: rated.depthM, cast: rated.castM, tip: rated.tipM, speed: rated.speedMs, line: { diameter: rated.lineDiameterMm / 1000, density: NYLON } },
       netWeight, { density, current: 0 },
     )
     if (plugs.size >= REMEMBERED) plugs.delete(plugs.keys().next().value!)

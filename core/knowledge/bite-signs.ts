@@ -33,6 +33,8 @@ export interface BiteSign {
   readonly atLeast: number
   /** Only for these families; absent: any. */
   readonly families?: readonly Family[]
+  /** Only while they still bite: once they have stopped it is the stopping that speaks. */
+  readonly whileBiting?: true
   /** What it says. */
   readonly means: string
   readonly do: string
@@ -78,6 +80,10 @@ export const BITE_SIGNS: readonly BiteSign[] = [
     means: 'Eaten while winding in: they want it horizontal.', do: 'Swim it; a shallow crank or a bladed jig.', offers: [{ what: 'tactic', to: 'horizontal: swim it, a shallow crank or a bladed jig' }], pushes: { action: 1.4, speed: 0.8 } },
   { id: 'bite.follows', of: { kinds: ['follow'] }, atLeast: 2, source: 'common-practice',
     means: 'Follows without a bite: distance or commitment.', do: 'Within a metre of them: stop and quiver, a vertical fall, a smaller one.', offers: [{ what: 'pause', to: 'let it hang', hand: 'longer-pause', only: 'jerked' }, { what: 'pause', to: 'stop it within a metre of them and only let it quiver', hand: 'longer-pause' }, { what: 'size', to: 'a smaller one' }, { what: 'tactic', to: 'something that falls in front of them' }], pushes: { size: 1, action: 0.8, cadence: 0.6 } },
+  { id: 'bite.surface-missed', of: { kinds: ['hit'] }, atLeast: 2, families: ['topwater'], whileBiting: true, source: 'common-practice',
+    means: 'They come up and miss it: too fast, too large, or only half willing.', do: 'Slower, with longer stops; a smaller one; a soft bait let fall where it came up.', offers: [{ what: 'pause', to: 'longer stops between the steps', hand: 'longer-pause' }, { what: 'size', to: 'a smaller one' }, { what: 'tactic', to: 'something that falls where it came up' }], pushes: { cadence: 1, size: 0.8 } },
+  { id: 'bite.slapped', of: { kinds: ['hit'] }, atLeast: 4, whileBiting: true, source: 'common-practice',
+    means: 'Hits that never hook: slaps; interested, not convinced.', do: 'Same depth and action, another colour; then another action.', offers: [{ what: 'colour', to: 'the other end: natural for hot, hot for natural' }, { what: 'action', to: 'another action at the same depth' }, { what: 'size', to: 'a smaller one' }], pushes: { colour: 1.2, action: 0.8, size: 0.4 } },
   { id: 'bite.snags', of: { kinds: ['snagged'] }, atLeast: 3, source: 'common-practice',
     means: 'Snagging: too deep, or the wrong bait for this cover.', do: 'Higher tip, thicker line, something buoyant or weedless.', offers: [{ what: 'depth', to: 'shallower: higher tip, thicker line', hand: 'shallower' }, { what: 'hook', to: 'a hidden point' }], pushes: { depth: 1.4, action: 0.4 } },
 ]

@@ -29,7 +29,7 @@ export const DRIFT_OF_WIND = 0.03
 /** In thick cover a bullet must go through [times]. Assumed. */
 export const LEAD_IN_COVER = 1.6
 /** Eager fish seen on sonar take a heavy drop shot on their heads: at least this much [g] (handbook §6). */
-export const EAGER: { readonly when: readonly Condition[], readonly leastG: number, readonly times: number } = { when: [AGGRESSIVE], leastG: 14, times: 1.8 }
+export const EAGER: { readonly when: readonly Condition[], readonly leastG: number, readonly times: number } = { when: [AGGRESSIVE], leastG: 14, times: 1.4 }
 /** Slow fish want the slow fall: lighter [times]. Assumed. */
 export const LEAD_LETHARGIC = 0.85
 /** Heads, sinkers and weighted hooks as they are sold [g]: 1/32 … 3 oz, rounded. Common practice. */

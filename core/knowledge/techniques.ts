@@ -80,7 +80,7 @@ export const TECHNIQUES: readonly TechniqueRow[] = [
   { rig: 'three-way', families: ['minnow-soft', 'shrimp-soft', 'grub', 'worm', 'paddle-tail'], mode: 'drift', control: 'above-bottom', adds: 'drop-sinker', hook: 'drop-shot', guard: 1, hang: 0.5, from: FLOATING },
   { rig: 'spoon-and-fly', families: ['streamer'], mode: 'cast', control: 'count-down', adds: 'spoon', hook: 'own', guard: 1, hang: 0, ownOnly: true },
   { rig: 'sliding-sinker', families: ['creature', 'worm', 'soft-jerk', 'minnow-soft'], mode: 'cast', control: 'bottom', adds: 'bullet', hook: 'weedless', guard: 3, hang: 0.7, fallArea: 0.8, ownOnly: true },
-  { rig: 'blade-and-trailer', families: ['skirted-jig'], styles: ['flipping', 'swim'], mode: 'cast', control: 'count-down', adds: 'clip-blade', hook: 'own', guard: 'own', hang: 0, ownOnly: true, thump: 1.5 },
+  { rig: 'blade-and-trailer', families: ['skirted-jig'], styles: ['flipping'], mode: 'cast', control: 'count-down', adds: 'clip-blade', hook: 'own', guard: 'own', hang: 0, ownOnly: true, thump: 1.5 },
   { rig: 'snap', families: ['crankbait', 'jerkbait'], mode: 'troll', control: 'dive', adds: 'nothing', hook: 'own', guard: 'own', hang: 0, from: FLOATING },
   { rig: 'snap', families: ['casting-spoon', 'inline-spinner', 'flutter-spoon', 'swimbait'], mode: 'troll', control: 'count-down', adds: 'nothing', hook: 'own', guard: 'own', hang: 0, from: FLOATING },
   { rig: 'three-way', families: ['streamer'], mode: 'cast', control: 'above-bottom', adds: 'drop-sinker', hook: 'own', guard: 1, hang: 0.5 },

@@ -34,8 +34,11 @@ function leadNewton(grams: number, density: number): number {
   return netWeight(grams / 1000, grams / 1000 / MATERIAL_DENSITY.lead, density)
 }
 
+/** A floating minnow rises slowly: about 1 g of lift on 17 g [kg/m³]. Assumed. */
+const SLIM_FLOATER = 950
+
 /** Mean density [kg/m³]: a hang test outranks the owner's word on floating and sinking, and that the family's. */
-export function bodyDensity({ typical, buoyancy, hang, weightG, fallAreaCm2 }: LureProfile): number {
+export function bodyDensity({ lure, typical, buoyancy, hang, weightG, fallAreaCm2 }: LureProfile): number {
   if (hang) {
     // Surplus from the rise: b = ρ CdA U|U| / 2g; the volume is (m + b)/ρ.
     const rho = waterDensity(hang.temperatureC, hang.salinityPsu)
@@ -44,7 +47,7 @@ export function bodyDensity({ typical, buoyancy, hang, weightG, fallAreaCm2 }: L
     return (mass * rho) / (mass + surplus)
   }
   if (buoyancy.known === 'typical') return typical.densityKgM3
-  const byWord = { 'floats': 900, 'hangs': 1000, 'sinks-slowly': 1050, 'sinks': Math.max(1200, typical.densityKgM3) } // [kg/m³] assumed
+  const byWord = { 'floats': lure.family === 'jerkbait' ? SLIM_FLOATER : 900, 'hangs': 1000, 'sinks-slowly': 1050, 'sinks': Math.max(1200, typical.densityKgM3) } // [kg/m³] assumed
   return byWord[buoyancy.value]
 }
 

@@ -1,6 +1,6 @@
 import { type FamilyRow, type TechniqueRow, TECHNIQUES, typicalOf } from '#core/knowledge'
 import { relativeLuminance } from '#core/light'
-import type { DiveRating } from '#core/motion'
+import { castRatingOf, type DiveRating } from '#core/motion'
 import type { BenchTest, Blade, Colours, Lure, LureHook } from '#core/tackle'
 import type { ActionStyle, Buoyancy, Rig } from '#core/terms'
 import { computed, type Known, stated, statedOr, tested, typical } from './known'
@@ -161,7 +161,10 @@ function runsAtOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): Lure
     ({ ...(castM ? { castM } : {}), ...(lineDiameterMm ? { lineDiameterMm } : {}), ...(tipM != null ? { tipM } : {}) })
   if (test) return tested({ depthM: mean(test.values)!, ...optional(test.castM, test.lineDiameterMm) })
   const { runsAt } = lure
-  if (runsAt?.depthM) return stated({ depthM: runsAt.depthM, ...optional(runsAt.castM, runsAt.lineDiameterMm, runsAt.tipM) })
+  if (runsAt?.depthM) {
+    const known = { depthM: runsAt.depthM, ...optional(runsAt.castM, runsAt.lineDiameterMm, runsAt.tipM) }
+    return stated(runsAt.mode === 'troll' ? castRatingOf(known) : { ...known, ...(runsAt.speedMs ? { speedMs: runsAt.speedMs } : {}) })
+  }
   return row.runsAtM === null ? null : typical({ depthM: row.runsAtM })
 }
 

@@ -268,7 +268,7 @@ export function candidateOf({ assembly, outfit, tackle, placement, rod, odds }: 
     rod: axisFit(Math.exp(rod), scales.rod * rod, 0, outfit ? computed(rod, profile.weightG) : typical(rod)),
   }, scene.waterDensity)
   return {
-    ...tackle, way: way.way, hooking: choice.hooking, trailerRows: choice.rows, outfit, totalG, placement, rodGain: rod, fits, levels, odds,
+    ...tackle, pauseS: placement.pauseS ?? tackle.pauseS, way: way.way, hooking: choice.hooking, trailerRows: choice.rows, outfit, totalG, placement, rodGain: rod, fits, levels, odds,
     score: scoreOf(odds),
   }
 }
@@ -299,6 +299,10 @@ const LOW_STAND_CAST = 0.9
 /** Casts that the place shortens [m] (handbook §23.4): pitching 3–15 m, tight targets 5–12 m, a drop shot near the boat. */
 const PITCHED_M = 8
 const AT_TARGETS_M = 12
+/** What is wound is thrown past its target and comes by it: this far [m]. Assumed. */
+const PAST_TARGETS_M = 18
+/** Cover whose fish lie at least this deep is not a target one sees: it is thrown far over and rolled through (handbook §3) [m]. */
+const DEEP_TARGETS_M = 3
 const NEAR_BOAT_M = 20
 const TARGETS: readonly Cover[] = ['wood', 'brush', 'dock', 'pier', 'mangrove']
 const OPEN: readonly Cover[] = ['open', 'sand', 'gravel', 'rock', 'shell', 'clay', 'current-seam']
@@ -310,7 +314,8 @@ function castOf({ profile, technique, ready }: Assembly, outfit: PreparedOutfit 
   const reach = outfit?.outfit.castM ?? (rod ? castLength({ rod: rod.kind, power: rod.power ?? null, lengthM: rod.lengthM ?? null, loadPlace, castFactor: profile.typical.castFactor }) : WITHOUT_ROD.castM)
   const free = reach * (reading.from === 'wading' || reading.from === 'kayak' ? LOW_STAND_CAST : 1) * windOnCast(reading)
   if (ready.tactic.job === 'pitch') return Math.min(free, PITCHED_M)
-  if (reading.cover.some(c => TARGETS.includes(c)) && !reading.cover.some(c => OPEN.includes(c))) return Math.min(free, AT_TARGETS_M)
+  const isAtTargets = reading.cover.some(c => TARGETS.includes(c)) && !reading.cover.some(c => OPEN.includes(c)) && reading.fishFromM < DEEP_TARGETS_M
+  if (isAtTargets) return Math.min(free, ready.tactic.pace === null ? AT_TARGETS_M : PAST_TARGETS_M)
   if (ready.tactic.id === 'drop-shot' && reading.from === 'boat') return Math.min(free, NEAR_BOAT_M)
   return free
 }

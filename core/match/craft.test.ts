@@ -7,6 +7,7 @@ import type { Lure, Outfit } from '#core/tackle'
 import { hookFor } from './hook-size'
 import { leadWanted } from './lead'
 import { paceOf, pauseOf, usualPace } from './pace'
+import { prepareBox, rank } from './rank'
 import { rodGain, type RodTask } from './rod'
 import { trailerChoice } from './trailer'
 
@@ -68,6 +69,25 @@ describe('rods by job', () => {
   })
 })
 
+describe('casts and stops (§3, §5, §23.4)', () => {
+  const box = (lures: Lure[]) => prepareBox({ lures, parts: [], outfits: [{ id: 'o', name: 'o', rod: { kind: 'casting', lureMinG: 7, lureMaxG: 35, power: 'medium-heavy', action: 'fast' }, line: { material: 'nylon', diameterMm: 0.33 } }], tests: [], trips: [] })
+  const first = (lure: Lure, reading: Reading) => rank(box([lure]), askOf(reading)).candidates[0]!
+  const blades: Lure = { id: 'sb', name: 'sb', family: 'spinnerbait', weightG: 28, lengthMm: 120 }
+  it('brush deep down is thrown far over, brush one sees is not', () => {
+    const shallow = first(blades, water({ cover: ['brush'], bottomM: 2, fishFromM: 0.6, fishToM: 1.8 }))
+    const deep = first(blades, water({ cover: ['brush'], bottomM: 5.5, fishFromM: 4, fishToM: 5.3 }))
+    expect(shallow.castM).toBeLessThanOrEqual(18)
+    expect(deep.castM).toBeGreaterThan(shallow.castM)
+  })
+  it('a plug that sinks is not left so long that it sinks past the fish', () => {
+    const cold = water({ temperatureC: 9, visibilityM: 3, bottomM: 8, fishFromM: 3, fishToM: 4.5 })
+    const plug = (id: string, buoyancy: Lure['buoyancy']): Lure => ({ id, name: id, family: 'jerkbait', style: 'deep-lip', weightG: 17, lengthMm: 115, buoyancy: buoyancy!, runsAt: { depthM: 2.9 } })
+    const [sinking, hanging] = [first(plug('sinks', 'sinks-slowly'), cold), first(plug('hangs', 'hangs'), cold)]
+    expect(sinking.pauseS!).toBeLessThan(hanging.pauseS!)
+    expect(sinking.placement.deepestM).toBeLessThan(4.5 + 1)
+  })
+})
+
 const body = (family: Lure['family'], lengthMm: number, weightG: number, part: Partial<Lure> = {}) => profileOf({ id: `${family}${lengthMm}`, name: 'x', family, lengthMm, weightG, role: 'both', ...part }, [])
 
 describe('lead and hooks', () => {
@@ -84,8 +104,9 @@ describe('lead and hooks', () => {
     expect(at(5, { mood: 'lethargic' })).toBeLessThan(at(5))
   })
   it.each([['minnow-soft', 90, ['2', '1', '4']], ['paddle-tail', 100, ['3/0', '4/0', '5/0']], ['paddle-tail', 150, ['6/0', '7/0', '8/0']]] as const)('a hook for a %s of %s mm', (family, mm, sizes) => {
-    expect(sizes).toContain(hookFor(body(family, mm, 8)))
+    expect(sizes).toContain(hookFor(body(family, mm, 8), 1))
   })
+  it('the strongest fish get a larger hook (§23.5)', () => expect([hookFor(body('paddle-tail', 125, 18), 1), hookFor(body('paddle-tail', 125, 18), 3)]).toEqual(['5/0', '6/0']))
 })
 
 describe('trailers', () => {

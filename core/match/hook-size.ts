@@ -22,11 +22,14 @@ export function gapNeeded({ typical, lengthMm }: LureProfile): number {
   return CLEARS * AT_POINT * typical.slenderness * lengthMm.value
 }
 
-/** Hook size for a soft body. */
-export function hookFor(body: LureProfile): string {
+/** The strongest fish straighten and spit what holds others: so many sizes more (handbook §23.5). Assumed. */
+const STRONGEST_SIZES = 1
+
+/** Hook size for a soft body, for a fish of this strength (0–3, species table). */
+export function hookFor(body: LureProfile, strength: number): string {
   const { lengthMm, typical, bulk } = body
   const thin = typical.slenderness < THIN.below || (bulk.value <= 1 && lengthMm.value < 90) ? THIN.sizes : 0
-  const least = Math.round(Math.min(LARGEST_RANK, Math.max(-7, interpolate(BY_LENGTH.mm, BY_LENGTH.rank, lengthMm.value) - thin)))
+  const least = Math.round(Math.min(LARGEST_RANK, Math.max(-7, interpolate(BY_LENGTH.mm, BY_LENGTH.rank, lengthMm.value) - thin + (strength >= 3 ? STRONGEST_SIZES : 0))))
   let rank = least
   while (rank < Math.min(LARGEST_RANK, least + LARGEST_STEP) && (HOOK_GAP_MM[sizeOf(rank)] ?? Infinity) < gapNeeded(body)) rank++
   return sizeOf(rank)

@@ -1,5 +1,5 @@
 import type { Ask } from '#core/ask'
-import { EAGER, HEAD_BY_LENGTH, LARGE_BODY, LEAD, LEAD_IN_COVER, LEAD_LETHARGIC, LEAD_PER_CURRENT, type LeadRow, type TechniqueRow, USUAL_GRAMS } from '#core/knowledge'
+import { EAGER, HEAD_BY_LENGTH, LARGE_BODY, LEAD, LEAD_IN_COVER, LEAD_LETHARGIC, LEAD_PER_CURRENT, type LeadRow, SPECIES_TABLE, type TechniqueRow, USUAL_GRAMS } from '#core/knowledge'
 import { type AddedWeight, CLIP_BLADE_G, fitsTechnique, type LureProfile, NOTHING_ADDED } from '#core/lure'
 import { driftOf } from '#core/reading'
 import { interpolate } from '#core/numeric'
@@ -13,6 +13,8 @@ import { hookFor } from './hook-size'
 const NEAR_ENOUGH = 2.6
 /** A step of hook size that is wrong on a head counts as much as this much of a factor of weight, as a logarithm. Assumed. */
 const HOOK_STEP = 0.3
+/** A hook too small for the strongest fish counts so many times as much. Assumed. */
+const TOO_SMALL = 1.7
 /** Cover in which a head with a guarded point is taken; in the open it costs hook-ups. */
 const SNAGGY: readonly Cover[] = ['grass', 'pads', 'reeds', 'kelp', 'wood', 'brush', 'mangrove']
 /** How many of the angler's own spoons are tried ahead of a fly. */
@@ -31,8 +33,14 @@ export function addedWeights(technique: TechniqueRow, body: LureProfile, { parts
     return part ? [{ part, grams: part.weightG ?? CLIP_BLADE_G }] : technique.ownOnly ? [] : [{ part: null, grams: CLIP_BLADE_G }]
   }
   const wanted = leadWanted(technique, body, ask)
-  const hook = technique.adds === 'head' || technique.adds === 'weighted-hook' ? hookSizeRank(hookFor(body)) : null
-  const distance = (part: Part) => Math.abs(Math.log(part.weightG! / wanted)) + (hook !== null && part.size ? HOOK_STEP * Math.max(0, Math.abs((hookSizeRank(part.size) ?? hook) - hook) - 0.5) : 0)
+  const { strength } = SPECIES_TABLE[ask.reading.species]
+  const hook = technique.adds === 'head' || technique.adds === 'weighted-hook' ? hookSizeRank(hookFor(body, strength)) : null
+  const hookOff = (part: Part) => {
+    if (hook === null || !part.size) return 0
+    const rank = hookSizeRank(part.size) ?? hook
+    return HOOK_STEP * Math.max(0, Math.abs(rank - hook) - 0.5) * (rank < hook && strength >= 3 ? TOO_SMALL : 1)
+  }
+  const distance = (part: Part) => Math.abs(Math.log(part.weightG! / wanted)) + hookOff(part)
   const snaggy = ask.reading.cover.some(c => SNAGGY.includes(c))
   const own = parts
     .filter(part => fitsTechnique(part, technique) && (part.shape !== 'weedless' || snaggy) && part.weightG != null && part.quantity !== 0 && Math.abs(Math.log(part.weightG / wanted)) <= Math.log(NEAR_ENOUGH))

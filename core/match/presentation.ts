@@ -21,6 +21,8 @@ export interface Placement extends Fished {
   readonly speedFit: number
   /** It meets the bottom. */
   readonly touches: boolean
+  /** Pause that keeps a sinking plug in front of the fish, where that of the tactic would let it sink past them [s]. */
+  readonly pauseS?: number | null
   /** Height over the bottom that the leader gives a drop-shot bait [m]. */
   readonly leaderHeightM: number | null
 }
@@ -123,11 +125,22 @@ function placeDiver(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensit
   const chosen = fits.indexOf(Math.max(...fits))
   const tipM = TIPS_M[chosen]!
   const { speedMs } = wound(tackle, ask)
-  const along = alongCourse(presentedOf(tackle, { letDownM: free[chosen]!, tipM, castM, speedMs }, ask, waterDensity), ask, free[chosen]! > floorM * MAY_TOUCH_SHARE ? floorM - TOUCHING_M : Infinity)
+  const foulsAtM = free[chosen]! > floorM * MAY_TOUCH_SHARE ? floorM - TOUCHING_M : Infinity
+  const worked = (pauseS: number | null) => ({ pauseS, ...alongCourse(presentedOf({ ...tackle, pauseS }, { letDownM: free[chosen]!, tipM, castM, speedMs }, ask, waterDensity), ask, foulsAtM) })
+  // A plug that sinks is not left so long that it sinks past the fish.
+  let along = worked(tackle.pauseS)
+  const lowestM = frontOf(ask).toM
+  while (along.pauseS !== null && along.pauseS > LEAST_PAUSE_S && along.deepestM > Math.max(lowestM, free[chosen]!) + PAST_M && fallSpeed(tackle, waterDensity).value > 0)
+    along = worked(Math.max(LEAST_PAUSE_S, Math.round(along.pauseS) / 2))
   return atDepth(tackle, ask, along.depthM, {
     ...along, tipM, letDownM: free[chosen]!, depthFit: touchWanted && !along.touches ? NOT_TOUCHING * along.depthFit : along.depthFit, depthTrust: computed(0, runsAt),
   })
 }
+
+/** Shortest stop of a plug [s]. Assumed. */
+const LEAST_PAUSE_S = 0.5
+/** So far below the fish a sinking plug is not let go [m]. Assumed. */
+const PAST_M = 0.3
 /** So near to the floor it ploughs [m]. */
 const TOUCHING_M = 0.02
 

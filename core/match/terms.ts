@@ -52,6 +52,8 @@ const SHINES: readonly Family[] = ['inline-spinner', 'tail-spinner', 'casting-sp
 const THUMPS: readonly Family[] = ['inline-spinner', 'tail-spinner', 'casting-spoon', 'blade-bait', 'crankbait', 'lipless-crank', 'spinnerbait', 'bladed-jig', 'paddle-tail', 'swimbait', 'umbrella-rig', 'jighead-soft', 'grub', 'topwater', 'skirted-jig']
 const SOUNDS: readonly Family[] = ['crankbait', 'lipless-crank', 'jerkbait', 'topwater', 'bladed-jig', 'swimbait', 'glide-bait', 'pencil', 'spinnerbait', 'tail-spinner']
 const SMELLS: readonly Family[] = ['stick-worm', 'minnow-soft', 'craw', 'creature', 'grub', 'worm', 'tube', 'shrimp-soft', 'soft-jerk', 'paddle-tail', 'jighead-soft', 'hair-jig', 'skirted-jig']
+/** The length of these is that of the rig, not of the prey they show. */
+const RIG_LONG: readonly Family[] = ['umbrella-rig']
 const FALLS: readonly Way[] = ['bottom', 'falling', 'vertical']
 
 /** Whether a wish for *more* on an axis concerns this lure fished this way. */
@@ -80,7 +82,7 @@ export function termsOf(ask: Ask): Terms {
       const axis = effect.axis
       const { best, low, high } = shapeOf(effect, ask.features)
       const isWish = 'atLeast' in effect || axis === 'fall'
-      const value: Term['value'] = ({ lure }, way, figures) => (isWish && !concerned(axis, lure.family, way) ? 0 : 2 * peak(figures[axis]!, best, low, high) - 1)
+      const value: Term['value'] = ({ lure }, way, figures) => ((isWish && !concerned(axis, lure.family, way)) || (axis === 'length' && RIG_LONG.includes(lure.family)) ? 0 : 2 * peak(figures[axis]!, best, low, high) - 1)
       const level: Level = (LURE_AXES as readonly AxisId[]).includes(axis) ? 'lure' : (WAY_AXES as readonly AxisId[]).includes(axis) ? 'way' : 'hung'
       terms[level].push({ push, axis, most: push.strength, value })
     }

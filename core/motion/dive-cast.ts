@@ -7,6 +7,8 @@ export interface DiveRating {
   readonly castM?: number
   readonly lineDiameterMm?: number
   readonly tipM?: number
+  /** Pace at which it is known [m/s]. */
+  readonly speedMs?: number
 }
 
 export interface CastUse { readonly castM: number, readonly lineDiameterMm: number, readonly tipM: number }

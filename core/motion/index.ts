@@ -16,4 +16,4 @@ export { netWeight, sinkSpeedOfWeight, STANDARD_GRAVITY, terminalSinkSpeed } fro
 export { sphereFall } from './sphere'
 export { towLine } from './tow-line'
 export { calibrateTow, towDepth, type TowedShape } from './tow'
-export { towedPlug, towedSinker } from './towed'
+export { castRatingOf, towedPlug, towedSinker } from './towed'

@@ -10,6 +10,7 @@ import { retrieve } from './retrieve'
 import { netWeight } from './sink'
 import { calibrateTow, towDepth } from './tow'
 import { towLine } from './tow-line'
+import { castRatingOf, towedPlug } from './towed'
 
 const FRESH = 999.1
 const STILL = { density: FRESH, current: 0 }
@@ -100,6 +101,15 @@ describe('retrieve: the cast', () => {
       const solved = retrieve(lure, { ...NYLON, diameter: mm / 1000 }, STILL, { cast: castM, tip: tipM, speed: 0.8, startDepth: 0 }).deepest.depth
       within(deepestOnCast({ depthM: depth }, { castM, lineDiameterMm: mm, tipM }), solved, 0.06)
     }
+  })
+})
+
+describe('a rating behind the boat', () => {
+  // Handbook of models §4b, last row of the table: the same lure on the rating cast and 30 m behind the boat.
+  it.each([[1.93, 1.5], [4.26, 3], [7.62, 5]])('what tows at %d m with 30 m out is a plug of %d m on a cast', (depthM, castDepth) => within(castRatingOf({ depthM }).depthM, castDepth, 0.02))
+  it('more line out for the same depth: a shallower plug; brought to the tow again it is where it was', () => {
+    expect(castRatingOf({ depthM: 4, castM: 50 }).depthM).toBeLessThan(castRatingOf({ depthM: 4, castM: 30 }).depthM)
+    within(towDepth(towedPlug(castRatingOf({ depthM: 3.2, castM: 45 }))!, { lineOut: 45, lineDiameter: 0.0003, tip: 0.8 })!.depth, 3.2, 0.06)
   })
 })
 

@@ -1,7 +1,7 @@
 import { TOWED_AT_30_M } from '#core/knowledge'
 import { interpolate } from '#core/numeric'
 import { deepestOnCast, type DiveRating } from './dive-cast'
-import { calibrateTow, TOW_NORMAL_COEFFICIENT, type TowedShape } from './tow'
+import { calibrateTow, TOW_NORMAL_COEFFICIENT, towDepth, type TowedShape } from './tow'
 
 /** The rating cast to which a plug's known depth is brought before it is towed. */
 const RATING_CAST = { castM: 30, lineDiameterMm: 0.3, tipM: 0.8 }
@@ -28,6 +28,17 @@ export function towedPlug(rating: DiveRating): TowedShape | null {
     shapes.set(rating, shape)
   }
   return shape
+}
+
+/**
+ * The depth of a plug known behind a boat, brought to the rating cast: the inverse of what `towedPlug` does. Its `castM` is the line out.
+ * Error: as the table, ±10 %.
+ */
+export function castRatingOf({ depthM, castM = RATING_TOW.lineOut, lineDiameterMm = RATING_CAST.lineDiameterMm, tipM = RATING_TOW.tip }: DiveRating): DiveRating {
+  const shape = calibrateTow(depthM, { lineOut: castM, lineDiameter: lineDiameterMm / 1000, tip: tipM })
+  const at30M = (shape && towDepth(shape, RATING_TOW)?.depth) ?? depthM
+  const { cast, towed } = TOWED_AT_30_M
+  return { ...RATING_CAST, depthM: at30M * interpolate(towed, towed.map((depth, i) => cast[i]! / depth), at30M) }
 }
 
 /** A sinking bait on the tow: C_d·A [m²], lift over drag (up +), weight in water [N]. */

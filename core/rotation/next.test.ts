@@ -34,6 +34,8 @@ describe('the table of bites', () => {
     ['eaten while winding in: horizontal', 'jfb-18', [event('hit', 5, { when: 'winding-in' })], {}, 'tactic'],
     ['follows without a bite on a jerkbait: let it hang', 'jb-silver', [event('follow', 3), event('follow', 6), event('follow', 9)], { cadence: 'jerk-pause' }, 'pause'],
     ['snagging: shallower', 'sq-shad', [event('snagged', 3), event('snagged', 6), event('snagged', 9)], {}, 'depth'],
+    ['slapped and never hooked: the colour', 'sq-shad', [event('hit', 2), event('hit', 5), event('hit', 8), event('hit', 12)], {}, 'colour'],
+    ['missed at the surface: longer stops', 'tw-walk-bone', [event('hit', 3), event('hit', 9)], { cadence: 'walk' }, 'pause'],
     ['taken on the pause: longer', 'jb-silver', [event('hit', 3, { when: 'pause' }), event('hit', 9, { when: 'pause' })], {}, 'pause'],
   ])('%s', (_, lureId, events, part, what) => {
     const out = next(trip(stint(lureId, 0, 15, events, part)))

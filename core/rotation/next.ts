@@ -38,7 +38,7 @@ const REVIEW_MIN = 120
 const AT_ONCE_MIN = 10
 const BLANK_MIN = 15
 /** Signs from which something is changed, the strongest first: what the fish say of colour and gear before what they say by following. */
-const ORDER = ['bite.outside', 'bite.lost', 'bite.pecks.jig', 'bite.pecks.soft', 'bite.pecks.plug', 'bite.pecks.blade', 'bite.pecks.metal', 'bite.snags', 'bite.winding-in', 'bite.follows', 'bite.on-the-fall']
+const ORDER = ['bite.outside', 'bite.lost', 'bite.pecks.jig', 'bite.pecks.soft', 'bite.pecks.plug', 'bite.pecks.blade', 'bite.pecks.metal', 'bite.snags', 'bite.winding-in', 'bite.surface-missed', 'bite.follows', 'bite.on-the-fall', 'bite.slapped']
 const OPEN_COVER: readonly string[] = ['open', 'sand', 'gravel']
 
 /**

@@ -39,7 +39,7 @@ export function contactsOf(events: Tried['events']): number {
 /** Bites that stop (trade §15 "conditioned"): so many contacts, then none for so long [min]. Assumed figures. */
 const FELL_SILENT = { contacts: 3, minutes: 25 }
 
-export function fellSilent({ events, beganMin, minutes }: Tried): boolean {
+export function fellSilent({ events, beganMin, minutes }: Pick<Tried, 'events' | 'beganMin' | 'minutes'>): boolean {
   const last = fishIn(events).reduce((at, fish) => Math.max(at, fish.at ?? -Infinity), -Infinity)
   return contactsOf(events) >= FELL_SILENT.contacts && beganMin + minutes - last >= FELL_SILENT.minutes
 }

@@ -35,7 +35,7 @@ export function match(box: Box, reading: Reading, options: MatchOptions = {}): M
 export function presentedSetups({ ask, candidates }: Ranking, setups: readonly SetupOut[]): ReadonlyMap<string, Presented> {
   const { reading } = ask
   const density = waterDensity(reading.temperatureC, reading.salinityPsu)
-  const byLure = new Map(candidates.slice(0, setups.length).map(c => [c.profile.lure.id, c]))
+  const byLure = new Map(candidates.map(c => [c.profile.lure.id, c]))
   return new Map(setups.map(({ lureId }) => {
     const candidate = byLure.get(lureId)!
     return [lureId, presentedOf(candidate, candidate.placement, ask, density)]

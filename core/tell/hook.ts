@@ -1,5 +1,5 @@
 import type { Ask } from '#core/ask'
-import { HOOK_GAP_MM } from '#core/knowledge'
+import { HOOK_GAP_MM, SPECIES_TABLE } from '#core/knowledge'
 import { type Candidate, gapNeeded, hookFor } from '#core/match'
 import type { Part } from '#core/tackle'
 import { formatHookSize, hookSizeRank } from '#core/units'
@@ -20,7 +20,7 @@ export function hookOf({ profile, technique, added }: Candidate, { reading, scho
   // A head or weighted hook of one's own brings its hook; what it cannot clear is said.
   const needed = gapNeeded(profile)
   const onPart = added.part?.size ?? null
-  const wanted = onPart ?? hookFor(profile)
+  const wanted = onPart ?? hookFor(profile, SPECIES_TABLE[reading.species].strength)
   const loose = onPart ? null : nearest(parts.filter(p => p.kind === 'hook' && p.hookKind === technique.hook && p.quantity !== 0), wanted)
   const size = loose?.size ?? wanted
   const gap = gapOf(size)

@@ -18,6 +18,30 @@ test('a set-up opens into advice, its parts, and why it stands before the next',
   await expect(sheet.getByText(/Of the judgement \d+ % is/)).toBeVisible()
 })
 
+test('any lure of the box is found with its place, opened from there, and is still open after another page; the address leads back to it', async ({ page }) => {
+  await open(page)
+  const total = Number((await page.locator('.setups .lead').textContent())!.match(/^(\d+)/)![1])
+  const search = page.getByRole('searchbox', { name: 'Find a lure of the box in this order' })
+  await search.fill('a')
+  await search.fill('plug')
+  const results = page.getByRole('list', { name: 'Lures found' })
+  await expect(results.getByRole('listitem').first()).toBeVisible()
+  const last = results.getByRole('button').last()
+  const [, place, lure] = (await last.textContent())!.trim().match(/^(\d+)\s+(.*)$/)!
+  expect(Number(place)).toBeLessThanOrEqual(total)
+  await last.click()
+  const row = page.locator('.setups ol > li.chosen')
+  await expect(row.locator('.rank')).toHaveText(place!)
+  await expect(row.locator('.sheet')).toContainText('How well this is known')
+  await expect(page).toHaveURL(/[?&]lure=/)
+  const address = page.url()
+  await page.getByRole('link', { name: 'Waters', exact: true }).first().click()
+  await page.getByRole('link', { name: 'Tie on', exact: true }).first().click()
+  await expect(row.locator('.name')).toHaveText(lure!)
+  await page.goto(address)
+  await expect(row.locator('.name')).toHaveText(lure!)
+})
+
 test('what would change this: a flip is found, tried, and taken back', async ({ page }) => {
   await open(page)
   await expect(page.locator('.setups li')).toHaveCount(12)

@@ -3,8 +3,9 @@ import { computed, ref } from 'vue'
 import type { MatchOut, SetupOut } from '#core/tell'
 import { formatQuantity } from '#core/units'
 import { STANDING_LABEL, tacticLabel } from '~/text/labels'
+import type { Judgement } from '~/workers/judge.protocol'
 
-const props = defineProps<{ out: MatchOut, chosenId: string | null, total: number }>()
+const props = defineProps<{ out: MatchOut, opened: Judgement['opened'], fits: Judgement['fits'], chosenId: string | null }>()
 const emit = defineEmits<{ choose: [lureId: string | null] }>()
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
@@ -24,11 +25,19 @@ const rows = computed(() => {
   })
   return found.slice(0, SHOWN)
 })
+/** What was opened from behind the rows shown, as a row of its own. */
+const further = computed(() => {
+  if (rows.value.some(({ setup, sisters }) => [setup, ...sisters].some(s => s.lureId === props.chosenId))) return []
+  const place = props.out.setups.findIndex(s => s.lureId === props.chosenId)
+  const found = place >= 0 ? { setup: props.out.setups[place]!, place } : props.opened?.setup.lureId === props.chosenId ? props.opened : null
+  return found ? [{ ...found, sisters: [] as SetupOut[] }] : []
+})
 /** Of a row: the dress that is opened, else the best. */
 const shownOf = ({ setup, sisters }: { setup: SetupOut, sisters: SetupOut[] }) => sisters.find(s => s.lureId === props.chosenId) ?? setup
 const outOfTen = (setups: readonly SetupOut[]) => Math.round(10 * setups.reduce((sum, s) => sum + s.share, 0))
 /** The first is compared with the second, every other with the one before it. */
 function neighbourOf(i: number) {
+  if (i > props.out.setups.length) return null
   const other = props.out.setups[i === 0 ? 1 : i - 1]
   return other ? { setup: other, name: name(other.lureId), ahead: i === 0 } : null
 }
@@ -38,9 +47,10 @@ function neighbourOf(i: number) {
   <section class="setups" aria-labelledby="setups-title">
     <h2 id="setups-title">Tie on</h2>
     <p v-if="box.box.outfits.length === 0 && box.ready" class="reason no-rods">No rod is entered: rods, lines and casts are assumed. <NuxtLink to="/box/outfits">Enter your rods</NuxtLink>, one line each, as the label reads.</p>
-    <p class="reason lead">{{ total }} {{ total === 1 ? 'lure' : 'lures' }} of your box can be fished here. The figure: of ten good anglers, about so many would start with it.</p>
+    <p class="reason lead">{{ fits.length }} {{ fits.length === 1 ? 'lure' : 'lures' }} of your box can be fished here. The figure: of ten good anglers, about so many would start with it.</p>
+    <FindInBox :fits="fits" :rejected="out.rejected" :chosen-id="chosenId" @choose="(id: string) => emit('choose', id)" />
     <ol>
-      <li v-for="row in rows" :key="row.setup.lureId" :class="{ chosen: shownOf(row).lureId === chosenId }">
+      <li v-for="row in [...further, ...rows]" :key="row.setup.lureId" :class="{ chosen: shownOf(row).lureId === chosenId }">
         <template v-for="setup in [shownOf(row)]" :key="setup.lureId">
           <button type="button" class="head" :aria-expanded="setup.lureId === chosenId" @click="toggle(setup)">
             <span class="rank">{{ row.place + 1 }}</span>
