@@ -2,12 +2,12 @@
 import { computed, ref } from 'vue'
 import { LOOKS } from '~/stores/settings'
 import { lookLabel } from '~/text/labels'
+import { moment } from '~/text/dates'
 
 const box = useBoxStore()
 const settings = useSettingsStore()
 const { last, days, isDue, preview, issues, isBusy, storage, backup, open, restore, persist, shelf, damaged, standAgain, drop, mend, dropDamaged, saveDamaged } = useKeeping()
 const mending = ref<{ id: string, text: string } | null>(null)
-const day = (at: string) => new Date(at).toLocaleString([], { day: 'numeric', month: 'long', year: 'numeric', hour: '2-digit', minute: '2-digit' })
 const { $pwa } = useNuxtApp()
 const { version } = useRuntimeConfig().public
 const UNITS = ['metric', 'imperial', 'mixed'] as const
@@ -46,7 +46,7 @@ function picked(event: Event) {
     <section v-if="shelf.length > 0" aria-label="Put aside">
       <h2>Put aside</h2>
       <p class="reason">Boxes that made room for another one. They lie on this device until you drop them.</p>
-      <ul class="aside"><li v-for="s in shelf" :key="s.id"><span><b>{{ s.name }}</b>, {{ day(s.at) }}<br /><span class="soft">{{ (s.kept.file.lures ?? []).length }} lures, {{ (s.kept.file.trips ?? []).length }} trips, {{ s.kept.photos.length + s.kept.eventPhotos.length }} pictures</span></span><button type="button" class="plain" :disabled="isBusy" @click="standAgain(s.id)">Bring it back</button><button type="button" class="quiet" @click="drop(s)">drop it</button></li></ul>
+      <ul class="aside"><li v-for="s in shelf" :key="s.id"><span><b>{{ s.name }}</b>, {{ moment(s.at) }}<br /><span class="soft">{{ (s.kept.file.lures ?? []).length }} lures, {{ (s.kept.file.trips ?? []).length }} trips, {{ s.kept.photos.length + s.kept.eventPhotos.length }} pictures</span></span><button type="button" class="plain" :disabled="isBusy" @click="standAgain(s.id)">Bring it back</button><button type="button" class="quiet" @click="drop(s)">drop it</button></li></ul>
     </section>
     <section v-if="damaged.length > 0" aria-label="Damaged rows">
       <h2>Damaged rows</h2>

@@ -4,6 +4,7 @@ import type { Pack } from '#core/pack'
 import { formatQuantity } from '#core/units'
 import { words } from '~/text/labels'
 import { WISH_WORDS } from '~/text/pack-words'
+import { dayShort, weekday } from '~/text/dates'
 
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
@@ -64,7 +65,7 @@ async function add(lureId: string) {
   const pack = explained.value!.pack
   await take({ ...pack, items: [...pack.items, lureId] })
 }
-const dayText = computed(() => (list.value ? new Date(list.value.at).toLocaleDateString([], { weekday: 'long', day: 'numeric', month: 'long' }) : ''))
+const dayText = computed(() => weekday(list.value?.at))
 function printList() {
   window.print()
 }
@@ -88,7 +89,7 @@ async function lookForGaps() {
     </section>
     <template v-else>
       <aside class="plan" aria-label="What is planned for">
-        <div class="title"><h1>Pack</h1><select v-if="lists.length > 1" :value="list.id" aria-label="Pack list" @change="chosen = ($event.target as HTMLSelectElement).value"><option v-for="l in lists" :key="l.id" :value="l.id">{{ l.name }}, {{ new Date(l.at).toLocaleDateString([], { day: 'numeric', month: 'short' }) }}</option></select></div>
+        <div class="title"><h1>Pack</h1><select v-if="lists.length > 1" :value="list.id" aria-label="Pack list" @change="chosen = ($event.target as HTMLSelectElement).value"><option v-for="l in lists" :key="l.id" :value="l.id">{{ l.name }}, {{ dayShort(l.at) }}</option></select></div>
         <div class="fields">
           <label><span class="small-label">name</span><input :value="list.name" @change="change({ name: ($event.target as HTMLInputElement).value || 'Tomorrow' })" /></label>
           <label><span class="small-label">day</span><input type="date" :value="list.at.slice(0, 10)" @change="($event.target as HTMLInputElement).value && remake({ at: `${($event.target as HTMLInputElement).value}T12:00:00Z` })" /></label>

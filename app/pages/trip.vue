@@ -7,6 +7,7 @@ import { EVENT_KINDS } from '#core/terms'
 import { formatQuantity } from '#core/units'
 import { duration } from '~/text/course-words'
 import { words } from '~/text/labels'
+import { clock, dayShort } from '~/text/dates'
 
 const trips = useTripStore()
 const box = useBoxStore()
@@ -67,7 +68,6 @@ const showOthers = ref(false)
 const justTapped = computed(() => events.value.find(e => e.event.id === trips.lastTap?.id)?.event ?? null)
 const caught = computed(() => events.value.filter(e => e.event.kind === 'landed').length)
 const name = (id: string) => box.lureById.get(id)?.name ?? id
-const clock = (at: string | null | undefined) => (at ? new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }) : '')
 async function tap(kind: TripEvent['kind']) {
   await trips.tap(kind)
   opened.value = trips.lastTap?.id ?? null
@@ -80,7 +80,8 @@ async function tap(kind: TripEvent['kind']) {
       <h1>On the water</h1>
       <p class="reason">Choose what you tie on first. From then on every follow, peck and fish is one tap; minutes are counted, and what to change next is worked out from what happened and what was never tried.</p>
       <p v-if="endedToday" class="with"><button type="button" class="plain" @click="trips.resume(endedToday.id)">Go on with the trip that ended at {{ clock(endedToday.end) }}</button></p>
-      <p v-if="pack" class="with"><button type="button" class="choice" :aria-pressed="withPack" @click="withPack = !withPack">with the pack “{{ pack.name }}” of {{ new Date(pack.at).toLocaleDateString([], { day: 'numeric', month: 'short' }) }}</button></p>
+      <section v-if="endedToday" aria-label="The trip that ended"><NotesLines :trip-id="endedToday.id" /><NuxtLink :to="`/logbook/trip/${endedToday.id}`" class="quiet">open it in the logbook</NuxtLink></section>
+      <p v-if="pack" class="with"><button type="button" class="choice" :aria-pressed="withPack" @click="withPack = !withPack">with the pack “{{ pack.name }}” of {{ dayShort(pack.at) }}</button></p>
       <button v-for="s in first.slice(0, 6)" :key="s.lureId" type="button" class="plain first" @click="trips.start(s, kit)"><LureDrawing v-if="box.lureById.get(s.lureId)" :lure="box.lureById.get(s.lureId)!" small class="drawing" /><span><b>{{ name(s.lureId) }}</b><template v-if="rigged.includes(s)"> · rigged on {{ box.outfitById.get(s.outfitId ?? '')?.name }}</template><br />{{ words(s.rig) }} · {{ formatQuantity('depth', s.presentation.depthM, { system: units }) }} · {{ Math.round(100 * s.score) }}</span></button>
       <p v-if="setups.length === 0" class="reason">Nothing in the box can be fished in this water yet.</p>
     </section>

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { byMonth, sumOf, tallyOf } from '#core/evidence'
 import { formatQuantity } from '#core/units'
 import { capital, forageLabel, speciesLabel, words } from '~/text/labels'
+import { momentShort } from '~/text/dates'
 
 /** Home waters: what they are usually like, and what was read of them by date. */
 const box = useBoxStore()
@@ -38,7 +39,6 @@ const inWords = computed(() => {
 /** What was fished here and what came, by month of any year. */
 const months = computed(() => byMonth(box.box.trips.filter(t => t.placeId === chosen.value?.id).flatMap(t => t.stints ?? []).map(stint => ({ ...tallyOf(stint), start: stint.start }))))
 const total = computed(() => sumOf(months.value))
-const when = (at: string) => new Date(at).toLocaleString([], { day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' })
 </script>
 
 <template>
@@ -56,10 +56,10 @@ const when = (at: string) => new Date(at).toLocaleString([], { day: 'numeric', m
       <p v-if="written.length === 0" class="reason">Nothing yet. The strip above has “Write this reading down” under the name of the water; trips add theirs.</p>
       <ul v-else>
         <li v-for="n in [...written].reverse()" :key="n.id">
-          <b>{{ when(n.at) }}</b>
+          <b>{{ momentShort(n.at) }}</b>
           <span>{{ speciesLabel(n.reading.species) }}, {{ formatQuantity('temperature', n.reading.temperatureC, { system: units }) }}<template v-if="n.reading.visibilityM != null">, sees {{ formatQuantity('depth', n.reading.visibilityM, { system: units }) }}</template><template v-if="n.reading.sky">, {{ words(n.reading.sky) }}</template></span>
           <button type="button" class="quiet" @click="store.change({ ...n.reading })">read it again</button>
-          <button v-if="notedIds.has(n.id)" type="button" class="quiet" :aria-label="`Strike the reading of ${when(n.at)}`" @click="box.change({ remove: { readings: [n.id] } }, 'The reading is struck.')">×</button>
+          <button v-if="notedIds.has(n.id)" type="button" class="quiet" :aria-label="`Strike the reading of ${momentShort(n.at)}`" @click="box.change({ remove: { readings: [n.id] } }, 'The reading is struck.')">×</button>
           <span v-else class="from">from a trip</span>
         </li>
       </ul>

@@ -32,6 +32,8 @@ export const useLogbookStore = defineStore('logbook', () => {
     like: (reading: Reading) => open().api.like(plain(reading)),
     years: () => open().api.years(),
     year: (year: number) => open().api.year(year),
+    tripNotes: (tripId: string) => open().api.tripNotes(tripId),
+    yearNotes: (year: number) => open().api.yearNotes(year),
     audit: (progress: (done: number) => void) => open().audit({ schools: { ...settings.schools }, weights: { ...settings.ruleWeights } }, progress),
     stop: () => open().api.stop(),
     written: (trips: readonly Trip[], format: TripFormat, precision: Precision) => open().api.written(plain(trips), format, precision),

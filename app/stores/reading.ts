@@ -5,6 +5,7 @@ import { completeReading, type HomeWater, type NotedReading, placeAt, type Readi
 import type { Schools } from '#core/rule'
 import { recall, remember } from '~/db/box'
 import { useBoxStore } from './box'
+import { localIso } from '~/text/dates'
 
 const READING = 'reading'
 const UNDO_STEPS = 50
@@ -71,7 +72,7 @@ export const useReadingStore = defineStore('reading', () => {
 
   /** Writes the reading down, for the charts and for "as last time here". */
   async function note(id: string, now: Date): Promise<void> {
-    const noted: NotedReading = { id, placeId: place.value?.id ?? null, at: now.toISOString(), reading: JSON.parse(JSON.stringify(reading.value)) as Reading }
+    const noted: NotedReading = { id, placeId: place.value?.id ?? null, at: localIso(now), reading: JSON.parse(JSON.stringify(reading.value)) as Reading }
     await useBoxStore().change({ put: { readings: [noted] } }, `The reading is written down${place.value ? ` for ${place.value.name}` : ''}.`)
   }
 

@@ -11,6 +11,7 @@ import { changeTripAndLure } from '~/db/trip'
 import { useBoxStore } from './box'
 import { useReadingStore } from './reading'
 import { useSettingsStore } from './settings'
+import { localIso } from '~/text/dates'
 
 /** What was done on the water, so that it can be taken back in its order. */
 type Step =
@@ -40,7 +41,7 @@ export const useTripStore = defineStore('trip', () => {
   const lastTap = computed(() => (lastStep.value?.does === 'event' ? lastStep.value : null))
   const did = (step: Step) => { steps.value = [...steps.value, step] }
   const changeTrip = (tripId: string, change: (t: Trip) => Trip) => changeRow(box.database(), 'trips', tripId, t => plain(change(t)))
-  const now = () => new Date().toISOString()
+  const now = () => localIso(new Date())
   const plain = <T>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T
 
   function stintOf(setup: SetupOut): StintStart<unknown> {

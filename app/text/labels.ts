@@ -27,3 +27,8 @@ export const KNOWN_LABEL = {
 
 /** The names of the looks, as on the buttons. */
 export const lookLabel = (look: string): string => (look === 'device' ? 'as the device' : look)
+
+/** "1 contact", "2 contacts" */
+export function counted(n: number, one: string, many = `${one}s`): string {
+  return `${n} ${n === 1 ? one : many}`
+}

@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest'
 import { askCurve } from '../charts/ask-curve'
 import { fallBars } from '../charts/fall-rates'
 import { axisRange, axisValue } from './axis-value'
+import { forInput, localIso } from './dates'
 import { capital, words } from './labels'
+import { notesInWords } from './note-words'
 import { testInWords } from './test-words'
 
 const plain = (text: string) => text.replace(/\u00A0/g, ' ')
@@ -18,6 +20,33 @@ describe('axis figures', () => {
     expect(axisRange('sound', 0, 2, 'metric')).toBe('silent to rattle')
     expect(axisRange('hang', 0.4, 1, 'metric')).toBe('40–100 %')
   })
+})
+
+describe('moments', () => {
+  it.each(['2026-01-01T00:10:00.000Z', '2026-07-01T23:59:00.000Z', '2026-03-29T01:30:00.000Z'])('%s is the same moment by the wall clock here, with its offset', (utc) => {
+    const local = localIso(utc)
+    expect(local).toMatch(/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d\.\d{3}[+-]\d\d:\d\d$/)
+    expect(Date.parse(local)).toBe(Date.parse(utc))
+    // The day and the hour are those of the wall clock (ECMAScript's own local getters).
+    const here = new Date(utc)
+    expect([Number(local.slice(8, 10)), Number(local.slice(11, 13)), Number(local.slice(14, 16))]).toEqual([here.getDate(), here.getHours(), here.getMinutes()])
+    expect(forInput(utc)).toBe(local.slice(0, 16))
+  })
+  it('no moment, no text', () => expect(forInput(null)).toBe(''))
+})
+
+describe('notes in words', () => {
+  const names = { lure: (id: string) => id, place: (id: string) => id, units: 'metric' as const }
+  const all = { hours: 3, casts: 40, contacts: 1, landed: 1, follows: 0 }
+  it('three sentences; one is singular, fewer is told as fewer', () => {
+    const [done, believed, settle] = notesInWords({
+      all, lures: 1, untried: [], believed: { cut: 'lure', value: 'Weir runner', times: { mean: 0.5, low: 0.25, high: 0.8 }, sure: 'leaning' }, settle: { cut: 'lure', value: 'Weir runner', times: 3 },
+    }, names)
+    expect(done).toBe('3.0 h with 1 lure: 1 contact, 1 landed.')
+    expect(believed).toBe('Weir runner drew 2.0 times as few contacts an hour as the rest (90 %: 1.3 to 4.0): it leans that way, no more.')
+    expect(settle).toContain('only if one draws 3.0 times as much')
+  })
+  it('without anything to compare it says how comparing begins', () => expect(notesInWords({ all, lures: 1, untried: [{ cut: 'depth', value: 1 }], believed: null, settle: null }, names).join(' ')).toMatch(/nothing but depth .* was tried.*Change one thing/s))
 })
 
 describe('tests in words', () => {

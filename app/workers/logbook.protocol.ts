@@ -1,6 +1,6 @@
 import type { OwnRules } from '#core/ask'
 import type { Precision, TripsRead } from '#core/files'
-import type { Audit, CrossTable, CutId, LikeDay, RateOptions, RateTable, Return, YearSheet } from '#core/logbook'
+import type { Audit, CrossTable, CutId, LikeDay, Notes, RateOptions, RateTable, Return, YearSheet } from '#core/logbook'
 import type { Reading } from '#core/reading'
 import type { Box, Trip } from '#core/tackle'
 import type { RuleChoice } from './judge.protocol'
@@ -19,6 +19,9 @@ export interface LogbookApi {
   like: (reading: Reading) => readonly LikeDay[]
   years: () => readonly number[]
   year: (year: number) => YearSheet
+  /** What one trip teaches; `null`: nothing was fished on it. */
+  tripNotes: (tripId: string) => Notes | null
+  yearNotes: (year: number) => Notes | null
   /** `null` when `stop` came before the end. */
   audit: (choice: RuleChoice, progress: (done: number) => void) => Promise<Audit | null>
   stop: () => void

@@ -1,7 +1,7 @@
 import * as Comlink from 'comlink'
 import type { OwnRules } from '#core/ask'
 import { tripsFromCsv, tripsToCsv, tripsToGeoJson, tripsToGpx } from '#core/files'
-import { auditRules, daysLike, ratesBy, ratesByTwo, type Stretch, stretchesOf, yearSheet, yearsOf } from '#core/logbook'
+import { auditRules, CHOSEN_CUTS, daysLike, MET_CUTS, notesOf, ratesBy, ratesByTwo, type Stretch, stretchesOf, yearSheet, yearsOf } from '#core/logbook'
 import { prepareBox } from '#core/match'
 import { decodeText } from './decode-text'
 import type { EventMark, LogbookApi } from './logbook.protocol'
@@ -28,6 +28,14 @@ const api: LogbookApi = {
   like: reading => daysLike(stretches, reading),
   years: () => yearsOf(stretches),
   year: year => yearSheet(stretches, year),
+  tripNotes(tripId) {
+    const own = stretches.filter(s => s.tripId === tripId)
+    return own.length > 0 ? notesOf(own, CHOSEN_CUTS) : null
+  },
+  yearNotes(year) {
+    const own = stretches.filter(s => s.start.startsWith(`${year}-`))
+    return own.length > 0 ? notesOf(own, [...CHOSEN_CUTS, ...MET_CUTS]) : null
+  },
   async audit({ schools, weights }, progress) {
     const mine = ++search
     const steps = auditRules(prepared, stretches, { schools, weights, own })

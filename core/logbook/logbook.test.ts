@@ -9,6 +9,7 @@ import { type Box, type Lure, merged, type Trip } from '#core/tackle'
 import { auditRules } from './audit'
 import { CUT_IDS } from './cuts'
 import { daysLike } from './look-back'
+import { CHOSEN_CUTS, notesOf } from './notes'
 import { ratesBy, ratesByTwo } from './rates'
 import { stretchesOf } from './stretch'
 import { yearSheet, yearsOf } from './year'
@@ -46,6 +47,40 @@ describe('rates by cuts', () => {
   it('per 100 casts counts casts, not hours', () => {
     const [row] = ratesBy([{ ...stretches[0]!, casts: 50, contacts: 400, hours: 9 }], 'lure', { of: 'contacts', per: '100 casts' }).rows
     expect(row!.rate.mean).toBeCloseTo(800, -1.5)
+  })
+})
+
+describe('notes', () => {
+  const lures = ['hot', 'natural'].map((pattern): Lure => ({ id: pattern, name: pattern, family: 'crankbait', lengthMm: 60, colours: { pattern: pattern as 'hot' } }))
+  /** Days of two hours with each colour, with so many contacts an hour each. */
+  const logOf = (random: () => number, days: number, hot: number, natural: number) => stretchesOf(prepareBox({ lures, parts: [], outfits: [], tests: [], trips: Array.from({ length: days }, (_, d): Trip => {
+    const date = `2026-06-${String(1 + (d % 28)).padStart(2, '0')}`
+    const stint = (id: string, hour: number, rate: number) => ({
+      id: `${id}${d}`, lureId: id, start: `${date}T${String(hour).padStart(2, '0')}:00:00Z`, end: `${date}T${String(hour + 2).padStart(2, '0')}:00:00Z`, depthM: 1.2,
+      events: Array.from({ length: poissonSample(2 * rate, random) }, (_, i) => ({ id: `${id}${d}-${i}`, kind: 'hit' as const, at: `${date}T${String(hour).padStart(2, '0')}:${String(10 + 6 * i).padStart(2, '0')}:00Z` })),
+    })
+    return { id: `t${d}`, start: `${date}T06:00:00Z`, end: `${date}T10:00:00Z`, stints: [stint('hot', 6, hot), stint('natural', 8, natural)] }
+  }) }))
+  it('what draws three times as much over a season is believed, told with its direction', () => {
+    const { believed } = notesOf(logOf(seededRandom(3), 20, 3, 1), CHOSEN_CUTS)
+    expect(believed).toMatchObject({ sure: 'worth-believing' })
+    expect(['hot', 'natural']).toContain(believed!.value)
+    expect(believed!.value === 'hot' ? believed!.times.low : 1 / believed!.times.high).toBeGreaterThan(1)
+  })
+  it('where both are alike a note is worth believing in hardly one season of ten', () => {
+    const random = seededRandom(5)
+    const wrong = Array.from({ length: 40 }, () => notesOf(logOf(random, 12, 1.5, 1.5), CHOSEN_CUTS).believed?.sure).filter(sure => sure === 'worth-believing').length
+    expect(wrong).toBeLessThanOrEqual(6)
+  })
+  it('one day with one depth: nothing else was tried, and a day of trying tells less apart than a factor of two', () => {
+    const { untried, settle, believed } = notesOf(logOf(seededRandom(1), 1, 1, 1), CHOSEN_CUTS)
+    expect(untried.map(u => u.cut)).toContain('depth')
+    expect(believed!.sure).not.toBe('worth-believing')
+    expect(settle!.times).toBeGreaterThan(2)
+  })
+  it('nothing fished two ways: nothing is compared', () => {
+    const [one] = logOf(seededRandom(1), 1, 2, 2)
+    expect(notesOf([one!], CHOSEN_CUTS)).toMatchObject({ believed: null, settle: null, lures: 1 })
   })
 })
 

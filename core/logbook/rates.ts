@@ -56,7 +56,7 @@ export function ratesBy(stretches: readonly Stretch[], cutId: CutId, { of, per }
 }
 
 /** How bunched the bites are about the rates of these groups, day by day. */
-function bunched(list: readonly { readonly group: string | number, readonly stretch: Stretch }[], of: Return, per: EffortUnit): number {
+export function bunched(list: readonly { readonly group: string | number, readonly stretch: Stretch }[], of: Return, per: EffortUnit): number {
   return dispersionOf(list.map(({ group, stretch }) => ({ group, day: dayOf(stretch.start), events: stretch[of], effort: effortIn(per, stretch) })))
 }
 

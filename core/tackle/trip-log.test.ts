@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ended, merged, minutesOf, momentIn, openStint, withCasts, withDetail, withEvent, withoutEvent, withoutStint, withStint, withStock } from './trip-log'
+import { ended, merged, minutesOf, momentIn, openStint, withCasts, withDetail, withEvent, withForgotten, withoutEvent, withoutStint, withStint, withStock } from './trip-log'
 import type { Lure, Stint, Trip } from './types'
 
 const at = (minute: number) => new Date(Date.UTC(2026, 4, 6, 5, minute)).toISOString()
@@ -40,6 +40,13 @@ describe('the log of a trip', () => {
     const times = trip.stints![0]!.events!.map(e => Date.parse(e.at!))
     expect(times).toHaveLength(2000)
     expect(times).toEqual([...times].sort((a, b) => a - b))
+  })
+  it('a forgotten stretch stands in its place by the clock, and the trip widens to hold it', () => {
+    const day: Trip = { id: 't', start: at(60), end: at(120), stints: [{ id: 'a', lureId: 'l', start: at(60), end: at(120) }] }
+    const early = withForgotten(day, { id: 'b', lureId: 'm', start: at(20), end: at(50) })
+    expect(early).toMatchObject({ start: at(20), end: at(120), stints: [{ id: 'b' }, { id: 'a' }] })
+    expect(withForgotten(day, { id: 'c', lureId: 'm', start: at(120), end: at(150) })).toMatchObject({ start: at(60), end: at(150), stints: [{ id: 'a' }, { id: 'c' }] })
+    expect(withForgotten({ ...day, end: null }, { id: 'd', lureId: 'm', start: at(70), end: at(80) }).end).toBeNull()
   })
   it('a lost lure leaves the box, down to none', () => {
     const lure = { id: 'l', name: 'l', family: 'grub', quantity: 2 } as const

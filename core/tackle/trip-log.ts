@@ -117,3 +117,12 @@ const ISO_DATE = 10
 export function dayOf(at: string): string {
   return at.slice(0, ISO_DATE)
 }
+
+/** A trip with a stretch that was not noted at the time, in its place by the clock; the trip's own hours widen to hold it. */
+export function withForgotten<R>(trip: Trip<R>, stint: Stint<R>): Trip<R> {
+  const [first, last] = [Date.parse(stint.start), Date.parse(stint.end ?? stint.start)]
+  return {
+    ...trip, stints: [...trip.stints ?? [], stint].sort((a, b) => Date.parse(a.start) - Date.parse(b.start)),
+    start: first < Date.parse(trip.start) ? stint.start : trip.start, end: trip.end && last > Date.parse(trip.end) ? stint.end : trip.end,
+  }
+}

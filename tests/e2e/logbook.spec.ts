@@ -85,6 +85,26 @@ test('rates, charts with table and picture, days like this, rules on the own wat
   await expect(page.getByRole('heading', { name: '2026 on the water' })).toBeVisible()
 })
 
+test('a day from memory, a stretch that was forgotten, and what the day says', async ({ page }) => {
+  await page.goto('/logbook')
+  await page.getByRole('button', { name: 'Write down a day from memory' }).click()
+  await page.getByLabel('day', { exact: true }).fill('2026-05-02')
+  await page.getByRole('button', { name: 'Put it in the log' }).click()
+  await expect(page.getByRole('alert')).toContainText('choose the lure')
+  await page.getByRole('combobox', { name: 'lure fished longest' }).click()
+  await page.getByRole('option').nth(2).click()
+  await page.getByRole('button', { name: 'Put it in the log' }).click()
+  await expect(page.getByRole('heading', { level: 2 })).toContainText('2 May 2026')
+  const notes = page.getByRole('list', { name: 'What the day says' })
+  await expect(notes).toContainText('2.0 h with 1 lure: 0 contacts, 0 landed')
+  await page.getByRole('button', { name: 'add a stretch that was forgotten' }).click()
+  await expect(page.locator('.stint')).toHaveCount(2)
+  await expect(page.locator('.stint .fields')).toHaveCount(1)
+  await page.locator('.stint').nth(1).getByRole('button', { name: '+ add' }).click()
+  await page.locator('.stint').nth(1).getByRole('button', { name: 'landed', exact: true }).click()
+  await expect(notes).toContainText('2.5 h with 1 lure: 1 contact, 1 landed')
+})
+
 test('the log enters the judgement, says so, and can be switched off', async ({ page }) => {
   await page.goto('/')
   await expect(page.locator('.setups li')).toHaveCount(12)

@@ -1,5 +1,6 @@
 import { scaleLinear, scaleTime } from 'd3'
 import { minutesOf, type Trip, type TripEvent } from '#core/tackle'
+import { clock } from '~/text/dates'
 
 export interface StintMark { readonly id: string, readonly lureId: string, readonly x: number, readonly width: number, readonly y: number }
 export interface EventPoint { readonly event: TripEvent, readonly x: number, readonly y: number }
@@ -26,7 +27,7 @@ export function tripLine(trip: Trip, bottomM: number, size: { readonly width: nu
   return {
     stints: stints.map((s, i) => ({ id: s.id, lureId: s.lureId, x: x(new Date(s.start)), width: Math.max(2, x(new Date(ends[i]!)) - x(new Date(s.start))), y: y(s.depthM ?? 0) })),
     events: stints.flatMap(s => (s.events ?? []).map(event => ({ event, x: x(new Date(event.at ?? s.start)), y: y(event.depthM ?? s.depthM ?? 0) }))),
-    hours: x.ticks(6).map(t => ({ label: t.toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }), x: x(t) })),
+    hours: x.ticks(6).map(t => ({ label: clock(t), x: x(t) })),
     depths: y.ticks(5).map(value => ({ value, y: y(value) })),
   }
 }

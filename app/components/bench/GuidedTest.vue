@@ -9,6 +9,7 @@ import { takeQuantity } from '#core/units'
 import { waterDensity } from '#core/water'
 import { capital, words } from '~/text/labels'
 import { meanInWords, readingInWords, unitOf } from '~/text/test-words'
+import { localIso } from '~/text/dates'
 
 const props = defineProps<{ profile: LureProfile }>()
 const emit = defineEmits<{ saved: [] }>()
@@ -84,7 +85,7 @@ const sinks = computed(() => (props.profile.buoyancy.known === 'typical' ? null 
 
 async function save() {
   const test: BenchTest = {
-    id: nanoid(10), lureId: props.profile.lure.id, kind: kind.value, at: new Date().toISOString(), values: [...values.value], temperatureC: temperatureC.value,
+    id: nanoid(10), lureId: props.profile.lure.id, kind: kind.value, at: localIso(new Date()), values: [...values.value], temperatureC: temperatureC.value,
     salinityPsu: reading.complete.reading.salinityPsu,
     ...(guide.value.needsRig ? { rig: rig.value, addedG: addedG.value } : {}),
     ...(guide.value.needsDepth ? { depthM: depthM.value } : {}),

@@ -3,22 +3,21 @@ import { computed, ref } from 'vue'
 import { tallyOf } from '#core/evidence'
 import type { Stint, TripEvent } from '#core/tackle'
 import { EVENT_KINDS } from '#core/terms'
-import { words } from '~/text/labels'
+import { clock, forInput, localIso } from '~/text/dates'
+import { counted, words } from '~/text/labels'
 import { hoursFigure } from '~/text/log-words'
 
 /** One stretch of a trip: what was fished and how, everything correctable, with its events. */
-const props = defineProps<{ stint: Stint, tripId: string, chosenId: string | null }>()
+/** `begun`: just added, to be filled in. */
+const props = defineProps<{ stint: Stint, tripId: string, chosenId: string | null, begun?: boolean }>()
 const emit = defineEmits<{ change: [about: Partial<Stint>], remove: [], choose: [eventId: string | null], detail: [eventId: string, about: Partial<TripEvent>], removeEvent: [eventId: string], add: [kind: TripEvent['kind']] }>()
 const box = useBoxStore()
 const problem = ref('')
-const editing = ref(false)
+const editing = ref(props.begun ?? false)
 const adding = ref(false)
 const tally = computed(() => tallyOf(props.stint))
 const lure = computed(() => box.lureById.get(props.stint.lureId) ?? null)
 const items = computed(() => box.box.lures.map(l => ({ value: l.id, title: l.name })))
-const clock = (at: string | null | undefined) => (at ? new Date(at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' }) : '')
-/** For an input of date and time, by the wall clock here. */
-const local = (at: string | null | undefined) => (at ? new Date(Date.parse(at) - new Date(at).getTimezoneOffset() * 60_000).toISOString().slice(0, 16) : '')
 const typed = (event: Event) => (event.target as HTMLInputElement).value
 /** Deepest water and fastest pace that a file takes [m, m/s]. */
 const QUANTITIES = [{ key: 'depthM', label: 'depth', dimension: 'depth', max: 300 }, { key: 'speedMs', label: 'speed', dimension: 'speed', max: 12 }] as const
@@ -28,7 +27,7 @@ function time(key: 'start' | 'end', text: string) {
   const at = Date.parse(text)
   if (Number.isNaN(at)) problem.value = `Not stored: the ${key === 'start' ? 'beginning' : 'end'} must be a date and time.`
   else if (key === 'end' && at < Date.parse(props.stint.start)) problem.value = 'Not stored: the end lies before the beginning.'
-  else emit('change', { [key]: new Date(at).toISOString() })
+  else emit('change', { [key]: localIso(at) })
 }
 function casts(text: string) {
   problem.value = ''
@@ -42,11 +41,11 @@ function casts(text: string) {
   <section class="stint" :aria-label="lure?.name ?? stint.lureId">
     <LureDrawing v-if="lure" :lure="lure" small class="drawing" />
     <div class="what">
-      <p class="line"><b>{{ lure?.name ?? `gone from the box (${stint.lureId})` }}</b> <span class="figure">{{ clock(stint.start) }}–{{ clock(stint.end) }}</span> · {{ hoursFigure(tally.hours) }} h<template v-if="stint.casts != null"> · {{ stint.casts }} casts</template> · {{ tally.contacts }} contacts, {{ tally.landed }} landed <button type="button" class="quiet" :aria-expanded="editing" @click="editing = !editing">{{ editing ? 'done' : 'correct' }}</button></p>
+      <p class="line"><b>{{ lure?.name ?? `gone from the box (${stint.lureId})` }}</b> <span class="figure">{{ clock(stint.start) }}–{{ clock(stint.end) }}</span> · {{ hoursFigure(tally.hours) }} h<template v-if="stint.casts != null"> · {{ counted(stint.casts, 'cast') }}</template> · {{ counted(tally.contacts, 'contact') }}, {{ tally.landed }} landed <button type="button" class="quiet" :aria-expanded="editing" @click="editing = !editing">{{ editing ? 'done' : 'correct' }}</button></p>
       <div v-if="editing" class="fields">
         <label class="wide"><span class="small-label">lure</span><v-autocomplete :model-value="stint.lureId" :items="items" aria-label="lure" @update:model-value="id => id && emit('change', { lureId: id })" /></label>
-        <label><span class="small-label">from</span><input type="datetime-local" :value="local(stint.start)" @change="time('start', typed($event))" /></label>
-        <label><span class="small-label">to</span><input type="datetime-local" :value="local(stint.end)" @change="time('end', typed($event))" /></label>
+        <label><span class="small-label">from</span><input type="datetime-local" :value="forInput(stint.start)" @change="time('start', typed($event))" /></label>
+        <label><span class="small-label">to</span><input type="datetime-local" :value="forInput(stint.end)" @change="time('end', typed($event))" /></label>
         <label><span class="small-label">casts</span><input :value="stint.casts ?? ''" inputmode="numeric" @change="casts(typed($event))" /></label>
         <QuantityField v-for="q in QUANTITIES" :key="q.key" :label="q.label" :dimension="q.dimension" :value="stint[q.key]" :max="q.max" @change="value => emit('change', { [q.key]: value })" />
         <button type="button" class="quiet" @click="emit('remove')">take this stretch out</button>

@@ -8,6 +8,7 @@ import { formatQuantity } from '#core/units'
 import { speciesLabel } from '~/text/labels'
 import { hoursFigure } from '~/text/log-words'
 import type { TripFormat } from '~/workers/logbook.protocol'
+import { dayShort } from '~/text/dates'
 
 const box = useBoxStore()
 const log = useLogbookStore()
@@ -31,7 +32,6 @@ const total = computed(() => sumOf(trips.value))
 const plan = computed(() => (incoming.value ? compareTrips(box.box.trips, incoming.value.read.trips) : null))
 const FORMATS: { id: TripFormat, name: string, type: string }[] = [{ id: 'csv', name: 'table (CSV)', type: 'text/csv' }, { id: 'gpx', name: 'waypoints (GPX)', type: 'application/gpx+xml' }, { id: 'geojson', name: 'map points (GeoJSON)', type: 'application/geo+json' }]
 const chosenTrips = computed((): readonly Trip[] => (picked.value.size > 0 ? box.box.trips.filter(t => picked.value.has(t.id)) : box.box.trips))
-const day = (at: string) => new Date(at).toLocaleDateString([], { day: 'numeric', month: 'short' })
 const yearOf = (at: string) => at.slice(0, 4)
 
 function pick(id: string) {
@@ -81,10 +81,10 @@ const write = () => attempt(async () => {
       <thead><tr><th /><th scope="col">day</th><th scope="col">water</th><th scope="col" class="cut">the day: where it was fished, and where fish were</th><th scope="col" class="number">hours</th><th scope="col" class="number">contacts</th><th scope="col" class="number">landed</th></tr></thead>
       <tbody>
         <tr v-for="({ trip, hours, contacts, landed, species, temperature }, i) in trips.slice(0, shown)" :key="trip.id" :class="{ turn: i === 0 || yearOf(trips[i - 1]!.trip.start) !== yearOf(trip.start) }">
-          <td><label class="tick"><input type="checkbox" :checked="picked.has(trip.id)" :aria-label="`Pick the trip of ${day(trip.start)}`" @change="pick(trip.id)" /></label></td>
-          <th scope="row"><NuxtLink :to="`/logbook/trip/${encodeURIComponent(trip.id)}`">{{ day(trip.start) }}<span class="year">{{ yearOf(trip.start) }}</span></NuxtLink></th>
+          <td><label class="tick"><input type="checkbox" :checked="picked.has(trip.id)" :aria-label="`Pick the trip of ${dayShort(trip.start)}`" @change="pick(trip.id)" /></label></td>
+          <th scope="row"><NuxtLink :to="`/logbook/trip/${encodeURIComponent(trip.id)}`">{{ dayShort(trip.start) }}<span class="year">{{ yearOf(trip.start) }}</span></NuxtLink></th>
           <td class="where">{{ trip.placeId ? names.place(trip.placeId) : '–' }}<span class="soft">{{ species }}<template v-if="temperature !== null">, {{ formatQuantity('temperature', temperature, { system: names.units }) }}</template></span></td>
-          <td class="cut"><NuxtLink :to="`/logbook/trip/${encodeURIComponent(trip.id)}`" :aria-label="`Open the trip of ${day(trip.start)} ${yearOf(trip.start)}`"><TripCut :trip="trip" small /></NuxtLink></td>
+          <td class="cut"><NuxtLink :to="`/logbook/trip/${encodeURIComponent(trip.id)}`" :aria-label="`Open the trip of ${dayShort(trip.start)} ${yearOf(trip.start)}`"><TripCut :trip="trip" small /></NuxtLink></td>
           <td class="number">{{ hoursFigure(hours) }}</td><td class="number figure">{{ contacts }}</td><td class="number figure">{{ landed }}</td>
         </tr>
       </tbody>
@@ -92,6 +92,7 @@ const write = () => attempt(async () => {
     <button v-if="trips.length > shown" type="button" class="plain" @click="shown += 100">{{ trips.length - shown }} earlier trips</button>
     <div v-if="picked.size > 0" class="bulk" role="group" aria-label="Picked trips"><b>{{ picked.size }} picked</b><button type="button" class="plain" :disabled="picked.size < 2" @click="join">Make them one trip</button><button type="button" class="plain" @click="remove">Take out of the log</button><button type="button" class="quiet" @click="picked = new Set()">none</button></div>
 
+    <PastDay v-if="box.box.lures.length > 0" />
     <section class="exchange">
       <h2>Keep and bring in</h2>
       <div class="row"><span>Keep {{ picked.size > 0 ? `the ${picked.size} picked` : 'all trips' }} as</span><button v-for="f in FORMATS" :key="f.id" type="button" class="plain" :disabled="chosenTrips.length === 0" @click="keep(f)">{{ f.name }}</button></div>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { proseIn } from '#core/units'
 import { hoursFigure, PART_WORDS, rateFigure } from '~/text/log-words'
+import { dayLong } from '~/text/dates'
 
 const { units } = storeToRefs(useSettingsStore())
 const log = useLogbookStore()
@@ -20,7 +21,7 @@ const nearness = (distance: number) => (distance < 0.7 ? 'much like this' : dist
     <ol>
       <li v-for="day in days ?? []" :key="day.tripId">
         <div class="when">
-          <NuxtLink :to="`/logbook/trip/${encodeURIComponent(day.tripId)}`" class="date">{{ new Date(day.start).toLocaleDateString([], { day: 'numeric', month: 'long', year: 'numeric' }) }}</NuxtLink>
+          <NuxtLink :to="`/logbook/trip/${encodeURIComponent(day.tripId)}`" class="date">{{ dayLong(day.start) }}</NuxtLink>
           <span>{{ day.placeId ? names.place(day.placeId) : '' }}</span>
           <span class="figure">{{ day.distance.toFixed(1) }} steps</span><span class="soft">{{ nearness(day.distance) }}</span>
           <span v-if="day.differs.length > 0" class="soft">differs in {{ day.differs.map(p => PART_WORDS[p]).join(', ') }}</span>

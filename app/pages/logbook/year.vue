@@ -28,6 +28,7 @@ function printSheet() {
     <article v-if="sheet" class="sheet">
       <h2>{{ sheet.year }} on the water</h2>
       <p class="sum"><b class="figure">{{ sheet.trips }}</b> trips · <b class="figure">{{ hoursFigure(sheet.all.hours) }}</b> h · <b class="figure">{{ sheet.all.casts }}</b> casts · <b class="figure">{{ sheet.all.contacts }}</b> contacts · <b class="figure">{{ sheet.all.landed }}</b> landed<template v-if="sheet.lost > 0"> · {{ sheet.lost }} lures lost</template></p>
+      <NotesLines :year="sheet.year" />
       <table class="months">
         <caption>Months: hours, and fish landed</caption>
         <tbody><tr><td v-for="(m, i) in sheet.months" :key="i"><span class="column"><i :style="{ height: `${(58 * m.hours) / mostHours}px` }" /></span><span class="figure">{{ m.hours > 0 ? hoursFigure(m.hours) : '–' }}</span><span>{{ m.hours > 0 ? m.landed : '' }}</span><span class="small-label">{{ monthName(i) }}</span></td></tr></tbody>

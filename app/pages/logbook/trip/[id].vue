@@ -3,10 +3,11 @@ import { computed, ref } from 'vue'
 import { nanoid } from 'nanoid'
 import { sumOf, tallyOf } from '#core/evidence'
 import type { Reading } from '#core/reading'
-import { type Stint, type Trip, type TripEvent, withChanged, withDetail, withoutEvent, withoutStint } from '#core/tackle'
+import { type Stint, type Trip, type TripEvent, withChanged, withDetail, withForgotten, withoutEvent, withoutStint } from '#core/tackle'
 import { formatQuantity } from '#core/units'
-import { capital, speciesLabel, words } from '~/text/labels'
+import { capital, counted, speciesLabel, words } from '~/text/labels'
 import { hoursFigure } from '~/text/log-words'
+import { localIso, weekdayLong } from '~/text/dates'
 
 const route = useRoute()
 const box = useBoxStore()
@@ -39,6 +40,18 @@ async function write(next: Trip, text: string) {
 }
 const change = (stint: Stint, about: Partial<Stint>) => write(withChanged(trip.value!, stint.id, s => ({ ...s, ...about })), 'The stretch is corrected.')
 const add = (stint: Stint, kind: TripEvent['kind']) => write(withChanged(trip.value!, stint.id, s => ({ ...s, events: [...s.events ?? [], { id: nanoid(), at: s.end ?? s.start, kind, species: (s.reading as Reading | undefined)?.species ?? null }] })), `${capital(words(kind))} is added.`)
+/** A stretch that was not noted: half an hour with the same lure after the last one, to be corrected in its row. */
+const FORGOTTEN_MS = 30 * 60_000
+async function forgotten() {
+  const last = trip.value!.stints?.at(-1)
+  const start = last?.end ?? last?.start ?? trip.value!.start
+  const lureId = last?.lureId ?? box.box.lures[0]?.id
+  if (!lureId) return
+  const id = nanoid()
+  await write(withForgotten(trip.value!, { id, lureId, start, end: localIso(Date.parse(start) + FORGOTTEN_MS), events: [], ...(last?.reading ? { reading: last.reading } : {}) }), 'A stretch is added.')
+  added.value = id
+}
+const added = ref<string | null>(null)
 async function remove() {
   await box.change({ remove: { trips: [trip.value!.id], eventPhotos: pictures.value.map(e => e.id) } }, 'The trip is gone.')
   await navigateTo('/logbook')
@@ -50,16 +63,17 @@ async function remove() {
     <p v-if="!trip" class="reason">There is no such trip in the log; perhaps it was joined to another. <NuxtLink to="/logbook">All trips</NuxtLink></p>
     <template v-else>
       <div class="heading">
-        <h2>{{ new Date(trip.start).toLocaleDateString([], { weekday: 'long', day: 'numeric', month: 'long', year: 'numeric' }) }}</h2>
+        <h2>{{ weekdayLong(trip.start) }}</h2>
         <label class="place"><span class="sr">Water</span><select :value="trip.placeId ?? ''" @change="write({ ...trip!, placeId: ($event.target as HTMLSelectElement).value || null }, 'The water is changed.')"><option value="">no water noted</option><option v-for="p in box.places" :key="p.id" :value="p.id">{{ p.name }}</option></select></label>
-        <p class="sum"><b class="figure">{{ hoursFigure(tally.hours) }}</b> h · <b class="figure">{{ tally.casts }}</b> casts · <b class="figure">{{ tally.contacts }}</b> contacts · <b class="figure">{{ tally.landed }}</b> landed<template v-if="tally.follows > 0"> · {{ tally.follows }} follows</template></p>
+        <p class="sum"><b class="figure">{{ hoursFigure(tally.hours) }}</b> h · <b class="figure">{{ tally.casts }}</b> casts · <b class="figure">{{ tally.contacts }}</b> contacts · <b class="figure">{{ tally.landed }}</b> landed<template v-if="tally.follows > 0"> · {{ counted(tally.follows, 'follow') }}</template></p>
       </div>
       <p v-for="r in readings" :key="r.at" class="reading">{{ fieldsOf(r.reading) }}</p>
+      <NotesLines :trip-id="trip.id" />
       <TripCut v-if="(trip.stints ?? []).length > 0" :trip="trip" :chosen-id="chosen" @choose="id => chosen = id" />
       <p class="reason soft key">Line: the depth that was fished. Red: landed; white: other contacts. Tap a mark to open it.</p>
       <div v-if="pictures.length > 0" class="pictures"><button v-for="e in pictures" :key="e.id" type="button" @click="chosen = e.id"><img :src="photos.urlOf(e.id)!" :alt="`Picture: ${words(e.kind)}`" /></button></div>
-      <StintRow v-for="s in trip.stints ?? []" :key="s.id" :stint="s" :trip-id="trip.id" :chosen-id="chosen" @choose="id => chosen = id" @change="about => change(s, about)" @remove="write(withoutStint(trip!, s.id), 'The stretch is out of the log.')" @add="kind => add(s, kind)" @detail="(id, about) => write(withDetail(trip!, id, about), 'The event is corrected.')" @remove-event="id => write(withoutEvent(trip!, id), 'The event is out of the log.')" />
-      <div class="end"><NuxtLink to="/logbook" class="quiet">all trips</NuxtLink><button type="button" class="quiet" @click="remove">take the trip out of the log</button></div>
+      <StintRow v-for="s in trip.stints ?? []" :key="s.id" :stint="s" :begun="added === s.id" :trip-id="trip.id" :chosen-id="chosen" @choose="id => chosen = id" @change="about => change(s, about)" @remove="write(withoutStint(trip!, s.id), 'The stretch is out of the log.')" @add="kind => add(s, kind)" @detail="(id, about) => write(withDetail(trip!, id, about), 'The event is corrected.')" @remove-event="id => write(withoutEvent(trip!, id), 'The event is out of the log.')" />
+      <div class="end"><NuxtLink to="/logbook" class="quiet">all trips</NuxtLink><button v-if="trip.end && box.box.lures.length > 0" type="button" class="quiet" @click="forgotten">add a stretch that was forgotten</button><button type="button" class="quiet" @click="remove">take the trip out of the log</button></div>
     </template>
   </div>
 </template>
