@@ -10,11 +10,11 @@ const judgement = useJudgementStore()
 const undo = useUndoStore()
 const theme = useTheme()
 
-/** Ctrl+Z takes back the last change of the box, but never fights with a field that has its own undo. */
-onKeyStroke(['z', 'Z'], (event) => {
-  if (!(event.ctrlKey || event.metaKey) || event.shiftKey || isTyping(event)) return
+/** Ctrl+Z takes back the last change of the box, with Shift or as Ctrl+Y does it again; it never fights with a field that has its own undo. */
+onKeyStroke(['z', 'Z', 'y', 'Y'], (event) => {
+  if (!(event.ctrlKey || event.metaKey) || isTyping(event)) return
   event.preventDefault()
-  void undo.takeBack()
+  void (event.shiftKey || event.key.toLowerCase() === 'y' ? undo.doAgain() : undo.takeBack())
 })
 
 watchEffect(() => theme.change(settings.theme))

@@ -2,7 +2,7 @@ import { dequal } from 'dequal/lite'
 import type { Subscription } from 'dexie'
 import { nanoid } from 'nanoid'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import type { OwnRules } from '#core/ask'
 import { type Issue, type Outcome, parseAssembly, parseFile, parseLure, parseOutfit, parsePack, parsePart, parsePlace, parseTest, type Place, type YgrionFile } from '#core/files'
 import { prepareOutfit } from '#core/lure'
@@ -10,16 +10,22 @@ import { fishedHours } from '#core/match'
 import type { PackList } from '#core/pack'
 import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Box, Lure } from '#core/tackle'
-import { type Holdings, holdingsOf, readAll, replaceAll, watchBox, type Whose, whoseBox } from '~/db/box'
+import { type Holdings, holdingsOf, readAll, recall, remember, replaceAll, watchBox, type Whose, whoseBox } from '~/db/box'
 import { bringBack, putAside, setDamagedAside } from '~/db/aside'
 import { applyChange, changeRow, type Change, type Rows } from '~/db/change'
 import { openDatabase, type Database } from '~/db/database'
+import { type Made, makeChange, takeBack } from '~/db/take-back'
 import { storageTrouble } from '~/db/trouble'
-import { useUndoStore } from './undo'
+import { type Deed, type Step, useUndoStore } from './undo'
 
 /** What is changed field by field where it stands, and how it is checked. */
 const PARSERS = { lures: parseLure, outfits: parseOutfit, parts: parsePart, places: parsePlace, packs: parsePack }
 type EditableList = keyof typeof PARSERS
+
+/** Where the newest steps that can be taken back are kept; so many of them, of so many rows at most. */
+const UNDO = 'undo-steps'
+const STEPS_KEPT = 20
+const MOST_ROWS_KEPT = 200
 
 /** What is the same stays the same object, so that nothing is judged anew because a pack list was ticked. */
 const kept = <T>(before: T, now: T): T => (dequal(before, now) ? before : now)
@@ -111,6 +117,7 @@ export const useBoxStore = defineStore('box', () => {
         await put(file, 'demo')
       }
     }
+    await recallSteps()
     subscription = watchBox(database(), show, error => tell(error, message => `The box could not be read: ${message}`))
   }
 
@@ -172,8 +179,29 @@ export const useBoxStore = defineStore('box', () => {
 
   /** Writes rows that are known to be sound, in one transaction, and offers to take it back. */
   async function change(what: Change, text: string): Promise<void> {
-    const back = await applyChange(database(), structuredClone(what))
-    undo.offer(text, async () => void (await applyChange(database(), back)))
+    const made = await makeChange(database(), structuredClone(what))
+    undo.offer(text, reversalOf(made), made)
+  }
+
+  /** Takes out what a change did, and nothing of what was done since; the same again does it again. */
+  function reversalOf(made: Made): Deed {
+    return async () => {
+      const { made: reversed, kept } = await takeBack(database(), made)
+      if (kept.length > 0) undo.notice = `${kept.join(', ')}: worked on since, that stays.`
+      return reversalOf(reversed)
+    }
+  }
+
+  /** The newest steps outlive the page, as far as they are small; none from before another box stood here. */
+  async function rememberSteps(steps: readonly Step[]): Promise<void> {
+    const since = steps.slice(steps.findLastIndex(step => !step.kept) + 1) as readonly Step<Made>[]
+    const small = since.filter(step => step.kept!.rows.length <= MOST_ROWS_KEPT).slice(-STEPS_KEPT)
+    await remember(database(), UNDO, small.map(({ text, kept }) => ({ text, made: kept })))
+  }
+  async function recallSteps(): Promise<void> {
+    const earlier = await recall<readonly { text: string, made: Made }[]>(database(), UNDO) ?? []
+    undo.remembered(earlier.map(({ text, made }) => ({ text, undo: reversalOf(made), kept: made })))
+    watch(() => undo.steps, steps => void rememberSteps(steps).catch(error => tell(error, message => `What could be taken back is not kept: ${message}`)), { flush: 'sync' })
   }
 
   /** Checks and stores one row without offering to take it back: the field itself shows what was typed. */

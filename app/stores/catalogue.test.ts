@@ -142,7 +142,7 @@ describe('the way back through readings', () => {
     const before = readings.written.length
     await readings.note('noted-1', new Date('2026-05-07T05:00:00Z'))
     await until(() => readings.written.length === before + 1)
-    expect(readings.written.find(r => r.id === 'noted-1')).toMatchObject({ placeId: water.id, at: '2026-05-07T05:00:00.000Z' })
+    expect(readings.written.find(r => r.id === 'noted-1')).toMatchObject({ placeId: water.id })
     const times = readings.written.map(r => Date.parse(r.at))
     expect(times).toEqual([...times].sort((a, b) => a - b))
   })

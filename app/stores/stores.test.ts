@@ -1,4 +1,4 @@
-import { beforeEach, describe, expect, it } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { Trip } from '#core/tackle'
 import demo from '../../demo/box.json'
 import { openFreshBox, until } from '~/testing/fresh-box'
@@ -84,6 +84,59 @@ describe('undo', () => {
     await undo.takeBack()
     await undo.takeBack()
     expect(done).toEqual(['second', 'first'])
+  })
+})
+
+describe('taking back in the box', () => {
+  const lure = (id: string) => useBoxStore().lureById.get(id)
+  const rename = async (name: string) => {
+    const box = useBoxStore()
+    await box.change({ put: { lures: [{ ...lure('l1')!, name }] } }, `named ${name}`)
+    await until(() => lure('l1')!.name === name)
+  }
+  it('back, again, and back; a new change ends what could be done again', async () => {
+    const undo = useUndoStore()
+    const first = lure('l1')!.name
+    await rename('one')
+    await rename('two')
+    await undo.takeBack()
+    await until(() => lure('l1')!.name === 'one')
+    await undo.doAgain()
+    await until(() => lure('l1')!.name === 'two')
+    await undo.takeBack()
+    await undo.takeBack()
+    await until(() => lure('l1')!.name === first)
+    expect(undo.undone.map(s => s.text)).toEqual(['named two', 'named one'])
+    await rename('three')
+    expect(undo.again).toBeNull()
+  })
+  it('leaves what was worked on since, and says so', async () => {
+    const [box, undo] = [useBoxStore(), useUndoStore()]
+    await rename('mine')
+    await box.edit('lures', 'l1', () => ({ name: 'theirs' }))
+    await until(() => lure('l1')!.name === 'theirs')
+    await undo.takeBack()
+    expect(undo.notice).toContain('theirs')
+    expect(lure('l1')!.name).toBe('theirs')
+  })
+  it('outlives the page', async () => {
+    const first = lure('l1')!.name
+    await rename('kept')
+    const { recall } = await import('~/db/box')
+    const onDisk = async () => (await recall<{ text: string }[]>(useBoxStore().database(), 'undo-steps') ?? []).map(s => s.text)
+    await vi.waitFor(async () => expect((await onDisk()).at(-1)).toBe('named kept'))
+    await useUndoStore().takeBack()
+    await until(() => lure('l1')!.name === first)
+    await vi.waitFor(async () => expect(await onDisk()).not.toContain('named kept'))
+    await useUndoStore().doAgain()
+    await vi.waitFor(async () => expect((await onDisk()).at(-1)).toBe('named kept'))
+  })
+  it('steps of another box are not kept for this one', async () => {
+    await rename('before')
+    await useBoxStore().replaceBy({ format: 'ygrion', version: 1, lures: [{ id: 'only', name: 'only', family: 'tube' }] }, 'replaced')
+    await until(() => useBoxStore().box.lures.length === 1)
+    const { recall } = await import('~/db/box')
+    await vi.waitFor(async () => expect(await recall(useBoxStore().database(), 'undo-steps')).toEqual([]))
   })
 })
 

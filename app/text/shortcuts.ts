@@ -4,7 +4,7 @@ export const GO_KEYS: Readonly<Record<string, { readonly to: string, readonly na
   c: { to: '/colours', name: 'Colours' }, h: { to: '/waters', name: 'Waters (home)' }, r: { to: '/rules', name: 'Rules' }, s: { to: '/sums', name: 'Sums' }, k: { to: '/keep', name: 'Keeping' },
 }
 export const OTHER_KEYS: readonly { readonly keys: string, readonly does: string }[] = [
-  { keys: 'Ctrl K', does: 'find a page, a lure or a deed' }, { keys: 'Ctrl Z', does: 'take back the last change' }, { keys: '?', does: 'this help' }, { keys: '↑ ↓', does: 'a figure up or down while it is being changed' },
+  { keys: 'Ctrl K', does: 'find a page, a lure or a deed' }, { keys: 'Ctrl Z', does: 'take back the last change' }, { keys: 'Ctrl Shift Z', does: 'do it again' }, { keys: '?', does: 'this help' }, { keys: '↑ ↓', does: 'a figure up or down while it is being changed' },
   { keys: 'Enter or Space', does: 'open what is marked: a set-up, a point of a chart' }, { keys: 'Esc', does: 'close what is open' },
 ]
 

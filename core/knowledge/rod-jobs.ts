@@ -23,6 +23,8 @@ export interface JobRow {
   readonly test?: Span<number>
   readonly lines?: readonly LineMaterial[]
   readonly reels?: readonly ('baitcaster' | 'spinning' | 'overhead' | 'fly')[]
+  /** Stays fine beside cover too: it is not pulled through it. */
+  readonly fineInCover?: true
   readonly text: string
 }
 
@@ -42,7 +44,7 @@ export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
   'head': { id: 'head', label: 'heads with soft baits', kinds: CAST, power: ['medium', 'medium-heavy'], action: ['moderate-fast', 'extra-fast'], byWeight: SMALL, text: 'Heads to 10 g: medium-light to medium and fast, on thin line.' },
   'stick': { id: 'stick', label: 'soft sticks', kinds: CAST, power: ['medium-light', 'medium'], action: ['moderate-fast', 'fast'], lengthM: [1.9, 2.2], reels: ['spinning'], text: 'Soft sticks: spinning, medium-light, fast.' },
   'weedless': { id: 'weedless', label: 'weedless baits in cover', kinds: CAST, power: ['medium-heavy', 'heavy'], action: ['fast', 'extra-fast'], byWeight: [{ belowG: 7, power: ['medium-light', 'medium-heavy'] }, { belowG: 14, power: ['medium', 'heavy'] }], text: 'In weed medium-heavy and more, to pull the fish out of it.' },
-  'drop-shot': { id: 'drop-shot', label: 'drop shot', kinds: ['spinning'], power: ['light', 'medium'], byWeight: [{ belowG: 6, power: ['ultralight', 'light'] }, { belowG: 15, power: ['light', 'medium-light'] }], action: ['moderate-fast', 'fast'], lengthM: [2.0, 2.25], lines: ['braid'], test: [2, 8], reels: ['spinning'], text: 'Drop shot: medium-light to medium, fast or moderate-fast; an extra-fast tip unloads when the fish jumps. A large spool speeds the drop.' },
+  'drop-shot': { id: 'drop-shot', label: 'drop shot', kinds: ['spinning'], power: ['light', 'medium'], byWeight: [{ belowG: 6, power: ['ultralight', 'light'] }, { belowG: 15, power: ['light', 'medium-light'] }], action: ['moderate-fast', 'fast'], lengthM: [2.0, 2.25], lines: ['braid'], test: [2, 8], reels: ['spinning'], fineInCover: true, text: 'Drop shot: medium-light to medium, fast or moderate-fast; an extra-fast tip unloads when the fish jumps. A large spool speeds the drop.' },
   'metal': { id: 'metal', label: 'casting metal', kinds: ['spinning', 'casting', 'surf'], power: ['medium', 'heavy'], action: ['moderate-fast', 'fast'], lengthM: [2.2, 3.4], byWeight: [...SMALL.slice(0, 4), { belowG: 45, power: ['medium', 'medium-heavy'] }, { belowG: 500, power: ['medium-heavy', 'extra-heavy'] }], text: 'From the bank 2.4–2.9 m for distance; in the surf longer still.' },
   'small-metal': { id: 'small-metal', label: 'blades and small metal', kinds: CAST, power: ['medium-light', 'medium'], action: ['moderate-fast', 'fast'], byWeight: [{ belowG: 10, power: ['light', 'medium-light'] }, { belowG: 20, power: ['medium-light', 'medium'] }, { belowG: 500, power: ['medium', 'medium-heavy'] }], text: 'Blades and small metal: medium-light, so that short lifts stay short.' },
   'spoon': { id: 'spoon', label: 'spoons and spinners', kinds: CAST, power: ['medium', 'medium-heavy'], action: ['moderate', 'fast'], byWeight: [{ belowG: 4, power: ['ultralight', 'ultralight'] }, { belowG: 9, power: ['ultralight', 'light'] }, { belowG: 16, power: ['medium-light', 'medium'] }, { belowG: 30, power: ['medium', 'medium-heavy'] }, { belowG: 500, power: ['heavy', 'heavy'] }], text: 'Small spoons and spinners: ultralight to light with a sensitive tip, thin line.' },

@@ -1,5 +1,6 @@
 export { type Candidate, candidateOf, judgedWays, type RejectionCode, type Scene } from './candidate'
 export { gapNeeded, hookFor } from './hook-size'
+export { leadTold } from './lead'
 export { type Lesson, type LessonTold, logBound, type LoggedStretch, logSays, type LogVerdict, movedByLog, NO_LOG } from './log'
 export { matches, wayOf } from './marks'
 export { presentedOf } from './presented'

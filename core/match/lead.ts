@@ -1,6 +1,6 @@
 import type { Ask } from '#core/ask'
 import { EAGER, HEAD_BY_LENGTH, LARGE_BODY, LEAD, LEAD_IN_COVER, LEAD_LETHARGIC, LEAD_PER_CURRENT, type LeadRow, SPECIES_TABLE, type TechniqueRow, USUAL_GRAMS } from '#core/knowledge'
-import { type AddedWeight, CLIP_BLADE_G, fitsTechnique, type LureProfile, NOTHING_ADDED } from '#core/lure'
+import { type AddedWeight, type Assembled, CLIP_BLADE_G, fitsTechnique, type LureProfile, NOTHING_ADDED } from '#core/lure'
 import { driftOf } from '#core/reading'
 import { interpolate } from '#core/numeric'
 import { jointMembership } from '#core/rule'
@@ -52,6 +52,11 @@ export function addedWeights(technique: TechniqueRow, body: LureProfile, { parts
 
 function nearestUsual(wanted: number): number {
   return USUAL_GRAMS.reduce((best, grams) => (Math.abs(Math.log(grams / wanted)) < Math.abs(Math.log(best / wanted)) ? grams : best))
+}
+
+/** What was added, told as a head (or weighted hook) or as a sinker [g]; `null`: none of that kind. */
+export function leadTold({ technique: { adds }, added: { grams } }: Assembled): { readonly headG: number | null, readonly sinkerG: number | null } {
+  return { headG: adds === 'head' || adds === 'weighted-hook' ? grams : null, sinkerG: adds === 'bullet' || adds === 'drop-sinker' ? grams : null }
 }
 
 /** Drift at which the table of weights holds as it stands: "light wind, little current" [m/s]. Assumed. */

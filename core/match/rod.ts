@@ -56,7 +56,7 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
   if (rod.kind === 'surf' && !task.fromBank) cost += JOB_COSTS.kind
   const power = rod.power ?? 'medium'
   let asked = powerAsked(job, totalG)
-  if (task.inCover && totalG >= COVER_FROM_G && task.hooks === 'single') asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'heavy')]
+  if (task.inCover && !job.fineInCover && totalG >= COVER_FROM_G && task.hooks === 'single') asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'heavy')]
   const underBoat = tactic.controls.includes('vertical')
   if (task.inCover && totalG >= HEAVY_FROM_G && PULLED.includes(tactic.job)) asked = [stronger(asked[0], 'heavy'), stronger(asked[1], 'extra-heavy')]
   if (fish.strength >= 3 && !underBoat) asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'extra-heavy')]
@@ -71,7 +71,7 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
   if (tactic.id === 'vertical-fast' && reel?.kind && (reel.kind === 'spinning') !== task.lengthMm >= LONG_JIG_MM) cost += JOB_COSTS.reel
   // Line far too thick for a light bait, or far too thin for a heavy one: about 0.1 mm of braid for 5 g, 0.3 for 40.
   cost += LINE_COST * Math.max(0, Math.abs(Math.log(lineMm / lineFor(totalG, line.material === 'braid'))) - LINE_FREE)
-  if (fish.toothy === 'yes' && !isBiteProof(leader)) cost += LEADER_TO_CHANGE
+  if (fish.toothy === 'yes' ? !isBiteProof(leader) : fish.toothy === 'no' && leader?.material === 'wire') cost += LEADER_TO_CHANGE
   return -cost
 }
 

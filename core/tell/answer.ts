@@ -1,7 +1,7 @@
 import { type Ask, askOf, type AskOptions } from '#core/ask'
 import type { Presented } from '#core/course'
 import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES, ROD_JOBS } from '#core/knowledge'
-import { type Candidate, candidateOf, type Contribution, contributionsOf, judgedWays, prepareBox, type PreparedBox, presentedOf, rank, type Ranking, type Scene, sceneOf, termsOf } from '#core/match'
+import { type Candidate, candidateOf, type Contribution, contributionsOf, judgedWays, leadTold, prepareBox, type PreparedBox, presentedOf, rank, type Ranking, type Scene, sceneOf, termsOf } from '#core/match'
 import type { Reading } from '#core/reading'
 import { fillIn, jointMembership } from '#core/rule'
 import { sourceText } from '#core/sources'
@@ -109,11 +109,11 @@ function otherWays(candidate: Candidate, scene: Scene): WayOut[] {
     .map(way => wayOut(way))
 }
 
-function wayOut({ technique, tactic, trailer, added, outfit, cadence, placement, pauseS, score, profile }: Candidate): WayOut {
-  const isHead = technique.adds === 'head' || technique.adds === 'weighted-hook'
+function wayOut(candidate: Candidate): WayOut {
+  const { technique, tactic, trailer, outfit, cadence, placement, pauseS, score, profile } = candidate
   return {
     rig: technique.rig, tactic: tactic.id, hook: technique.hook === 'own' ? profile.hooks.value[0]!.kind : technique.hook, trailerId: trailer?.lure.id ?? null,
-    headG: isHead ? added.grams : null, sinkerG: technique.adds === 'bullet' || technique.adds === 'drop-sinker' ? added.grams : null,
+    ...leadTold(candidate),
     outfitId: outfit?.outfit.id ?? null, cadence, depthM: round(placement.depthM), speedMs: round(placement.speedMs), pauseS, score: round(score),
   }
 }

@@ -10,6 +10,9 @@ import type { SetupOut } from './output'
 /** A bite-proof trace: about 0.4 m; fluorocarbon must be 0.7 mm and more (trade §6). */
 const BITE_PROOF = { lengthM: 0.4, material: 'wire', testKg: null } as const
 
+/** A plain leader tied in for the day [m]. Assumed. */
+const PLAIN_LEADER_M = 1
+
 /** Longer and thinner where fish look long, shorter where they cannot (handbook §10). Factors assumed. */
 const BY_CLARITY = { clearFromM: 3, clear: 1.3, muddyBelowM: 0.8, muddy: 0.75, thinner: 0.8 } as const
 
@@ -18,6 +21,8 @@ export function leaderOf({ outfit }: Candidate, { reading }: Ask): SetupOut['lea
   const { toothy, strength } = SPECIES_TABLE[reading.species]
   if (toothy === 'yes' && !isBiteProof(leader)) return BITE_PROOF
   if (!leader) return null
+  // Wire where nothing has teeth only costs bites: a plain leader as strong as the line takes its place.
+  if (toothy === 'no' && leader.material === 'wire') return { lengthM: PLAIN_LEADER_M, material: 'fluorocarbon', testKg: outfit!.outfit.line.testKg ?? leader.testKg ?? null }
   const times = reading.visibilityM >= BY_CLARITY.clearFromM ? BY_CLARITY.clear : reading.visibilityM < BY_CLARITY.muddyBelowM ? BY_CLARITY.muddy : 1
   const thinner = reading.visibilityM >= BY_CLARITY.clearFromM && reading.pressure === 'high' && toothy === 'no' && strength < 2 ? BY_CLARITY.thinner : 1
   return { lengthM: Number(((leader.lengthM ?? 1) * times).toFixed(1)), material: leader.material, testKg: leader.testKg == null ? null : Number((leader.testKg * thinner).toFixed(1)) }

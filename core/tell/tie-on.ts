@@ -2,7 +2,7 @@ import type { Ask } from '#core/ask'
 import { reelSpeed } from '#core/course'
 import { CADENCE_TABLE, SPECIES_TABLE } from '#core/knowledge'
 import { fallSpeed, isBiteProof } from '#core/lure'
-import type { Candidate } from '#core/match'
+import { type Candidate, leadTold } from '#core/match'
 import { alongCast } from '#core/reading'
 import type { Part } from '#core/tackle'
 import { formatQuantity, proseIn, type UnitSystem } from '#core/units'
@@ -16,9 +16,8 @@ export interface TieOnScene { readonly ask: Ask, readonly waterDensity: number, 
 
 /** Everything about tying it on and fishing it, in the contract's form; scores and reasons are added by the caller. */
 export function tieOn(candidate: Candidate, { ask, waterDensity, parts, system }: TieOnScene): Omit<SetupOut, 'score' | 'share' | 'standing' | 'sisters' | 'ways' | 'confidence' | 'axes' | 'reasons' | 'against'> {
-  const { profile, technique, trailer, added, outfit, totalG } = candidate
+  const { profile, technique, trailer, outfit, totalG } = candidate
   const { lure } = profile
-  const isHead = technique.adds === 'head' || technique.adds === 'weighted-hook'
   const trailerHook = takesTrailerHook(candidate, ask)
   const advice = adviceFor(candidate, trailerHook, ask, system)
   return {
@@ -30,8 +29,7 @@ export function tieOn(candidate: Candidate, { ask, waterDensity, parts, system }
     hook: hookOf(candidate, ask, parts),
     trailerHook,
     trailerHooking: candidate.hooking,
-    headG: isHead ? added.grams : null,
-    sinkerG: technique.adds === 'bullet' || technique.adds === 'drop-sinker' ? added.grams : null,
+    ...leadTold(candidate),
     outfitId: outfit?.outfit.id ?? null,
     leader: leaderOf(candidate, ask),
     connection: connectionOf(candidate),

@@ -3,7 +3,7 @@ import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { askOf, effectKey, liftOf } from '#core/ask'
 import { RULES, TACTICS } from '#core/knowledge'
-import { type Candidate, candidateOf, contributionsOf, judgedWays, prepareBox, rank, sceneOf, termsOf } from '#core/match'
+import { type Candidate, candidateOf, contributionsOf, judgedWays, leadTold, prepareBox, rank, sceneOf, termsOf } from '#core/match'
 import { atHand, isNamed, list, loadBoxes, loadSituations, type Named, type Situation, type Statement, wayNamed } from './corpus'
 
 /**
@@ -20,7 +20,7 @@ const ROUNDS = Number(process.env.ROUNDS ?? 3)
 const STEPS = 400
 const FOLDS = 5
 
-interface Row { readonly named: Named & { readonly mode: string }, readonly keys: readonly number[], readonly values: readonly number[], readonly offset: number }
+interface Row { readonly named: Named, readonly told: Readonly<Record<string, unknown>>, readonly keys: readonly number[], readonly values: readonly number[], readonly offset: number }
 /** `ways`: every way of fishing the lures whose rig or cadence a statement speaks of. */
 interface Case { readonly situation: Situation, readonly rows: readonly Row[], readonly ways: ReadonlyMap<string, readonly Row[]> }
 
@@ -99,23 +99,31 @@ function casesUnder(weights: readonly number[]): Case[] {
       const linear = [...found].reduce((sum, [i, x]) => sum + weights[i]! * x, 0)
       const { lure } = c.profile
       return {
-        named: { lureId: lure.id, family: lure.family, rig: c.technique.rig, cadence: c.cadence, tactic: c.tactic.id, mode: c.technique.mode, way: wayNamed(c.cadence, c.technique.mode, c.placement.depthM) },
-        keys: [...found.keys()], values: [...found.values()], offset: c.odds - linear,
+        named: { lureId: lure.id, family: lure.family, rig: c.technique.rig, cadence: c.cadence, tactic: c.tactic.id, way: wayNamed(c.cadence, c.technique.mode, c.placement.depthM) },
+        told: toldBy(c), keys: [...found.keys()], values: [...found.values()], offset: c.odds - linear,
       }
     }
-    const spokenOf = new Set(situation.says.filter(s => s.kind === 'setup' && s.field! in WAY_FIELDS).map(s => s.lure!))
+    const spokenOf = new Set(situation.says.filter(s => s.kind === 'setup' && WAY_FIELDS.has(s.field!)).map(s => s.lure!))
     const ways = new Map(prepared.lures.filter(p => spokenOf.has(p.lure.id)).map(p => [p.lure.id, judgedWays(p, scene).ways.map(way => rowOf(candidateOf(way, scene)))]))
     return { situation, ways, rows: rank(prepared, ask).candidates.map(rowOf) }
   })
 }
 
-/** Fields of a set-up that the way of fishing decides. */
-const WAY_FIELDS: Record<string, 'rig' | 'cadence' | 'mode'> = { 'rig': 'rig', 'presentation.cadence': 'cadence', 'presentation.mode': 'mode' }
+/** Fields of a set-up that the way of fishing decides, as they are told. */
+const toldBy = (c: Candidate): Row['told'] => ({
+  'rig': c.technique.rig, 'tactic': c.tactic.id, 'presentation.cadence': c.cadence, 'presentation.mode': c.technique.mode, 'presentation.pauseS': c.pauseS, 'presentation.speedMs': c.placement.speedMs,
+  'presentation.depthM': c.placement.depthM, 'presentation.touches': c.placement.touches, ...leadTold(c),
+})
+const WAY_FIELDS = new Set(['rig', 'tactic', 'presentation.cadence', 'presentation.mode', 'presentation.pauseS', 'presentation.speedMs', 'presentation.depthM', 'presentation.touches', 'headG', 'sinkerG'])
 
 /** The best way that a statement asks for, and the best that it does not. */
 function wayPull(says: Statement, ways: readonly Row[], weights: readonly number[]): readonly [Row, Row] | null {
-  const field = WAY_FIELDS[says.field!]!
-  const right = (row: Row) => (says.in ? says.in.includes(row.named[field]) : !says.notIn!.includes(row.named[field]))
+  const right = ({ told }: Row) => {
+    const value = told[says.field!]
+    if (says.in) return says.in.includes(value ?? null)
+    if (says.notIn) return !says.notIn.includes(value)
+    return typeof value === 'number' && value >= (says.from ?? -Infinity) && value <= (says.to ?? Infinity)
+  }
   const best = (rows: readonly Row[]) => rows.reduce<Row | null>((top, row) => (top === null || oddsOf(row, weights) > oddsOf(top, weights) ? row : top), null)
   const [yes, no] = [best(ways.filter(right)), best(ways.filter(row => !right(row)))]
   return yes && no ? [yes, no] : null
@@ -174,7 +182,7 @@ function fitOn(cases: readonly Case[], from: readonly number[]): number[] {
         const odds = rows.map(row => oddsOf(row, weights))
         return situation.says.filter(says => !says.disputed).flatMap((says): (readonly [Row, Row, number])[] => {
           if (RANKING.has(says.kind)) return pullsOf(says, rows, odds).map(([a, b, weight]) => [rows[a]!, rows[b]!, weight])
-          const pair = says.kind === 'setup' && says.field! in WAY_FIELDS ? wayPull(says, ways.get(says.lure!) ?? [], weights) : null
+          const pair = says.kind === 'setup' && WAY_FIELDS.has(says.field!) ? wayPull(says, ways.get(says.lure!) ?? [], weights) : null
           return pair ? [[...pair, says.weight ?? 1]] : []
         })
       })
@@ -207,7 +215,7 @@ function agreement(cases: readonly Case[], weights: readonly number[]): Map<stri
       return i < 0 ? Infinity : i + 1
     }
     for (const says of situation.says) {
-      if (says.kind === 'setup' && says.field! in WAY_FIELDS) {
+      if (says.kind === 'setup' && WAY_FIELDS.has(says.field!)) {
         const pair = wayPull(says, ways.get(says.lure!) ?? [], weights)
         const t = tally.get('way') ?? [0, 0]
         tally.set('way', t)
