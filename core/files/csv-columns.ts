@@ -19,7 +19,7 @@ export interface CellContext {
 }
 
 /** Of a kind that nobody knows. */
-export const NO_KIND = 'is no kind of lure that is known'
+const NO_KIND = 'is no kind of lure that is known'
 /** For a cell that stands alone. */
 export const NO_CONTEXT: CellContext = { unit: null, thousands: false, family: null, system: 'metric' }
 

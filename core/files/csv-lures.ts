@@ -4,7 +4,7 @@ import { FAMILY_TABLE } from '#core/knowledge'
 import type { Lure } from '#core/tackle'
 import type { Family } from '#core/terms'
 import type { UnitSystem } from '#core/units'
-import { type Cell, CSV_COLUMNS, csvColumn, headingOf, NO_CONTEXT, NO_KIND } from './csv-columns'
+import { type Cell, CSV_COLUMNS, csvColumn, headingOf, NO_CONTEXT } from './csv-columns'
 import { type ColumnMapping, type Corrections, MORE } from './csv-mapping'
 import { type CsvTable, plainCell, writeCsv } from './csv-table'
 import type { Issue } from './parse'
@@ -76,7 +76,12 @@ export function lureRows({ header, rows, lines, damage }: CsvTable, mapping: rea
       else if (cell.value !== undefined) put(fields, path, cell.value)
     }
     const told = withMore(fields, more)
-    const guessed: Record<string, unknown> = told.family === undefined ? kindFromTheRest(cells, header, issues, notes) : {}
+    const guessed: Record<string, unknown> = told.family === undefined ? kindFromTheRest(cells, header, notes) : {}
+    // What the column of kinds did not say the rest of the row did.
+    if (guessed.family !== undefined) {
+      const unknown = issues.findIndex(issue => issue.path === header[mapping.findIndex(m => m.path === 'family')])
+      if (unknown >= 0) issues.splice(unknown, 1)
+    }
     const family = (told.family ?? guessed.family) as Family | undefined
     if (told.name === undefined && family !== undefined) guessed.name = nameOf(family, (told.style ?? guessed.style) as string | undefined, cells, mapping)
     return { line, fields: told, issues, notes, kept, guessed }
@@ -84,13 +89,11 @@ export function lureRows({ header, rows, lines, damage }: CsvTable, mapping: rea
 }
 
 /** Where no column says the kind, the name or the notes often do. */
-function kindFromTheRest(cells: readonly string[], header: readonly string[], issues: Issue[], notes: Issue[]): Record<string, unknown> {
+function kindFromTheRest(cells: readonly string[], header: readonly string[], notes: Issue[]): Record<string, unknown> {
   for (const [c, text] of cells.entries()) {
     const kind = readKind(text)
     if (!kind) continue
     notes.push({ path: header[c] || `column ${c + 1}`, message: `“${kind.words}” makes it a ${FAMILY_TABLE[kind.family].label}` })
-    const unknown = issues.findIndex(issue => issue.message.includes(NO_KIND))
-    if (unknown >= 0) issues.splice(unknown, 1)
     return { family: kind.family, ...(kind.style === undefined ? {} : { style: kind.style }) }
   }
   return {}

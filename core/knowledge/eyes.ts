@@ -31,7 +31,7 @@ export const EYES = {
   stripedBass: { label: 'striped bass', cones: [a2(542, 1), a2(605, 2)], brightness: [605], rod: { lambdaMaxNm: 528, chromophore: 'A2', gain: 1 }, lensNm: 400, known: 'measured', source: 'Miller & Korenbrot 1993, ±15 %' },
   seaBass: { label: 'coastal fish', cones: [a1(475, 1), a1(535, 2)], brightness: [535], rod: { lambdaMaxNm: 500, chromophore: 'A1', gain: 1 }, lensNm: 400, known: 'assumed', source: 'coastal pattern, Lythgoe 1979' },
   drumSnook: { label: 'drums, snook and their like', cones: [a1(460, 1), a1(540, 2)], brightness: [540], rod: { lambdaMaxNm: 503, chromophore: 'A1', gain: 1 }, lensNm: 400, known: 'assumed', source: 'drums: Horodysky et al. 2008; the rest assumed alike' },
-  flatfish: { label: 'flatfish and flathead', cones: [a1(450, 1), a1(525, 1), a1(548, 1)], brightness: [525, 548], rod: { lambdaMaxNm: 505, chromophore: 'A1', gain: 1 }, lensNm: 400, known: 'assumed', source: 'Horodysky et al. 2010, Iwanicki et al. 2017' },
+  flatfish: { label: 'flatfish and flathead', cones: [a1(450, 1), a1(525, 1), a1(548, 2)], brightness: [525, 548], rod: { lambdaMaxNm: 505, chromophore: 'A1', gain: 1 }, lensNm: 400, known: 'assumed', source: 'Horodysky et al. 2010, Iwanicki et al. 2017' },
 } as const satisfies Record<string, EyeRow>
 export type EyeId = keyof typeof EYES
 

@@ -14,5 +14,5 @@ export const CLOUD: Record<Sky, { readonly light: number, readonly sun: number }
   sun: { light: 1, sun: 1 }, broken: { light: 0.7, sun: 0.45 }, overcast: { light: 0.25, sun: 0 }, rain: { light: 0.1, sun: 0 }, night: { light: 1, sun: 0 },
 }
 
-/** Full moon [lx] and how its light falls with the lit share; from memory. It counts once the sun is below civil dusk. */
-export const MOON = { fullLux: 0.2, power: 2.5, belowSunDeg: -6 } as const
+/** Full moon [lx] and how its light falls with the lit share; from memory. It counts once the sun is below civil dusk. Its height is assumed: half-way up. */
+export const MOON = { fullLux: 0.2, power: 2.5, belowSunDeg: -6, heightDeg: 45 } as const

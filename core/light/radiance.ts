@@ -2,8 +2,9 @@ import type { LureSurface, SurfaceZone, ZoneName } from './lure-surface'
 import type { Facet, LightScene, View } from './scene'
 import { STEP_NM } from './surface'
 
-/** A zone as it may be seen for a share of the time. */
-export interface ZoneLook { readonly weight: number, readonly radiance: readonly number[] }
+/** How a zone may be seen for a share of the time. */
+export interface State { readonly weight: number, readonly radiance: readonly number[] }
+export interface ZoneLook extends State { readonly zone: ZoneName }
 
 /** Which way each zone faces, by view. */
 const FACET: Record<View, Record<ZoneName, Facet>> = {
@@ -27,11 +28,11 @@ const THROUGH_KEPT = 0.85
 export function looksOf(surface: LureSurface, scene: LightScene, view: View): readonly ZoneLook[] {
   return surface.zones.flatMap((zone) => {
     const seen = zone.zone === 'blade' ? surface.bladeShare : SEEN[view][zone.zone] * (1 - surface.bladeShare)
-    return seen > 0 ? statesOf(zone, scene, view).map(({ weight, radiance }) => ({ weight: weight * seen, radiance })) : []
+    return seen > 0 ? statesOf(zone, scene, view).map(({ weight, radiance }) => ({ zone: zone.zone, weight: weight * seen, radiance })) : []
   })
 }
 
-function statesOf(zone: SurfaceZone, scene: LightScene, view: View): ZoneLook[] {
+function statesOf(zone: SurfaceZone, scene: LightScene, view: View): State[] {
   const light = scene.onFacet[FACET[view][zone.zone]]
   const behind = scene.behind[view]
   const diffuse = 1 - zone.mirror - zone.through
@@ -59,7 +60,7 @@ export function meanByZone(surface: LureSurface, scene: LightScene, view: View):
 }
 
 /** Weighted mean of several looks. */
-export function meanOf(looks: readonly ZoneLook[]): number[] {
+export function meanOf(looks: readonly State[]): number[] {
   const total = looks.reduce((sum, l) => sum + l.weight, 0)
   return looks[0]!.radiance.map((_, i) => looks.reduce((sum, l) => sum + l.weight * l.radiance[i]!, 0) / total)
 }

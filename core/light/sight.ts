@@ -43,11 +43,17 @@ export function contrast(surface: LureSurface, scene: LightScene, eye: Eye, view
 }
 
 function contrastOf(looks: readonly ZoneLook[], { beside, caught: arriving }: Path, eye: Eye): SeenContrast {
-  const seen = looks.map(({ weight, radiance }) => ({ weight, caught: arriving(radiance) }))
-  const meanRod = seen.reduce((sum, s) => sum + s.weight * s.caught.rod, 0)
+  const seen = looks.map(({ zone, weight, radiance }) => ({ zone, weight, caught: arriving(radiance) }))
+  const rods = new Map<ZoneName, { sum: number, weight: number }>()
+  for (const { zone, weight, caught } of seen) {
+    const own = rods.get(zone) ?? { sum: 0, weight: 0 }
+    rods.set(zone, { sum: own.sum + weight * caught.rod, weight: own.weight + weight })
+  }
   let [all, hue, brightness, sign] = [0, 0, 0, 0]
-  for (const { weight, caught } of seen) {
-    const found = difference(eye, caught, beside, meanRod)
+  for (const { zone, weight, caught } of seen) {
+    // Rods are slow: of one turning mirror they see the mean of its states, of two parts side by side they do not.
+    const own = rods.get(zone)!
+    const found = difference(eye, caught, beside, own.sum / own.weight)
     all += weight * total(found) ** 2
     hue += weight * found.hue ** 2
     brightness += weight * (found.brightness ** 2 + found.rod ** 2)

@@ -29,17 +29,19 @@ export function effectiveSun({ sky, sunAltitudeDeg }: SkyLight): number {
 
 /** Light on the ground [lx]: sun and sky through cloud, and the moon once the sun is gone. */
 export function surfaceLux(light: SkyLight): number {
-  const sun = effectiveSun(light)
-  const moon = sun < MOON.belowSunDeg ? MOON.fullLux * light.moonFraction ** MOON.power : 0
-  return Math.exp(interpolate(ALTITUDES, LN_LUX, sun)) * CLOUD[light.sky].light + moon
+  return Math.exp(interpolate(ALTITUDES, LN_LUX, effectiveSun(light))) * CLOUD[light.sky].light + moonLux(light)
+}
+
+function moonLux(light: SkyLight): number {
+  return effectiveSun(light) < MOON.belowSunDeg ? MOON.fullLux * light.moonFraction ** MOON.power : 0
 }
 
 export interface UnderSurface {
   /** Downwelling light just under the surface [photons/(m² s nm)]. */
   readonly photons: readonly number[]
-  /** Part of it that is direct sun, 0..1. */
+  /** Part of it that comes straight from the sun, or by night from the moon, 0..1. */
   readonly direct: number
-  /** Cosine of the refracted sun. */
+  /** Cosine of the refracted beam. */
   readonly sunMu: number
   /** On the ground [lx]. */
   readonly lux: number
@@ -52,9 +54,11 @@ export function underSurface(light: SkyLight): UnderSurface {
   const energy = daylightSpectrum(daylightKelvin(light.sky, sun))
   const photopic = energy.reduce((sum, e, i) => sum + e * PHOTOPIC[i]! * STEP_NM, 0)
   const watts = lux / (LUMENS_PER_WATT * photopic)
-  const direct = directShare(light.sky, sun)
-  const kept = direct * (1 - Math.min(MOST_DIRECT_LOSS, fresnel(sun))) + (1 - direct) * (1 - DIFFUSE_LOSS)
-  return { photons: energy.map((e, i) => e * watts * kept * WAVELENGTHS[i]! * PHOTONS_PER_JOULE_NM), direct, sunMu: sunSlant(sun), lux }
+  const moon = moonLux(light)
+  // A moonlit sky is a sunlit one, 400,000 times fainter: the moon's part of the light is as direct as the sun's would be at its height.
+  const [source, direct] = moon > 0 ? [MOON.heightDeg, (moon / lux) * directShare('sun', MOON.heightDeg)] : [sun, directShare(light.sky, sun)]
+  const kept = direct * (1 - Math.min(MOST_DIRECT_LOSS, fresnel(source))) + (1 - direct) * (1 - DIFFUSE_LOSS)
+  return { photons: energy.map((e, i) => e * watts * kept * WAVELENGTHS[i]! * PHOTONS_PER_JOULE_NM), direct, sunMu: sunSlant(source), lux }
 }
 
 /** Share of unpolarised sunlight that a flat surface throws back (Fresnel). */
