@@ -1,3 +1,4 @@
+import type { CalcTask } from '#core/calc'
 import { type Dimension, shownUnit, type UnitSystem } from '#core/units'
 
 /** Units that stand at the end of a calculator's field names, and the quantity that an angler would type in his own system; physics without one stays in SI. */
@@ -17,4 +18,9 @@ export function fieldInWords(name: string, system: UnitSystem): FieldWords {
   const bare = own ? name.slice(0, -own.length) : name
   const dimension = found?.[2] ?? null
   return { label: bare.replace('.', ' ').replace(/([A-Z])/g, ' $1').toLowerCase().trim(), unit: dimension ? shownUnit(dimension, system).symbol : found?.[1] ?? '', dimension }
+}
+
+/** What the angler asks, as the list of sums is headed. */
+export const TASK_WORDS: Readonly<Record<CalcTask, string>> = {
+  deep: 'How deep', heavy: 'How heavy', fast: 'How fast', line: 'How much line', hang: 'What hangs', season: 'What the season does', luck: 'Luck or not', physics: 'The physics beneath',
 }

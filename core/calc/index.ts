@@ -18,4 +18,4 @@ export const CALCS: readonly Calc[] = [
 ]
 
 export type { Calc } from './calc'
-export { CALC_ABOUT, type CalcAbout } from './about'
+export { CALC_ABOUT, CALC_TASKS, type CalcAbout, type CalcTask } from './about'

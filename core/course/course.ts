@@ -33,7 +33,7 @@ export interface Course {
 /** Time step of falls, pauses and lifts [s]. */
 const STEP_S = 0.25
 /** Coarse steps, for asking thousands of courses where a bait runs: steps in a straight cast, most that a step goes up or down [m], and time step of falls [s]. Mean depth within 10 % or 0.2 m of the fine course (the test of card and cut). */
-const COARSE = { steps: 8, depthM: 0.4, fallS: 2 } as const
+const COARSE = { steps: 10, depthM: 0.4, fallS: 2 } as const
 /** Speed of the rod's lift [m/s]. Assumed. */
 const LIFT_MS = 0.6
 /** The course ends this near to the rod [m]. */

@@ -207,7 +207,7 @@ export const SHINES_RULES: readonly Rule[] = [
   poor('trout-worms', ['stick-falling', 'weedless-dragged', 'weedless-jerked'], [SALMONIDS], 1, 'Trout and salmon are not caught on the rigs of bass.'),
   shines('big', ['big-bait'], [LARGE_PREY], 0.9, 'Large prey: a large bait to find large fish.'),
   shines('dressed-spinner', ['spinner-wound'], [BIG_HUNTERS, WARM, SHALLOW_FISH], 0.9, 'Warm shallows and big hunters: a large dressed spinner wound over the weed.', { lengthMm: [120, 400] }),
-  shines('hunters-cold', ['plug-hung', 'big-bait', 'plug-jerked'], [BIG_HUNTERS, CHILL], 0.7, 'Big hunters in cold water: a large bait that hangs or creeps.', { lengthMm: [100, 400] }),
+  shines('hunters-cold', ['plug-hung', 'big-bait', 'plug-jerked'], [BIG_HUNTERS, { feature: 'temperatureC', zeroAt: 11, oneAt: 7 }], 0.7, 'Big hunters in cold water: a large bait that hangs or creeps.', { lengthMm: [100, 400] }),
   poor('lift-high-fish', ['vertical-lift'], [{ feature: 'fishToM', zeroAt: 8, oneAt: 5 }], 0.8, 'High fish shy from what hangs above them: cast to them.'),
   poor('fast-bottom-fish', ['vertical-fast'], [{ feature: 'habit', any: ['bottom'] }, { feature: 'mood', none: ['aggressive'] }], 0.7, 'Fish that sit on the bottom are not called up by metal worked fast.'),
   shines('big-hunters', ['big-bait', 'head-wound'], [BIG_HUNTERS], 0.7, 'Big hunters: big soft and jointed baits.', { lengthMm: [140, 400] }),
