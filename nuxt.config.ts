@@ -1,18 +1,8 @@
-import { createHash } from 'node:crypto'
 import { readFileSync } from 'node:fs'
 import vuetify, { transformAssetUrls } from 'vite-plugin-vuetify'
+import { contentPolicy, WORKER_POLICY } from './server/utils/content-policy'
 
 const { version } = JSON.parse(readFileSync(new URL('package.json', import.meta.url), 'utf8')) as { version: string }
-
-/** What the page may load and run: its own files, its own inline scripts by their hashes, its own wasm; pictures from memory. Vuetify writes its theme as an inline style. */
-function contentPolicy(html: string): string {
-  const hashes = [...html.matchAll(/<script(?![^>]*\bsrc=)([^>]*)>([\s\S]*?)<\/script>/g)].filter(([, attributes]) => !attributes!.includes('application/json'))
-    .map(([, , code]) => `'sha256-${createHash('sha256').update(code!).digest('base64')}'`)
-  return [
-    `default-src 'self'`, `script-src 'self' 'wasm-unsafe-eval' ${hashes.join(' ')}`, `style-src 'self' 'unsafe-inline'`, `img-src 'self' blob: data:`, `font-src 'self'`, `connect-src 'self'`, `worker-src 'self'`,
-    `object-src 'none'`, `base-uri 'none'`, `form-action 'none'`,
-  ].join('; ')
-}
 
 export default defineNuxtConfig({
   // `nuxt dev` without server rendering needs its entry named; the production build does not.
@@ -35,6 +25,8 @@ export default defineNuxtConfig({
       'X-Content-Type-Options': 'nosniff', 'X-Frame-Options': 'DENY', 'Referrer-Policy': 'no-referrer', 'Cross-Origin-Opener-Policy': 'same-origin', 'Cross-Origin-Resource-Policy': 'same-origin',
       'Permissions-Policy': 'geolocation=(self), camera=(self), microphone=(), payment=(), usb=()',
     } },
+    // Workers have no page around them: their policy comes with their own script.
+    '/_nuxt/**': { headers: { 'Content-Security-Policy': WORKER_POLICY } },
   },
   hooks: {
     // Inline scripts are known only when the page is written: their hashes go into it then.

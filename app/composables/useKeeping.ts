@@ -3,14 +3,14 @@ import { nanoid } from 'nanoid'
 import { computed, onMounted, onScopeDispose, ref, shallowRef } from 'vue'
 import { type FilePlan, type Issue, parseJson, planFile } from '#core/files'
 import { mendDamaged, putAside } from '~/db/aside'
-import { lastBackup, noteBackup, packBackup, readBackup, readKept, restoreKept } from '~/db/backup'
+import { lastBackup, noteBackup, packBackup, type ReadBackup, readBackup, readKept, restoreKept } from '~/db/backup'
 import type { Damaged, Kept, Snapshot } from '~/db/database'
 
 const MS_PER_DAY = 86_400_000
 /** After so many days without a backup one is reminded. Assumed. */
 const REMIND_DAYS = 30
 
-export interface Preview { readonly name: string, readonly kept: Kept, readonly plan: readonly FilePlan[] }
+export interface Preview { readonly name: string, readonly kept: ReadBackup, readonly plan: readonly FilePlan[] }
 
 /** Backup and restore of everything, and what the browser says of its storage. */
 export function useKeeping() {

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import Dexie from 'dexie'
 import fc from 'fast-check'
-import { strToU8, zipSync } from 'fflate'
+import { strToU8, unzipSync, zipSync } from 'fflate'
 import { describe, expect, it } from 'vitest'
 import { parseFile, parseJson, type YgrionFile } from '#core/files'
 import { seededRandom } from '#core/numeric'
@@ -55,6 +55,37 @@ describe('a backup', () => {
     expect(issue(zipSync({ 'box.json': strToU8('{"format":"ygrion","version":9}') }))).toMatch(/newer Ygrion/)
     expect(issue(zipSync({ 'box.json': strToU8('{"format":"ygrion","version":1}'), 'pictures.json': strToU8('{"lures":[{"name":"pictures/gone.jpg","lureId":"l1","width":1,"height":1,"swatches":[],"instead":true}],"events":[]}') }))).toMatch(/pictures\/gone.jpg: is missing/)
     expect(issue(zipSync({ 'box.json': strToU8('{"format":"ygrion","version":1}'), 'pictures.json': strToU8('{"lures":[{"name":3}]}') }))).toMatch(/pictures.json/)
+  })
+  it('a flipped bit is told: in the box nothing is put back, in a picture that picture stays out', async () => {
+    const parts = unzipSync(await packBackup(kept))
+    const flipped = (name: string) => {
+      const bytes = parts[name]!.slice()
+      bytes[bytes.length >> 1]! ^= 1
+      return readBackup(zipSync({ ...parts, [name]: bytes }))
+    }
+    expect(flipped('box.json')).toMatchObject({ ok: false, issues: [{ path: 'box.json', message: expect.stringContaining('damaged') as string }] })
+    expect(flipped('contents.json').ok).toBe(false)
+    const one = flipped('pictures/lure-1.jpg')
+    expect(one).toMatchObject({ ok: true, value: { lost: ['pictures/lure-1.jpg'], photos: [], eventPhotos: [{ id: 'e1' }] } })
+  })
+  it('of the first format, without sums, is read as before', async () => {
+    const { 'contents.json': _, ...first } = unzipSync(await packBackup(kept))
+    expect(readBackup(zipSync(first))).toMatchObject({ ok: true, value: { lost: [], photos: [{ lureId: 'l1' }] } })
+  })
+  it('of 500 files with one byte changed none is taken for whole unless all of it is as it was', async () => {
+    const random = seededRandom(9)
+    const whole = await packBackup(kept)
+    let taken = 0
+    for (let i = 0; i < 500; i++) {
+      const bytes = whole.slice()
+      bytes[Math.floor(random() * bytes.length)]! ^= 1 << Math.floor(random() * 8)
+      const outcome = readBackup(bytes)
+      if (!outcome.ok || outcome.value.lost.length > 0) continue
+      taken++
+      expect(outcome.value.file).toEqual(file)
+      expect(new Uint8Array(await outcome.value.photos[0]!.blob.arrayBuffer())).toEqual(new Uint8Array([255, 216, 1, 2]))
+    }
+    expect(taken).toBeLessThan(100)
   })
   it('a plain Ygrion file is a backup without pictures', () => expect(readBackup(strToU8(JSON.stringify(file)))).toMatchObject({ ok: true, value: { photos: [] } }))
 })

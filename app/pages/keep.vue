@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { LOOKS } from '~/stores/settings'
-import { lookLabel } from '~/text/labels'
 import { moment } from '~/text/dates'
+import { counted, lookLabel } from '~/text/labels'
 
 const box = useBoxStore()
 const settings = useSettingsStore()
@@ -13,7 +13,7 @@ const { version } = useRuntimeConfig().public
 const UNITS = ['metric', 'imperial', 'mixed'] as const
 const MB = 1024 * 1024
 const megabytes = (bytes: number) => (bytes < MB ? `${Math.round(bytes / 1024)} kB` : `${(bytes / MB).toFixed(bytes < 10 * MB ? 1 : 0)} MB`)
-const counted = computed(() => preview.value?.plan.filter(p => p.fresh + p.changed + p.same > 0) ?? [])
+const lists = computed(() => preview.value?.plan.filter(p => p.fresh + p.changed + p.same > 0) ?? [])
 const pictures = computed(() => (preview.value ? preview.value.kept.photos.length + preview.value.kept.eventPhotos.length : 0))
 function picked(event: Event) {
   const input = event.target as HTMLInputElement
@@ -37,9 +37,10 @@ function picked(event: Event) {
       <div v-if="issues.length > 0" class="reason problem" role="alert"><p v-for="i in issues.slice(0, 6)" :key="i.path + i.message"><b v-if="i.path">{{ i.path }}: </b>{{ i.message }}.</p></div>
       <div v-if="preview" class="preview">
         <p><b>{{ preview.name }}</b> holds:</p>
-        <table><thead><tr><th /><th scope="col">not here yet</th><th scope="col">different here</th><th scope="col">the same</th></tr></thead><tbody><tr v-for="p in counted" :key="p.list"><th scope="row">{{ p.list }}</th><td>{{ p.fresh }}</td><td>{{ p.changed }}</td><td>{{ p.same }}</td></tr></tbody></table>
-        <p v-if="pictures > 0">{{ pictures }} pictures.</p>
+        <table><thead><tr><th /><th scope="col">not here yet</th><th scope="col">different here</th><th scope="col">the same</th></tr></thead><tbody><tr v-for="p in lists" :key="p.list"><th scope="row">{{ p.list }}</th><td>{{ p.fresh }}</td><td>{{ p.changed }}</td><td>{{ p.same }}</td></tr></tbody></table>
+        <p v-if="pictures > 0">{{ counted(pictures, 'picture') }}.</p>
         <p class="reason">It takes the place of everything that is here now; what is here is put aside on this device. To join a file to what is here, use <NuxtLink to="/box/exchange">Box, In and out</NuxtLink>.</p>
+        <p v-if="preview.kept.lost.length > 0" class="reason">{{ counted(preview.kept.lost.length, 'damaged picture') }} of it cannot be put back: {{ preview.kept.lost.join(', ') }}.</p>
         <button type="button" class="hot" :disabled="isBusy" @click="restore">Put it in place of what is here</button> <button type="button" class="quiet" @click="preview = null">leave it</button>
       </div>
     </section>
