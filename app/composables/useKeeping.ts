@@ -4,7 +4,7 @@ import { computed, onMounted, onScopeDispose, ref, shallowRef } from 'vue'
 import { type FilePlan, type Issue, parseJson, planFile } from '#core/files'
 import { mendDamaged, putAside } from '~/db/aside'
 import { lastBackup, noteBackup, packBackup, type ReadBackup, readBackup, readKept, restoreKept } from '~/db/backup'
-import type { Damaged, Kept, Snapshot } from '~/db/database'
+import type { Damaged, Snapshot } from '~/db/database'
 
 const MS_PER_DAY = 86_400_000
 /** After so many days without a backup one is reminded. Assumed. */

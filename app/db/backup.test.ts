@@ -69,8 +69,8 @@ describe('a backup', () => {
     expect(one).toMatchObject({ ok: true, value: { lost: ['pictures/lure-1.jpg'], photos: [], eventPhotos: [{ id: 'e1' }] } })
   })
   it('of the first format, without sums, is read as before', async () => {
-    const { 'contents.json': _, ...first } = unzipSync(await packBackup(kept))
-    expect(readBackup(zipSync(first))).toMatchObject({ ok: true, value: { lost: [], photos: [{ lureId: 'l1' }] } })
+    const first = Object.entries(unzipSync(await packBackup(kept))).filter(([name]) => name !== 'contents.json')
+    expect(readBackup(zipSync(Object.fromEntries(first)))).toMatchObject({ ok: true, value: { lost: [], photos: [{ lureId: 'l1' }] } })
   })
   it('of 500 files with one byte changed none is taken for whole unless all of it is as it was', async () => {
     const random = seededRandom(9)

@@ -62,7 +62,7 @@ export const PAGE_HELP: Readonly<Record<string, PageHelp>> = {
   },
   'logbook': {
     answers: 'What worked, where and when, with how much effort, and how sure that is.',
-    use: ['Open a trip to mend it; join two that were one.', 'Rates stand with their interval and the effort behind them.', 'Days like this finds the nearest readings and tells what worked on them.'],
+    use: ['Open a trip to mend it; join two that were one.', 'Rates stand with their interval and the effort behind them.', 'Days like this finds the nearest readings and tells what worked on them.', 'A day that was not logged is written down from memory; a stretch that was forgotten is added on the day’s own page.', 'Three sentences on each day and year say what is believed now, how sure that is, and what a day of trying would tell.'],
     words: ['stint', 'contact', 'effort', 'interval', 'shrinkage', 'blank'],
   },
   'box': {

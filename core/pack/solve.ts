@@ -3,7 +3,6 @@ import { withoutIdle } from './greedy'
 import { breachesOf } from './limits'
 import type { Pack, PackProblem } from './problem'
 import { type Programme, programmeOf } from './programme'
-import { withoutDominated } from './prune'
 import { sortedOptions, valueOf } from './value'
 
 /** How far the search has come: the best pack known and the proven bound of any. */
@@ -54,20 +53,18 @@ const PROVEN = 1e-6
 export function solvePack(highs: Highs, problem: PackProblem, { seconds, gap, start, clock, progress }: SolveOptions): Plan {
   const began = clock()
   const left = () => seconds - (clock() - began) / 1000
-  const reduced = withoutDominated(problem)
-  const sorted = sortedOptions(reduced)
-  const all = sortedOptions(problem)
-  const worth = (pack: Pack) => valueOf(problem, all, pack).total
+  const sorted = sortedOptions(problem)
+  const worth = (pack: Pack) => valueOf(problem, sorted, pack).total
   let best: Pack = breachesOf(problem, start).length === 0 ? start : onlyLocked(problem)
   let value = worth(best)
   let bound = Infinity
   const most = Math.max(...sorted.map(({ byLure }) => byLure.size), 1)
   for (let kept = KEPT; ; kept = Math.ceil(kept * GROWTH)) {
-    const programme = programmeOf(reduced, sorted, kept)
+    const programme = programmeOf(problem, sorted, kept)
     const found = run(highs, programme, best, { seconds: Math.max(0.2, left()), gap: gap * SHARE_OF_GAP, progress: p => progress?.({ value: Math.max(value, p.value), bound: Math.min(bound, p.bound), pack: p.pack }) ?? true })
     bound = Math.min(bound, found.bound)
     if (found.values) {
-      const pack = withoutIdle(problem, all, programme.packOf(found.values))
+      const pack = withoutIdle(problem, sorted, programme.packOf(found.values))
       const total = worth(pack)
       if (total > value) [best, value] = [pack, total]
     }
