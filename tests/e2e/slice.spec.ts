@@ -21,6 +21,8 @@ test('the demo opens with a ranked, explained set-up, and nothing is fetched fro
   const sheet = page.locator('.sheet')
   await expect(sheet.getByText('rig', { exact: true })).toBeVisible()
   await expect(sheet.getByText('fish it', { exact: true })).toBeVisible()
+  await expect(sheet.getByText('common practice, no source')).toHaveCount(0)
+  await sheet.getByRole('button', { name: 'Source: common practice, no source' }).first().click()
   await expect(sheet.getByText('common practice, no source').first()).toBeVisible()
   await sheet.getByRole('button', { name: 'open the score' }).click()
   await expect(sheet.getByRole('row', { name: /^depth/ })).toBeVisible()

@@ -41,7 +41,7 @@ const isTaste = (axis: AxisId) => AXES[axis].kind === 'taste'
         </button>
         <div v-if="opened === asked.axis" class="why">
           <p v-if="!isTaste(asked.axis)" class="range">Good from {{ axisRange(asked.axis, asked.low, asked.high, units) }}.<template v-if="offers(asked.axis)"> The chosen set-up offers {{ axisValue(asked.axis, offers(asked.axis)!.offers, units) }}.</template></p>
-          <p v-for="reason in asked.reasons" :key="reason.rule" class="reason">{{ reason.text }} <span class="source">{{ reason.source }}</span></p>
+          <p v-for="reason in asked.reasons" :key="reason.rule" class="reason">{{ reason.text }} <SourceMark :source="reason.source" /></p>
         </div>
       </li>
     </ul>
@@ -74,5 +74,4 @@ li { border-top: 1px solid var(--rule); }
 .why { padding: 2px 4px 10px 10px; border-left: 2px solid var(--water-ink); margin-bottom: 8px; }
 .why p { margin: 4px 0; }
 .range { font-size: 13px; }
-.source { color: var(--soft-ink); font-style: italic; font-size: 13px; }
 </style>

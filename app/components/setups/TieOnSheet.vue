@@ -66,7 +66,7 @@ const figures = computed(() => {
     <dl class="lines">
       <div v-for="row in lines" :key="row.label"><dt class="small-label">{{ row.label }}</dt><dd>{{ row.text }}</dd></div>
     </dl>
-    <p v-for="reason in setup.reasons" :key="reason.rule" class="reason">{{ reason.text }} <span class="source">{{ reason.source }}</span></p>
+    <p v-for="reason in setup.reasons" :key="reason.rule" class="reason">{{ reason.text }} <SourceMark :source="reason.source" /></p>
     <template v-if="setup.against.length > 0">
       <h4>What costs it places</h4>
       <p v-for="reason in setup.against" :key="reason.rule" class="reason against">{{ reason.text }}</p>
@@ -106,7 +106,6 @@ dd { margin: 0; }
 .figures dd { font-size: 18px; }
 .lines > div { display: grid; grid-template-columns: 52px 1fr; gap: 6px; padding: 4px 0; align-items: baseline; }
 .reason { margin: 4px 0; }
-.source { color: var(--soft-ink); font-style: italic; font-size: 13px; }
 .against { border-left: 2px solid var(--soft-ink); padding-left: 8px; color: var(--soft-ink); }
 h4 { font: 620 13.5px var(--font-figure); margin: 10px 0 2px; }
 .ways { margin: 2px 0 6px; padding-left: 20px; font-size: 13px; }
