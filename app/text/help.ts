@@ -47,7 +47,7 @@ export interface PageHelp { readonly answers: string, readonly use: readonly str
 export const PAGE_HELP: Readonly<Record<string, PageHelp>> = {
   '': {
     answers: 'What to tie on now, and why.',
-    use: ['Tap a figure in the strip at the top to change the water; the order follows at once.', 'Open a set-up: how to rig it, how to fish it, what speaks for it and against it, and how each figure is known.', 'The cut shows the way of the lure through the water; hatched figures are worth a bench test.'],
+    use: ['Tap a figure in the strip at the top to change the water; the order follows at once.', 'Open a set-up: how to rig it, how to fish it, what speaks for it and against it, and how each figure is known.', 'The cut shows the way of the lure through the water; hatched figures are worth a bench test.', '“Where does it stand?” finds any lure of yours in this order. The small mark behind a sentence is where it comes from: ° common practice, † published, ? assumed, ✎ your own log.'],
     words: ['reading', 'set-up', 'visibility', 'stain', 'forage', 'presence', 'vibration', 'flash', 'search lure', 'clean-up', 'course', 'school', 'tested', 'assumed'],
   },
   'trip': {
