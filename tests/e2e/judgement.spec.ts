@@ -36,7 +36,7 @@ test('any lure of the box is found with its place, opened from there, and is sti
   await expect(page).toHaveURL(/[?&]lure=/)
   const address = page.url()
   await page.getByRole('link', { name: 'Waters', exact: true }).first().click()
-  await page.getByRole('link', { name: 'Tie on', exact: true }).first().click()
+  await page.getByRole('link', { name: 'Tie-on', exact: true }).first().click()
   await expect(row.locator('.name')).toHaveText(lure!)
   await page.goto(address)
   await expect(row.locator('.name')).toHaveText(lure!)
