@@ -41,3 +41,13 @@ describe('the fall of the catalogue', () => {
     expect(usualFall(profile({ family: 'topwater', style: 'walker' }))).toBeNull()
   })
 })
+
+describe('a known depth', () => {
+  const depthOf = (runsAt: Lure['runsAt']) => profile({ family: 'crankbait', runsAt }).runsAt!.value
+  // Handbook of models §4b: the same lure reaches 3 m on a cast of 30 m and 4.26 m behind a boat with 30 m out.
+  it('holds in its own mode only', () => {
+    expect(depthOf({ depthM: 4.26, mode: 'troll' }).depthM).toBeCloseTo(3, 1)
+    expect(depthOf({ depthM: 4.26, mode: 'cast' }).depthM).toBe(4.26)
+  })
+  it('keeps the pace at which it was met', () => expect([depthOf({ depthM: 3, speedMs: 1.1 }).speedMs, depthOf({ depthM: 3 }).speedMs]).toEqual([1.1, undefined]))
+})
