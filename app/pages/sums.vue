@@ -94,8 +94,11 @@ nav { display: flex; flex-direction: column; }
 .sum { padding: 7px 8px; min-height: 36px; text-decoration: none; color: var(--soft-ink); border-left: 3px solid transparent; }
 .sum.here { color: var(--ink); font-weight: 620; border-left-color: var(--float); background: var(--leaf); }
 .task h2, .task summary { padding: 10px 8px 2px; font-size: 11.5px; }
-.task summary { cursor: pointer; min-height: 36px; display: flex; align-items: center; }
+.task summary { white-space: nowrap; cursor: pointer; min-height: 36px; display: flex; align-items: center; }
 .task { display: flex; flex-direction: column; }
+/* Closed, its links must take no room. */
+details.task:not([open]) { display: block; }
+details.task:not([open]) .sum { display: none; }
 .error { margin: -4px 0 8px; }
 .source { color: var(--soft-ink); font-style: italic; }
 .work { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 300px), 1fr)); gap: 20px 44px; margin-top: 10px; }

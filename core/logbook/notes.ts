@@ -35,6 +35,8 @@ const FALSE_SHARE = 0.1
 const LEANS = 0.2
 /** A day of trying [h], half of it for each side. Assumed. */
 export const DAY_HOURS = 6
+/** Half a contact, so that a blank day has a rate (Jeffreys). */
+const BLANK = 0.5
 /** Half-width of a 90 % interval of a normal [sd]. */
 const NINETY = 1.6449
 
@@ -50,7 +52,7 @@ export function notesOf(stretches: readonly Stretch[], cuts: readonly CutId[]): 
   const believed = [...contrasts].sort((a, b) => a.chance - b.chance)[0] ?? null
   // The most may be gained where the upper end is highest and nothing is known for sure.
   const open = [...contrasts].filter(c => c.contrast.sure !== 'worth-believing').sort((a, b) => b.contrast.times.high - a.contrast.times.high)[0] ?? null
-  const expected = ((all.contacts + 0.5) / Math.max(all.hours, LEAST_HOURS)) * (DAY_HOURS / 2)
+  const expected = ((all.contacts + BLANK) / Math.max(all.hours, LEAST_HOURS)) * (DAY_HOURS / 2)
   return {
     all, lures: new Set(stretches.map(s => s.lureId)).size, believed: believed?.contrast ?? null,
     untried: cuts.flatMap((cut) => {

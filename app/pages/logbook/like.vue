@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { proseIn } from '#core/units'
-import { hoursFigure, PART_WORDS, rateFigure } from '~/text/log-words'
 import { dayLong } from '~/text/dates'
+import { counted } from '~/text/labels'
+import { hoursFigure, PART_WORDS, rateFigure } from '~/text/log-words'
 
 const { units } = storeToRefs(useSettingsStore())
 const log = useLogbookStore()
@@ -28,7 +29,7 @@ const nearness = (distance: number) => (distance < 0.7 ? 'much like this' : dist
         </div>
         <table>
           <caption class="sr">What was fished that day</caption>
-          <tbody><tr v-for="l in day.lures" :key="l.lureId"><th scope="row">{{ names.lure(l.lureId) }}</th><td class="figure">{{ l.contacts }} contacts, {{ l.landed }} landed</td><td>in {{ hoursFigure(l.hours) }} h</td><td>{{ l.hours > 0 ? `${rateFigure(l.contacts / l.hours)} an hour` : '' }}</td></tr></tbody>
+          <tbody><tr v-for="l in day.lures" :key="l.lureId"><th scope="row">{{ names.lure(l.lureId) }}</th><td class="figure">{{ counted(l.contacts, 'contact') }}, {{ l.landed }} landed</td><td>in {{ hoursFigure(l.hours) }} h</td><td>{{ l.hours > 0 ? `${rateFigure(l.contacts / l.hours)} an hour` : '' }}</td></tr></tbody>
         </table>
       </li>
     </ol>
