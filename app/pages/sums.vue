@@ -96,8 +96,9 @@ nav { display: flex; flex-direction: column; }
 .task h2, .task summary { padding: 10px 8px 2px; font-size: 11.5px; }
 .task summary { white-space: nowrap; cursor: pointer; min-height: 36px; display: flex; align-items: center; }
 .task { display: flex; flex-direction: column; }
-/* Closed, its links must take no room. */
-details.task:not([open]) { display: block; }
+/* Its links stand in a box of the browser's own: one below the other; closed, they must take no room. */
+details.task { display: block; }
+details.task .sum { display: block; }
 details.task:not([open]) .sum { display: none; }
 .error { margin: -4px 0 8px; }
 .source { color: var(--soft-ink); font-style: italic; }
@@ -115,6 +116,8 @@ option { background: var(--leaf); color: var(--ink); }
   nav { flex-direction: row; overflow-x: auto; align-items: center; scrollbar-width: none; }
   nav h1, .task h2 { display: none; }
   .task { flex-direction: row; }
+  details.task { white-space: nowrap; flex: none; }
+  details.task[open] .sum, details.task summary { display: inline-flex; }
   .sum { white-space: nowrap; min-height: 44px; display: flex; align-items: center; border-left: 0; border-bottom: 3px solid transparent; }
   .sum.here { border-bottom-color: var(--float); }
 }
