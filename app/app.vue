@@ -2,6 +2,7 @@
 import { onKeyStroke } from '@vueuse/core'
 import { watchEffect } from 'vue'
 import { useTheme } from 'vuetify'
+import { pageName } from '~/text/pages'
 import { isTyping } from '~/text/shortcuts'
 
 const box = useBoxStore()
@@ -9,6 +10,7 @@ const settings = useSettingsStore()
 const judgement = useJudgementStore()
 const undo = useUndoStore()
 const theme = useTheme()
+const route = useRoute()
 
 /** Ctrl+Z takes back the last change of the box, with Shift or as Ctrl+Y does it again; it never fights with a field that has its own undo. */
 onKeyStroke(['z', 'Z', 'y', 'Y'], (event) => {
@@ -19,15 +21,16 @@ onKeyStroke(['z', 'Z', 'y', 'Y'], (event) => {
 
 watchEffect(() => theme.change(settings.theme))
 /** The ground of the whole window follows the look, past the end of the page too: no white foot by night. */
-useHead({ htmlAttrs: { class: () => `ground-${settings.theme}` } })
+useHead({ htmlAttrs: { class: () => `ground-${settings.theme}` }, title: () => pageName(route.path), titleTemplate: title => (title ? `${title} · Ygrion` : 'Ygrion') })
 </script>
 
 <template>
   <v-app :class="`theme-${settings.theme}`">
+    <a class="skip" href="#page">To the page</a>
     <TopLine />
     <VersionSlip />
     <WaterStrip />
-    <v-main class="page">
+    <v-main id="page" class="page" tabindex="-1">
       <p v-if="box.trouble ?? judgement.trouble" class="trouble reason" role="alert">{{ box.trouble ?? judgement.trouble }} <button v-if="box.trouble" type="button" class="quiet" @click="box.trouble = null">I have read it</button></p>
       <NuxtPage />
     </v-main>
@@ -38,6 +41,10 @@ useHead({ htmlAttrs: { class: () => `ground-${settings.theme}` } })
 </template>
 
 <style>
+/* For the keyboard: seen only while it has the focus. */
+.skip { position: absolute; left: 8px; top: -60px; z-index: 60; padding: 10px 14px; background: var(--leaf); color: var(--ink); border: 2px solid var(--float); }
+.skip:focus { top: 4px; }
+.page:focus { outline: none; }
 .page { padding: 0 0 var(--foot) !important; }
 .trouble { margin: 12px 16px; padding: 10px 12px; border-left: 4px solid var(--float); background: var(--leaf); }
 </style>

@@ -1,14 +1,18 @@
 import { liveQuery } from 'dexie'
 import { nanoid } from 'nanoid'
 import { computed, onMounted, onScopeDispose, ref, shallowRef } from 'vue'
-import { type FilePlan, type Issue, parseJson, planFile } from '#core/files'
+import { type FilePlan, type Issue, LISTS, parseJson, planFile, type Settings } from '#core/files'
+import type { Reading } from '#core/reading'
 import { mendDamaged, putAside } from '~/db/aside'
 import { lastBackup, noteBackup, packBackup, type ReadBackup, readBackup, readKept, restoreKept } from '~/db/backup'
+import type { Change } from '~/db/change'
 import type { Damaged, Snapshot } from '~/db/database'
 
 const MS_PER_DAY = 86_400_000
 /** After so many days without a backup one is reminded. Assumed. */
 const REMIND_DAYS = 30
+
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 
 export interface Preview { readonly name: string, readonly kept: ReadBackup, readonly plan: readonly FilePlan[] }
 
@@ -17,6 +21,8 @@ export function useKeeping() {
   const box = useBoxStore()
   const undo = useUndoStore()
   const settings = useSettingsStore()
+  const readings = useReadingStore()
+  const catalogue = useCatalogueStore()
   const download = useDownload()
   const last = ref<string | null>(null)
   const preview = shallowRef<Preview | null>(null)
@@ -51,7 +57,8 @@ export function useKeeping() {
 
   const backup = () => attempt(async () => {
     const kept = await readKept(box.database())
-    const bytes = await packBackup({ ...kept, file: settings.into(kept.file) })
+    const { settings: set, ...file } = settings.into(kept.file)
+    const bytes = await packBackup({ ...kept, file: { ...file, settings: { ...set, reading: plain(readings.reading) as Settings['reading'], catalogue: catalogue.kept() } } })
     // It is a backup once it has been read back.
     const back = readBackup(bytes)
     if (!back.ok) throw new Error(`it could not be read back (${back.issues[0]!.path} ${back.issues[0]!.message}): no backup was made`)
@@ -76,11 +83,28 @@ export function useKeeping() {
     await restoreKept(db, kept)
     box.isDemo = false
     settings.takeFrom(kept.file.settings)
+    catalogue.takeFrom(kept.file.settings?.catalogue)
+    if (kept.file.settings?.reading) readings.begin(kept.file.settings.reading as Reading)
     undo.offer(`${name} is put back in place of what was here.`, async () => {
       await restoreKept(db, before, wasDemo ? 'demo' : 'own')
       if (shelf) await db.snapshots.delete(shelf.id)
       box.isDemo = wasDemo
     })
+    preview.value = null
+  })
+
+  /** Joins a backup to what is here, pictures too; what is different here stays, or becomes as the backup has it. */
+  const join = (different: 'stays' | 'as in the backup') => attempt(async () => {
+    const { name, kept } = preview.value!
+    const here = await readKept(box.database())
+    const comesIn = <T>(known: readonly T[], rows: readonly T[], keyOf: (row: T) => string): T[] => {
+      const keys = new Set(known.map(keyOf))
+      return rows.filter(row => different === 'as in the backup' || !keys.has(keyOf(row)))
+    }
+    const lists = Object.fromEntries(LISTS.map(list => [list, comesIn<{ readonly id: string }>(here.file[list] ?? [], kept.file[list] ?? [], row => row.id)]))
+    await box.change({
+      put: { ...lists, photos: comesIn(here.photos, kept.photos, photo => photo.lureId), eventPhotos: comesIn(here.eventPhotos, kept.eventPhotos, photo => photo.id) } as Change['put'] & object,
+    }, `${name} is joined to what was here.`)
     preview.value = null
   })
 
@@ -115,5 +139,5 @@ export function useKeeping() {
     await look()
   })
 
-  return { last, days, isDue, preview, issues, isBusy, storage, backup, open, restore, persist, shelf, damaged, standAgain, drop, mend, dropDamaged, saveDamaged }
+  return { last, days, isDue, preview, issues, isBusy, storage, backup, open, restore, join, persist, shelf, damaged, standAgain, drop, mend, dropDamaged, saveDamaged }
 }

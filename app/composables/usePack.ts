@@ -105,8 +105,12 @@ export function usePack() {
     }
   }
 
+  const tomorrow = () => new Date(Date.now() + MS_PER_DAY).toISOString()
+  /** Tomorrow at the water of the reading, as a few likely waters. */
+  const outline = () => dayOf(tomorrow(), readings.place?.id ?? null, null)
+
   async function create(): Promise<void> {
-    const at = new Date(Date.now() + MS_PER_DAY).toISOString()
+    const at = tomorrow()
     const placeId = readings.place?.id ?? null
     const { from } = readings.complete.reading
     const id = nanoid()
@@ -212,5 +216,5 @@ export function usePack() {
 
   const tick = (id: string) => alter(({ ticked }) => ({ ticked: ticked.includes(id) ? ticked.filter(i => i !== id) : [...ticked, id] }))
 
-  return { lists, list, chosen, spelled, explained, proof, isStale, working, conflicts, problem, forecastNote, create, change, remake, plan, stop, take, swaps, lock, tick }
+  return { lists, list, chosen, spelled, explained, proof, isStale, working, conflicts, problem, forecastNote, outline, create, change, remake, plan, stop, take, swaps, lock, tick }
 }

@@ -1,15 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { TEST_GUIDES } from '#core/bench'
-import type { BenchTest } from '#core/tackle'
-import { formatQuantity } from '#core/units'
-import { familyLabel } from '~/text/labels'
-import { testInWords } from '~/text/test-words'
+import { TEST_KINDS, type TestKind } from '#core/terms'
 
 const box = useBoxStore()
 const { profiles } = storeToRefs(useCatalogueStore())
 const { units } = storeToRefs(useSettingsStore())
-const picked = ref<string | null>(null)
+const route = useRoute()
+/** A link may bring a lure, and what to test of it. */
+const asked = (key: string) => (typeof route.query[key] === 'string' ? route.query[key] : null)
+const picked = ref<string | null>(asked('lure'))
+const testKind = ref<TestKind>(TEST_KINDS.find(k => k === asked('test')) ?? 'weigh')
 const VIEWS = ['a test', 'workshop', 'compare'] as const
 const view = ref<typeof VIEWS[number]>('a test')
 const options = computed(() => box.box.lures.map(l => ({ value: l.id, title: l.name })).sort((a, b) => a.title.localeCompare(b.title)))
@@ -19,8 +19,10 @@ const profile = computed(() => (lureId.value ? profiles.value.get(lureId.value) 
 const history = computed(() => box.box.tests.filter(t => t.lureId === lureId.value).sort((a, b) => (b.at ?? '').localeCompare(a.at ?? '')))
 const rates = useFallRates(profile, history, units)
 
-function strike(test: BenchTest) {
-  void box.change({ remove: { tests: [test.id] } }, 'The test is struck.')
+function begin(lure: string, kind: TestKind) {
+  picked.value = lure
+  testKind.value = kind
+  view.value = 'a test'
 }
 
 function printSheet() {
@@ -34,24 +36,15 @@ function printSheet() {
       <h1>Bench</h1>
       <v-autocomplete v-model="picked" :items="options" :label="`On the bench: ${profile.lure.name}`" auto-select-first clearable />
       <LureDrawing :lure="profile.lure" class="drawing" />
-      <dl>
-        <div><dt class="small-label">kind</dt><dd>{{ familyLabel(profile.lure.family) }}</dd></div>
-        <div><dt class="small-label">weight</dt><dd><KnownFigure dimension="weight" :figure="profile.weightG" /><span v-if="profile.lure.labelWeightG" class="unit"> packet {{ formatQuantity('weight', profile.lure.labelWeightG, { system: units }) }}</span></dd></div>
-        <div><dt class="small-label">length</dt><dd><KnownFigure dimension="length" :figure="profile.lengthMm" /></dd></div>
-        <div v-if="profile.runsAt"><dt class="small-label">runs at</dt><dd><KnownFigure dimension="depth" :figure="{ ...profile.runsAt, value: profile.runsAt.value.depthM }" /></dd></div>
-        <div><dt class="small-label">works best at</dt><dd><KnownFigure dimension="speed" :figure="{ ...profile.speed, value: profile.speed.value.best }" /></dd></div>
-        <div><dt class="small-label">in the water</dt><dd><span class="known" :class="profile.buoyancy.known">{{ profile.buoyancy.value.replace('-', ' ') }}</span></dd></div>
-      </dl>
+      <LureFigures :profile="profile" />
       <h2>Tests</h2>
-      <ul v-if="history.length > 0" class="history">
-        <li v-for="t in history" :key="t.id"><b>{{ TEST_GUIDES[t.kind].label }}</b> {{ testInWords(t, units) }} <span class="unit">{{ t.at?.slice(0, 10) }}</span> <button class="quiet" type="button" :aria-label="`Strike ${TEST_GUIDES[t.kind].label}`" @click="strike(t)">strike</button></li>
-      </ul>
-      <p v-else class="reason">Nothing tested yet: every hatched figure above is only what such a lure is usually like.</p>
+      <TestHistory :tests="history" />
       <button class="quiet" type="button" @click="printSheet">print the bench sheet</button>
     </aside>
     <section class="work">
+      <WorthTestingNext v-if="picked === null" class="first" @test="begin" />
       <ChoiceRow label="do" :options="VIEWS" :chosen="[view]" @change="([v]) => v && (view = v)" />
-      <GuidedTest v-if="view === 'a test'" :profile="profile" class="panel" />
+      <GuidedTest v-if="view === 'a test'" v-model:kind="testKind" :profile="profile" class="panel" />
       <WorkshopPanel v-else-if="view === 'workshop'" :key="profile.lure.id" :profile="profile" class="panel" @made="id => picked = id" />
       <ComparePanel v-else class="panel" />
       <section v-if="view === 'a test' && rates.length > 0" class="panel follows" aria-label="What follows">
@@ -71,11 +64,8 @@ function printSheet() {
 h1 { font-size: 24px; }
 h2 { font-size: 17px; margin-top: 12px; }
 .drawing { width: 100%; height: 120px; margin: 10px 0; }
-dl { display: grid; grid-template-columns: 1fr 1fr; gap: 6px 12px; margin: 0; }
-dd { margin: 0; font-size: 16px; }
-.history { list-style: none; padding: 0; margin: 4px 0; }
-.history li { border-top: 1px solid var(--rule); padding: 4px 0; }
 .work { padding: 12px 22px 40px; }
+.first { margin-bottom: 16px; }
 .panel { margin-top: 16px; }
 .follows { border-top: 1px solid var(--rule); padding-top: 6px; }
 .empty { padding: 40px 24px; max-width: 56ch; }

@@ -30,7 +30,10 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
   <section v-else-if="box.ready" class="empty">
     <h1>No lures yet</h1>
     <p class="reason">Enter ten of your own in the Box (kind, weight, length, colour; under twenty seconds each) and this page says which one to tie on, on which rod, how deep and how fast, and why.</p>
+    <OwnWater v-if="box.places.length === 0" />
+    <p v-else class="reason">Your water: <NuxtLink to="/waters">{{ box.places.map(p => p.name).join(', ') }}</NuxtLink>.</p>
     <NuxtLink class="hot" to="/box">Enter the first lure</NuxtLink>
+    <p class="reason soft">Rods go under <NuxtLink to="/box/outfits">Box, Rods</NuxtLink>; a list from a spreadsheet under <NuxtLink to="/box/exchange">In and out</NuxtLink>.</p>
     <button class="quiet" type="button" @click="box.visitDemo()">or look at the demo box</button>
   </section>
 </template>
@@ -43,7 +46,9 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
 .views button { background: none; border: 0; border-bottom: 2px solid transparent; padding: 4px 10px; min-height: 38px; cursor: pointer; color: var(--soft-ink); }
 .views button[aria-selected='true'] { color: var(--ink); font-weight: 600; border-bottom-color: var(--float); }
 .cut { flex: 1; min-height: 0; }
-.empty { max-width: 56ch; padding: 48px 24px; display: flex; flex-direction: column; gap: 14px; align-items: flex-start; }
+.empty > .reason { max-width: 60ch; margin: 0; }
+.soft { color: var(--soft-ink); }
+.empty { max-width: 820px; padding: 48px 24px; display: flex; flex-direction: column; gap: 14px; align-items: flex-start; }
 .empty .hot { text-decoration: none; display: inline-flex; align-items: center; }
 @media (max-width: 1000px) {
   .tie-on { display: flex; flex-direction: column; height: auto; gap: 0; }

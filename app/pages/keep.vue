@@ -5,8 +5,9 @@ import { moment } from '~/text/dates'
 import { counted, lookLabel } from '~/text/labels'
 
 const box = useBoxStore()
+const startOwn = useOwnStart()
 const settings = useSettingsStore()
-const { last, days, isDue, preview, issues, isBusy, storage, backup, open, restore, persist, shelf, damaged, standAgain, drop, mend, dropDamaged, saveDamaged } = useKeeping()
+const { last, days, isDue, preview, issues, isBusy, storage, backup, open, restore, join, persist, shelf, damaged, standAgain, drop, mend, dropDamaged, saveDamaged } = useKeeping()
 const mending = ref<{ id: string, text: string } | null>(null)
 const { $pwa } = useNuxtApp()
 const { version } = useRuntimeConfig().public
@@ -14,6 +15,7 @@ const UNITS = ['metric', 'imperial', 'mixed'] as const
 const MB = 1024 * 1024
 const megabytes = (bytes: number) => (bytes < MB ? `${Math.round(bytes / 1024)} kB` : `${(bytes / MB).toFixed(bytes < 10 * MB ? 1 : 0)} MB`)
 const lists = computed(() => preview.value?.plan.filter(p => p.fresh + p.changed + p.same > 0) ?? [])
+const differs = computed(() => lists.value.some(p => p.changed > 0))
 const pictures = computed(() => (preview.value ? preview.value.kept.photos.length + preview.value.kept.eventPhotos.length : 0))
 function picked(event: Event) {
   const input = event.target as HTMLInputElement
@@ -39,9 +41,9 @@ function picked(event: Event) {
         <p><b>{{ preview.name }}</b> holds:</p>
         <table><thead><tr><th /><th scope="col">not here yet</th><th scope="col">different here</th><th scope="col">the same</th></tr></thead><tbody><tr v-for="p in lists" :key="p.list"><th scope="row">{{ p.list }}</th><td>{{ p.fresh }}</td><td>{{ p.changed }}</td><td>{{ p.same }}</td></tr></tbody></table>
         <p v-if="pictures > 0">{{ counted(pictures, 'picture') }}.</p>
-        <p class="reason">It takes the place of everything that is here now; what is here is put aside on this device. To join a file to what is here, use <NuxtLink to="/box/exchange">Box, In and out</NuxtLink>.</p>
+        <p class="reason">It takes the place of everything that is here now; what is here is put aside on this device.<template v-if="!box.isDemo"> Or it is joined to what is here: what is not here yet comes in, its pictures too.</template></p>
         <p v-if="preview.kept.lost.length > 0" class="reason">{{ counted(preview.kept.lost.length, 'damaged picture') }} of it cannot be put back: {{ preview.kept.lost.join(', ') }}.</p>
-        <button type="button" class="hot" :disabled="isBusy" @click="restore">Put it in place of what is here</button> <button type="button" class="quiet" @click="preview = null">leave it</button>
+        <button type="button" class="hot" :disabled="isBusy" @click="restore">Put it in place of what is here</button> <template v-if="!box.isDemo"><button type="button" class="plain" :disabled="isBusy" @click="join('stays')">Join it{{ differs ? '; what differs stays' : '' }}</button> <button v-if="differs" type="button" class="plain" :disabled="isBusy" @click="join('as in the backup')">Join it; what differs as in the backup</button></template> <button type="button" class="quiet" @click="preview = null">leave it</button>
       </div>
     </section>
     <section v-if="shelf.length > 0" aria-label="Put aside">
@@ -80,7 +82,7 @@ function picked(event: Event) {
       <h2>The demo box</h2>
       <p class="reason">{{ box.isDemo ? 'You look at the demo: invented lures and waters. Starting your own puts it away; nothing of it is mixed in.' : 'The demo takes the place of what is here; what is here is put aside on this device, and comes back from there.' }}</p>
       <button v-if="!box.isDemo" type="button" class="plain" @click="box.visitDemo()">Look at the demo</button>
-      <button v-else type="button" class="plain" @click="box.startOwn()">Start my own</button>
+      <button v-else type="button" class="plain" @click="startOwn()">Start my own</button>
     </section>
   </div>
 </template>

@@ -8,7 +8,7 @@ import { dayShort, weekday } from '~/text/dates'
 
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
-const { lists, list, chosen, spelled, explained, proof, isStale, working, conflicts, problem, forecastNote, create, change, remake, plan, stop, take, swaps, lock, tick } = usePack()
+const { lists, list, chosen, spelled, explained, proof, isStale, working, conflicts, problem, forecastNote, outline, create, change, remake, plan, stop, take, swaps, lock, tick } = usePack()
 /** Each reading by the moment that it belongs to; its changes go by the same name. */
 const names = computed(() => spelled.value.map(r => list.value?.readings.find(l => r.name === l.name || r.name.startsWith(`${l.name}, `))?.name ?? r.name))
 const lureName = (id: string) => box.lureById.get(id)?.name ?? id
@@ -84,8 +84,11 @@ async function lookForGaps() {
   <div class="pack-page">
     <section v-if="!list" class="empty">
       <h1>Pack for tomorrow</h1>
-      <p class="reason">The night before: what goes along, and what hangs on which rod at first light. Tomorrow is made into a few likely waters (cloud, noon sun, wind, last light, a second water); the planner then chooses lures, trailers, weights and rods that serve them best within what you can carry, and proves how good that is.</p>
-      <button type="button" class="hot" :disabled="!box.ready" @click="create">Plan for tomorrow</button>
+      <p class="reason">The night before: what goes along, and what hangs on which rod at first light. The planner chooses lures, trailers, weights and rods that serve these waters best within what you can carry, and proves how good that is.</p>
+      <PackOutline v-if="box.box.lures.length > 0" :outline="outline" />
+      <p v-else class="reason">There is nothing to pack yet: <NuxtLink to="/box">enter your lures</NuxtLink> first.</p>
+      <button type="button" class="hot" :disabled="!box.ready || box.box.lures.length === 0" @click="create">Plan for tomorrow</button>
+      <p v-if="forecastNote" class="reason soft">{{ forecastNote }}</p>
     </section>
     <template v-else>
       <aside class="plan" aria-label="What is planned for">
@@ -166,7 +169,9 @@ async function lookForGaps() {
 
 <style scoped>
 .pack-page { display: grid; grid-template-columns: 320px minmax(0, 1fr) 280px; gap: 28px; padding: 10px 18px 60px; align-items: start; }
-.empty { grid-column: 1 / -1; max-width: 62ch; }
+.empty { grid-column: 1 / -1; display: flex; flex-direction: column; gap: 12px; align-items: flex-start; }
+.empty > .reason { margin: 0; max-width: 70ch; }
+.empty > .outline { width: 100%; }
 h1 { font-size: 24px; }
 h2 { font-size: 17px; margin-top: 14px; }
 h3 { font-size: 14px; color: var(--soft-ink); margin-top: 10px; }

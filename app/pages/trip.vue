@@ -2,11 +2,12 @@
 import { useWakeLock } from '@vueuse/core'
 import { prepareOutfit } from '#core/lure'
 import { sinceContact } from '#core/rotation'
+import type { SetupOut } from '#core/tell'
 import { minutesOf, type TripEvent } from '#core/tackle'
 import { EVENT_KINDS } from '#core/terms'
 import { formatQuantity } from '#core/units'
 import { duration } from '~/text/course-words'
-import { words } from '~/text/labels'
+import { tacticLabel, words } from '~/text/labels'
 import { clock, dayShort } from '~/text/dates'
 
 const trips = useTripStore()
@@ -27,7 +28,11 @@ const kit = computed(() => (withPack.value && pack.value?.pack ? { packId: pack.
 /** What hangs on the rods, each on its own, then what else goes along; without a pack what fits best. */
 const rigged = useSetupsWithin(() => (kit.value.packId ? Object.entries(pack.value?.pack?.rigged ?? {}).map(([rod, lure]) => ({ lureIds: [lure], outfitIds: [rod] })) : []))
 const packed = useSetupsWithin(() => (kit.value.packId && pack.value?.pack ? [{ lureIds: pack.value.pack.items, outfitIds: pack.value.pack.rods }] : []))
-const first = computed(() => (kit.value.packId ? [...rigged.value, ...packed.value.filter(s => !rigged.value.some(r => r.lureId === s.lureId))] : setups.value))
+/** A link may bring the lure to begin with; it stands first. */
+const brought = computed(() => (typeof route.query.tie === 'string' ? [{ lureIds: [route.query.tie] }] : []))
+const linked = useSetupsWithin(() => brought.value)
+const usual = computed(() => (kit.value.packId ? [...rigged.value, ...packed.value.filter(s => !rigged.value.some(r => r.lureId === s.lureId))] : setups.value))
+const first = computed(() => [...linked.value, ...usual.value.filter(s => !linked.value.some(b => b.lureId === s.lureId))])
 const rodIds = computed(() => new Set(trips.trip?.rods ?? box.box.outfits.map(o => o.id)))
 function toggleRod(id: string) {
   const next = new Set(rodIds.value)
@@ -68,6 +73,10 @@ const showOthers = ref(false)
 const justTapped = computed(() => events.value.find(e => e.event.id === trips.lastTap?.id)?.event ?? null)
 const caught = computed(() => events.value.filter(e => e.event.kind === 'landed').length)
 const name = (id: string) => box.lureById.get(id)?.name ?? id
+async function tieLinked(s: SetupOut) {
+  await trips.change(s)
+  await navigateTo('/trip', { replace: true })
+}
 async function tap(kind: TripEvent['kind']) {
   await trips.tap(kind)
   opened.value = trips.lastTap?.id ?? null
@@ -82,10 +91,14 @@ async function tap(kind: TripEvent['kind']) {
       <p v-if="endedToday" class="with"><button type="button" class="plain" @click="trips.resume(endedToday.id)">Go on with the trip that ended at {{ clock(endedToday.end) }}</button></p>
       <section v-if="endedToday" aria-label="The trip that ended"><NotesLines :trip-id="endedToday.id" /><NuxtLink :to="`/logbook/trip/${endedToday.id}`" class="quiet">open it in the logbook</NuxtLink></section>
       <p v-if="pack" class="with"><button type="button" class="choice" :aria-pressed="withPack" @click="withPack = !withPack">with the pack “{{ pack.name }}” of {{ dayShort(pack.at) }}</button></p>
-      <button v-for="s in first.slice(0, 6)" :key="s.lureId" type="button" class="plain first" @click="trips.start(s, kit)"><LureDrawing v-if="box.lureById.get(s.lureId)" :lure="box.lureById.get(s.lureId)!" small class="drawing" /><span><b>{{ name(s.lureId) }}</b><template v-if="rigged.includes(s)"> · rigged on {{ box.outfitById.get(s.outfitId ?? '')?.name }}</template><br />{{ words(s.rig) }} · {{ formatQuantity('depth', s.presentation.depthM, { system: units }) }} · {{ Math.round(100 * s.score) }}</span></button>
+      <button v-for="s in first.slice(0, 6)" :key="s.lureId" type="button" class="plain first" @click="trips.start(s, kit)"><LureDrawing v-if="box.lureById.get(s.lureId)" :lure="box.lureById.get(s.lureId)!" small class="drawing" /><span><b>{{ name(s.lureId) }}</b><template v-if="rigged.includes(s)"> · rigged on {{ box.outfitById.get(s.outfitId ?? '')?.name }}</template><br />{{ [tacticLabel(s.tactic), formatQuantity('depth', s.presentation.depthM, { system: units }), formatQuantity('speed', s.presentation.speedMs, { system: units }), rigged.includes(s) ? '' : box.outfitById.get(s.outfitId ?? '')?.name].filter(Boolean).join(' · ') }}</span></button>
       <p v-if="setups.length === 0" class="reason">Nothing in the box can be fished in this water yet.</p>
+      <button type="button" class="quiet" :aria-expanded="showOthers" @click="showOthers = !showOthers">begin with something else</button>
+      <TieAny v-if="showOthers" :setups="setups" :packed="kit.packId ? pack?.pack?.items ?? [] : []" @tie="s => { showOthers = false; trips.start(s, kit) }" />
+      <LastTrip v-if="!endedToday" />
     </section>
     <template v-else>
+      <p v-if="linked[0] && linked[0].lureId !== trips.stint?.lureId" class="with"><button type="button" class="plain" @click="tieLinked(linked[0])">Tie on {{ name(linked[0].lureId) }}</button></p>
       <section class="now" aria-label="On the line">
         <LureDrawing v-if="lure" :lure="lure" class="drawing" />
         <div class="what"><h1>{{ lure?.name ?? 'no lure on the line' }}</h1><p class="figures"><b class="figure">{{ Math.floor(minutes) }} min</b> · {{ trips.stint?.casts ?? 0 }} casts · {{ caught }} landed today<template v-if="quiet !== null"> · last contact {{ Math.round(quiet) }} min ago</template></p><p v-if="how" class="how">{{ how }}</p></div>
@@ -150,7 +163,7 @@ h3 { font-size: 16px; }
 ul { list-style: none; padding: 0; margin: 0; }
 li { border-top: 1px solid var(--rule); }
 .line { background: none; border: 0; width: 100%; text-align: left; min-height: 52px; cursor: pointer; }
-.with .choice, .rods .choice { min-height: 56px; }
+.with .choice, .with .plain, .rods .choice { min-height: 56px; }
 .rods p { margin: 4px 0 0; color: var(--soft-ink); font-size: 14px; }
 .where { display: flex; gap: 12px; align-items: center; min-height: 56px; cursor: pointer; font-size: 15px; }
 .where input { width: 22px; height: 22px; accent-color: var(--ink); flex: none; }

@@ -153,15 +153,18 @@ export const useBoxStore = defineStore('box', () => {
     isDemo.value = whose === 'demo'
   }
 
-  /** Everything is put away for another file. An own box is kept on disk until it is dropped by hand, and can be taken back at once. */
-  async function replaceBy(file: YgrionFile, text: string, whose: Whose = 'own'): Promise<void> {
+  /** Everything is put away for another file; `andBack` follows when that is taken back. An own box is kept on disk until it is dropped by hand, and can be taken back at once. */
+  async function replaceBy(file: YgrionFile, text: string, whose: Whose = 'own', andBack: () => void = () => {}): Promise<void> {
     // The demo of a first visit may still be on its way to the disk.
     await opened
     const wasDemo = isDemo.value
     const before = await readAll(database())
     const shelf = wasDemo ? null : await putAside(database(), nanoid(), 'Your box', new Date().toISOString())
     await put(file, whose)
-    undo.offer(text, () => (shelf ? backFromShelf(shelf.id) : put(before, wasDemo ? 'demo' : 'own')))
+    undo.offer(text, async () => {
+      await (shelf ? backFromShelf(shelf.id) : put(before, wasDemo ? 'demo' : 'own'))
+      andBack()
+    })
   }
 
   /** A box that was put aside stands again; an own box that is here is put aside for it. */
@@ -172,7 +175,7 @@ export const useBoxStore = defineStore('box', () => {
   }
 
   /** The demo is put away for an empty box of one's own. */
-  const startOwn = () => replaceBy({ format: 'ygrion', version: 1 }, 'The demo box is put away; this one is yours.')
+  const startOwn = (andBack?: () => void) => replaceBy({ format: 'ygrion', version: 1 }, 'The demo box is put away; this one is yours.', 'own', andBack)
 
   /** The demo takes the place of what is here. */
   const visitDemo = async () => replaceBy(await demoFile(), 'This is the demo box; yours is put aside, on this device: see Keep.', 'demo')
@@ -230,6 +233,12 @@ export const useBoxStore = defineStore('box', () => {
     if (row && list === 'packs') packs.value = packs.value.map(p => (p.id === id ? row as PackList : p))
     return issues
   }
+  /** Another lure like this one, to be changed in what differs: its own stock and record, no tests, no picture. */
+  async function sameBut(lure: Lure): Promise<Lure> {
+    const row: Lure = { ...plain(lure) as Lure, id: nanoid(10), name: `${lure.name}, another`, quantity: 1, fishCount: 0, pinned: null, notes: '', parentId: null, changes: [] }
+    await change({ put: { lures: [row] } }, `${row.name} is in the box: change what differs.`)
+    return row
+  }
   const saveAssembly = (assembly: Assembly) => save(parseAssembly(plain(assembly)), row => ({ put: { assemblies: [row] } }))
 
   /** Takes lures out with everything that is only about them: tests, assemblies, photos. Trips keep what was fished. */
@@ -245,7 +254,7 @@ export const useBoxStore = defineStore('box', () => {
   }
 
   return {
-    box, own, assemblies, places, noted, packs, ready, isDemo, trouble, tell, lureById, outfitById, hoursOf, turnsPerMetre, reach, open, startOwn, visitDemo, replaceBy, backFromShelf, change, saveLure, saveTest, edit, savePack, saveAssembly, removeLures, database,
+    box, own, assemblies, places, noted, packs, ready, isDemo, trouble, tell, lureById, outfitById, hoursOf, turnsPerMetre, reach, open, startOwn, visitDemo, replaceBy, backFromShelf, change, saveLure, saveTest, edit, sameBut, savePack, saveAssembly, removeLures, database,
     readFile: () => readAll(database()),
   }
 })

@@ -1,7 +1,8 @@
 import { group, max } from 'd3'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, watch } from 'vue'
+import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { answers, type Entry, parseQuery, type Term } from '#core/catalogue'
+import type { Settings } from '#core/files'
 import { type LureProfile, profileOf } from '#core/lure'
 import { recall, remember } from '~/db/box'
 import { useBoxStore } from './box'
@@ -57,11 +58,16 @@ export const useCatalogueStore = defineStore('catalogue', () => {
   async function open(): Promise<void> {
     if (isOpen) return
     isOpen = true
-    const kept = await recall<Partial<Kept>>(box.database(), KEPT)
-    if (kept?.columns) columns.value = kept.columns
-    if (kept?.searches) searches.value = kept.searches
-    if (kept?.trays) trays.value = kept.trays
-    watch([columns, searches, trays], () => void remember(box.database(), KEPT, { columns: [...columns.value], searches: searches.value.map(s => ({ ...s })), trays: structuredClone(trays.value) } satisfies Kept))
+    takeFrom(await recall<Partial<Kept>>(box.database(), KEPT))
+    watch([columns, searches, trays], () => void remember(box.database(), KEPT, kept()))
+  }
+
+  const kept = (): Kept => ({ columns: [...columns.value], searches: searches.value.map(s => ({ ...s })), trays: structuredClone(toRaw(trays.value)) })
+  /** How a backup looked at the box; what it does not speak of stays. */
+  function takeFrom(given: NonNullable<Settings['catalogue']> | null | undefined): void {
+    if (given?.columns) columns.value = given.columns
+    if (given?.searches) searches.value = given.searches
+    if (given?.trays) trays.value = given.trays
   }
 
   function pick(ids: readonly string[], on: boolean): void {
@@ -79,5 +85,5 @@ export const useCatalogueStore = defineStore('catalogue', () => {
     if (kept.length !== picked.value.size) picked.value = new Set(kept)
   })
 
-  return { search, columns, searches, trays, picked, profiles, entries, entryById, terms, matching, found, boxes, open, pick }
+  return { search, columns, searches, trays, picked, profiles, entries, entryById, terms, matching, found, boxes, open, kept, takeFrom, pick }
 })

@@ -110,11 +110,11 @@ export const useJudgementStore = defineStore('judgement', () => {
     return await (await pondering())?.sweep(plain(useReadingStore().reading), field, values, choiceNow()) ?? null
   }
 
-  /** The judgement if rules were taken otherwise: for looking at a rule's or a school's effect without setting it. */
-  async function judgeIf(otherwise: Partial<RuleChoice> & Pick<JudgeRequest, 'only'>, top = 1): Promise<Judgement | null> {
+  /** The judgement if rules were taken otherwise, or the water were another: for looking at an effect, or at tomorrow, without setting it. */
+  async function judgeIf(otherwise: Partial<RuleChoice> & Partial<Pick<JudgeRequest, 'only' | 'reading'>>, top = 1): Promise<Judgement | null> {
     const now = choiceNow()
     return await (await pondering())?.answer({
-      reading: plain(useReadingStore().reading), top, units: useSettingsStore().units,
+      reading: plain(otherwise.reading ?? useReadingStore().reading), top, units: useSettingsStore().units,
       schools: { ...now.schools, ...otherwise.schools }, weights: { ...now.weights, ...otherwise.weights }, ...(otherwise.own ? { own: plain(otherwise.own) } : {}), ...(otherwise.only ? { only: plain(otherwise.only) } : {}),
     }) ?? null
   }

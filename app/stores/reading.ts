@@ -63,6 +63,18 @@ export const useReadingStore = defineStore('reading', () => {
     return change(usualAt(water, reading.value))
   }
 
+  /** A water of one's own, with nothing left of what was read before: what is not given is assumed, and marked so. */
+  function begin(water: Reading): boolean {
+    const outcome = parseReading(water)
+    if (!outcome.ok) {
+      issues.value = outcome.issues
+      return false
+    }
+    past.value = []
+    schools.value = {}
+    return settle(outcome.value)
+  }
+
   /** Everything written down of a water: noted readings, and those of the trips. */
   const written = computed((): readonly NotedReading[] => {
     const box = useBoxStore()
@@ -83,5 +95,5 @@ export const useReadingStore = defineStore('reading', () => {
     return true
   }
 
-  return { reading, schools, complete, issues, past, place, written, open, change, undo, goBack, goTo, note, clearIssues: () => { issues.value = [] } }
+  return { reading, schools, complete, issues, past, place, written, open, begin, change, undo, goBack, goTo, note, clearIssues: () => { issues.value = [] } }
 })

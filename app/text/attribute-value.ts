@@ -1,6 +1,7 @@
 import type { Attribute, AttributeValue } from '#core/catalogue'
 import type { Family } from '#core/terms'
 import { formatQuantity, type UnitSystem } from '#core/units'
+import { dayLong } from './dates'
 import { familyLabel, words } from './labels'
 
 /** What stands in a cell where nothing is known. */
@@ -11,7 +12,7 @@ export function attributeText({ id, kind, dimension }: Attribute, value: Attribu
   if (value === null || value === '') return NOTHING
   if (kind === 'quantity') return formatQuantity(dimension!, value as number, { system })
   if (kind === 'flag') return value ? 'yes' : 'no'
-  if (kind === 'date') return String(value).slice(0, 10)
+  if (kind === 'date') return dayLong(String(value))
   if (id === 'family') return familyLabel(value as Family)
   if (kind === 'number') return Number.isInteger(value) ? String(value) : (value as number).toFixed(1)
   return kind === 'choice' ? words(String(value)) : String(value)

@@ -53,6 +53,7 @@ export function featuresOf(reading: CompleteReading): Features {
       forageLengthMm: mainForage.lengthMm,
       forageSlenderness: FORAGE_TABLE[mainForage.kind].slenderness,
       mouthMm: species.mouthMm,
+      usualBulk: usualBulk(species.mouthMm),
     },
     sets: {
       species: one(reading.species),
@@ -80,6 +81,13 @@ export function featuresOf(reading: CompleteReading): Features {
       phase: phases,
     },
   }
+}
+
+/** The trade's scale of bulk is a bass angler's: 3 is the middle for a largemouth bass. What is big for a perch is small for a pike; the power is assumed. */
+const MIDDLE_BULK = { bulk: 3, mouthMm: 220, power: 0.4 }
+
+function usualBulk(mouthMm: number): number {
+  return MIDDLE_BULK.bulk * (mouthMm / MIDDLE_BULK.mouthMm) ** MIDDLE_BULK.power
 }
 
 /** What the bottom is made of speaks as the cover of the same name does, half as loudly: it lies under whatever else stands there. Mud speaks for none. Assumed. */

@@ -30,3 +30,8 @@ function doTheSame(a: LureProfile, b: LureProfile): boolean {
 function near(a: number, b: number, share: number): boolean {
   return Math.abs(a - b) <= share * Math.max(a, b)
 }
+
+/** The other lures that do the same as this one. */
+export function doublesOf(profile: LureProfile, all: Iterable<LureProfile>): LureProfile[] {
+  return [...all].filter(other => other.lure.id !== profile.lure.id && doTheSame(profile, other))
+}

@@ -151,7 +151,14 @@ export const ruleSchema = z.looseObject({
   prefer: maybe(z.record(z.string(), z.unknown())), weight: maybe(between(-1, 1)),
 })
 
+/** How the angler looks at the box: columns of the table, saved searches, sizes of the trays. */
+const catalogueSchema = z.object({
+  columns: maybe(z.array(z.string().max(100)).max(100)), searches: maybe(z.array(z.object({ name: z.string().max(200), text: z.string().max(1000) })).max(500)),
+  trays: maybe(z.record(z.string().max(200), z.object({ rows: z.number().int().min(1).max(100), columns: z.number().int().min(1).max(100) }))),
+})
+
 export const settingsSchema = z.looseObject({
+  reading: maybe(readingSchema), catalogue: maybe(catalogueSchema),
   units: maybe(oneOf(['metric', 'imperial', 'mixed'])), schools: maybe(z.record(z.string(), z.string())), ruleWeights: maybe(z.record(z.string(), between(0, 2))), useLog: maybe(z.boolean()), cautions: maybe(z.boolean()),
 })
 

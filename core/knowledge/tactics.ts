@@ -32,6 +32,8 @@ export interface TacticRow {
   readonly pause: PauseId | null
   /** How well it keeps the bait in one place, 0–1; absent: the rig's own. */
   readonly hang?: number
+  /** Share of the weight that would lie still in this current: what rolls along needs less. Absent: all of it. Assumed. */
+  readonly holds?: number
   /** Where it shines and where it is poor or wrong, for the page of tactics. */
   readonly shines: string
   readonly poor: string
@@ -130,9 +132,9 @@ export const TACTICS: readonly TacticRow[] = [
     shines: 'surf, current, night, sand eels: loaded to the water’s weight', poor: 'still clear ponds' },
   { id: 'fly-behind-spoon', label: 'fly behind a spoon', families: ['streamer'], rigs: ['spoon-and-fly'], controls: ['count-down'], cadences: one('countdown-steady'), job: 'spoon', pace: 0.85, pause: null,
     shines: 'salmonids, smelt, distance', poor: 'cover' },
-  { id: 'fly-on-dropper', label: 'fly or small bait behind a sinker', families: ['streamer'], rigs: ['dropper', 'three-way'], controls: ['above-bottom'], cadences: [{ cadence: 'drift', when: [{ feature: 'currentMs', zeroAt: 0.1, oneAt: 0.3 }] }, { cadence: 'drag' }], job: 'drop-shot', pace: null, pause: 'bottom',
+  { id: 'fly-on-dropper', label: 'fly or small bait behind a sinker', families: ['streamer'], rigs: ['dropper', 'three-way'], controls: ['above-bottom'], cadences: [{ cadence: 'drift', when: [{ feature: 'currentMs', zeroAt: 0.1, oneAt: 0.3 }] }, { cadence: 'drag' }], job: 'drop-shot', pace: null, pause: 'bottom', holds: 0.7,
     shines: 'rivers, nymph and fry eaters, deep pools', poor: 'cover' },
-  { id: 'drifted', label: 'drifted along the bottom', families: ['minnow-soft', 'shrimp-soft', 'grub', 'worm', 'paddle-tail', 'hair-jig', 'jighead-soft'], rigs: ['three-way', 'direct', 'threaded-head'], controls: ['above-bottom', 'bottom'], only: [{ feature: 'currentMs', zeroAt: 0.1, oneAt: 0.4 }], cadences: one('drift'), job: 'head', pace: null, pause: null,
+  { id: 'drifted', label: 'drifted along the bottom', families: ['minnow-soft', 'shrimp-soft', 'grub', 'worm', 'paddle-tail', 'hair-jig', 'jighead-soft'], rigs: ['three-way', 'direct', 'threaded-head'], controls: ['above-bottom', 'bottom'], only: [{ feature: 'currentMs', zeroAt: 0.1, oneAt: 0.4 }], cadences: one('drift'), job: 'head', pace: null, pause: null, holds: 0.6,
     shines: 'current and drifting boats over sand and gravel', poor: 'snags, still water' },
   { id: 'trolled-plug', label: 'plug trolled', families: ['crankbait', 'jerkbait'], rigs: ['snap'], controls: ['dive'], cadences: one('troll'), job: 'troll', pace: 1.15, pause: null, hang: 0,
     shines: 'scattered fish in open water', poor: 'timber, crowds' },

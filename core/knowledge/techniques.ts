@@ -39,6 +39,7 @@ export interface TechniqueRow {
 }
 
 const FLOATING: readonly Stand[] = ['boat', 'kayak']
+const ASHORE: readonly Stand[] = ['bank', 'wading']
 
 export const TECHNIQUES: readonly TechniqueRow[] = [
   { rig: 'snap', families: ['crankbait'], mode: 'cast', control: 'dive', adds: 'nothing', hook: 'own', guard: 'own', hang: 0.2 },
@@ -78,6 +79,7 @@ export const TECHNIQUES: readonly TechniqueRow[] = [
   { rig: 'drop-shot-weedless', families: ['minnow-soft', 'worm', 'stick-worm'], mode: 'cast', control: 'above-bottom', adds: 'drop-sinker', hook: 'weedless', guard: 3, hang: 1 },
   { rig: 'dropper', families: ['streamer'], mode: 'cast', control: 'above-bottom', adds: 'drop-sinker', hook: 'own', guard: 1, hang: 0.6 },
   { rig: 'three-way', families: ['minnow-soft', 'shrimp-soft', 'grub', 'worm', 'paddle-tail'], mode: 'drift', control: 'above-bottom', adds: 'drop-sinker', hook: 'drop-shot', guard: 1, hang: 0.5, from: FLOATING },
+  { rig: 'three-way', families: ['minnow-soft', 'shrimp-soft', 'grub', 'worm'], mode: 'cast', control: 'above-bottom', adds: 'drop-sinker', hook: 'drop-shot', guard: 1, hang: 0.5, from: ASHORE },
   { rig: 'spoon-and-fly', families: ['streamer'], mode: 'cast', control: 'count-down', adds: 'spoon', hook: 'own', guard: 1, hang: 0, ownOnly: true },
   { rig: 'sliding-sinker', families: ['creature', 'worm', 'soft-jerk', 'minnow-soft'], mode: 'cast', control: 'bottom', adds: 'bullet', hook: 'weedless', guard: 3, hang: 0.7, fallArea: 0.8, ownOnly: true },
   { rig: 'blade-and-trailer', families: ['skirted-jig'], styles: ['flipping'], mode: 'cast', control: 'count-down', adds: 'clip-blade', hook: 'own', guard: 'own', hang: 0, ownOnly: true, thump: 1.5 },

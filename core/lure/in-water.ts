@@ -21,7 +21,7 @@ export function sinkingNewton({ profile, trailer, technique, added }: Assembled,
 
 function bodyNewton(lure: LureProfile, density: number): number {
   const mass = lure.weightG.value / 1000
-  return netWeight(mass, mass / bodyDensity(lure), density)
+  return netWeight(mass, mass / bodyDensity(lure, density), density)
 }
 
 /** A soft body's plain hook; heads and weighted hooks bring their own in their weight. */
@@ -34,11 +34,16 @@ function leadNewton(grams: number, density: number): number {
   return netWeight(grams / 1000, grams / 1000 / MATERIAL_DENSITY.lead, density)
 }
 
+/** Density of fresh water, in round figures [kg/m³]. */
+const FRESH = 1000
 /** A floating minnow rises slowly: about 1 g of lift on 17 g [kg/m³]. Assumed. */
 const SLIM_FLOATER = 950
 
-/** Mean density [kg/m³]: a hang test outranks the owner's word on floating and sinking, and that the family's. */
-export function bodyDensity({ lure, typical, buoyancy, hang, weightG, fallAreaCm2 }: LureProfile): number {
+/**
+ * Mean density [kg/m³]: a hang test outranks the owner's word on floating and sinking, and that the family's.
+ * A plug only said to hang hangs in the water it is fished in, of the density given (fresh where none is): plugs for salt water are made for it.
+ */
+export function bodyDensity({ lure, typical, buoyancy, hang, weightG, fallAreaCm2 }: LureProfile, hangsIn = FRESH): number {
   if (hang) {
     // Surplus from the rise: b = ρ CdA U|U| / 2g; the volume is (m + b)/ρ.
     const rho = waterDensity(hang.temperatureC, hang.salinityPsu)
@@ -47,7 +52,7 @@ export function bodyDensity({ lure, typical, buoyancy, hang, weightG, fallAreaCm
     return (mass * rho) / (mass + surplus)
   }
   if (buoyancy.known === 'typical') return typical.densityKgM3
-  const byWord = { 'floats': lure.family === 'jerkbait' ? SLIM_FLOATER : 900, 'hangs': 1000, 'sinks-slowly': 1050, 'sinks': Math.max(1200, typical.densityKgM3) } // [kg/m³] assumed
+  const byWord = { 'floats': lure.family === 'jerkbait' ? SLIM_FLOATER : 900, 'hangs': hangsIn, 'sinks-slowly': 1050, 'sinks': Math.max(1200, typical.densityKgM3) } // [kg/m³] assumed
   return byWord[buoyancy.value]
 }
 

@@ -1,6 +1,7 @@
 import { HOOK_GAP_MM } from '#core/knowledge'
 import type { LureProfile } from '#core/lure'
 import { interpolate } from '#core/numeric'
+import type { Family } from '#core/terms'
 
 /** The gap must clear the body by about half again (handbook §7). */
 const CLEARS = 1.5
@@ -14,8 +15,11 @@ const LARGEST_RANK = 8
  * Thin bodies take fewer. Between the handbook's points straight, beyond them assumed.
  */
 const BY_LENGTH = { mm: [30, 50, 75, 100, 125, 150, 220], rank: [-5, -2, 2, 4, 5, 6.4, 8] }
-/** Below this depth over length a body is thin; how many sizes it takes less. Assumed: #2 or #1 for a 9–10 cm flat minnow (handbook §6). */
-const THIN = { below: 0.16, sizes: 4 }
+/**
+ * Below this depth over length a body is thin; how many sizes it takes less. Assumed: #2 or #1 for a 9–10 cm flat minnow (handbook §6).
+ * Paddle-tails take the size of their length however slim they are: the point comes out at the shoulder (2/0–3/0 at 7.5 cm, 4/0 at 10–12 cm; handbook §6, §23.5).
+ */
+const THIN = { below: 0.16, sizes: 4, not: ['paddle-tail', 'swimbait'] as readonly Family[] }
 
 /** Gap that a body asks of its hook [mm]. */
 export function gapNeeded({ typical, lengthMm }: LureProfile): number {
@@ -27,8 +31,8 @@ const STRONGEST_SIZES = 1
 
 /** Hook size for a soft body, for a fish of this strength (0–3, species table). */
 export function hookFor(body: LureProfile, strength: number): string {
-  const { lengthMm, typical, bulk } = body
-  const thin = typical.slenderness < THIN.below || (bulk.value <= 1 && lengthMm.value < 90) ? THIN.sizes : 0
+  const { lure: { family }, lengthMm, typical, bulk } = body
+  const thin = !THIN.not.includes(family) && (typical.slenderness < THIN.below || (bulk.value <= 1 && lengthMm.value < 90)) ? THIN.sizes : 0
   const least = Math.round(Math.min(LARGEST_RANK, Math.max(-7, interpolate(BY_LENGTH.mm, BY_LENGTH.rank, lengthMm.value) - thin + (strength >= 3 ? STRONGEST_SIZES : 0))))
   let rank = least
   while (rank < Math.min(LARGEST_RANK, least + LARGEST_STEP) && (HOOK_GAP_MM[sizeOf(rank)] ?? Infinity) < gapNeeded(body)) rank++

@@ -1,5 +1,5 @@
 import type { Ask } from '#core/ask'
-import { EAGER, HEAD_BY_LENGTH, LARGE_BODY, LEAD, LEAD_IN_COVER, LEAD_LETHARGIC, LEAD_PER_CURRENT, type LeadRow, SPECIES_TABLE, type TechniqueRow, USUAL_GRAMS } from '#core/knowledge'
+import { EAGER, HEAD_BY_LENGTH, HOOK_GAP_MM, LARGE_BODY, LEAD, LEAD_IN_COVER, LEAD_LETHARGIC, LEAD_PER_CURRENT, type LeadRow, SPECIES_TABLE, type TechniqueRow, USUAL_GRAMS } from '#core/knowledge'
 import { type AddedWeight, type Assembled, CLIP_BLADE_G, fitsTechnique, type LureProfile, NOTHING_ADDED } from '#core/lure'
 import { driftOf } from '#core/reading'
 import { interpolate } from '#core/numeric'
@@ -7,7 +7,7 @@ import { jointMembership } from '#core/rule'
 import type { Part } from '#core/tackle'
 import type { Cover } from '#core/terms'
 import { hookSizeRank } from '#core/units'
-import { hookFor } from './hook-size'
+import { gapNeeded, hookFor } from './hook-size'
 
 /** A part within this factor of the wanted weight will do. Assumed. */
 const NEAR_ENOUGH = 2.6
@@ -15,6 +15,8 @@ const NEAR_ENOUGH = 2.6
 const HOOK_STEP = 0.3
 /** A hook too small for the strongest fish counts so many times as much. Assumed. */
 const TOO_SMALL = 1.7
+/** A head whose gap does not clear the body costs hook-ups (handbook §6): as much as this much of a factor of weight, as a logarithm. Assumed. */
+const TOO_NARROW = 0.4
 /** Cover in which a head with a guarded point is taken; in the open it costs hook-ups. */
 const SNAGGY: readonly Cover[] = ['grass', 'pads', 'reeds', 'kelp', 'wood', 'brush', 'mangrove']
 /** How many of the angler's own spoons are tried ahead of a fly. */
@@ -38,7 +40,8 @@ export function addedWeights(technique: TechniqueRow, body: LureProfile, { parts
   const hookOff = (part: Part) => {
     if (hook === null || !part.size) return 0
     const rank = hookSizeRank(part.size) ?? hook
-    return HOOK_STEP * Math.max(0, Math.abs(rank - hook) - 0.5) * (rank < hook && strength >= 3 ? TOO_SMALL : 1)
+    const narrow = (HOOK_GAP_MM[part.size] ?? Infinity) < gapNeeded(body) ? TOO_NARROW : 0
+    return narrow + HOOK_STEP * Math.max(0, Math.abs(rank - hook) - 0.5) * (rank < hook && strength >= 3 ? TOO_SMALL : 1)
   }
   const distance = (part: Part) => Math.abs(Math.log(part.weightG! / wanted)) + hookOff(part)
   const snaggy = ask.reading.cover.some(c => SNAGGY.includes(c))

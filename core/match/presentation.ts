@@ -268,7 +268,7 @@ const VERTICAL_SHARE = 0.6
 function placeOnBottom(tackle: Tackle, ask: Ask, contact: Contact, waterDensity: number): Placement | Unreachable {
   const { bottomM } = ask.features.numbers
   const grams = tackle.added.grams > 0 ? tackle.added.grams : tackle.profile.weightG.value
-  const needed = contact.atBottomG * BOTTOM_SHARE
+  const needed = contact.atBottomG * BOTTOM_SHARE * (tackle.tactic.holds ?? 1)
   if (grams < needed * TOUCHES_FROM) return { deepestM: 0, why: () => `too light to hold the bottom at ${metres(bottomM)}: ${grams.toFixed(1)} g, needs about ${needed.toFixed(0)} g` }
   const light = Math.min(1, grams / needed)
   const { speedMs } = wound(tackle, ask)

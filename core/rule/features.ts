@@ -32,6 +32,8 @@ export interface NumberFeatures {
   forageLengthMm: number
   forageSlenderness: number
   mouthMm: number
+  /** Bulk of a bait that is neither big nor small for this fish, on the trade's 1–5 scale. */
+  usualBulk: number
 }
 export type NumberFeature = keyof NumberFeatures
 

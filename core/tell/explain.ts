@@ -1,8 +1,8 @@
 import type { Ask, Reason } from '#core/ask'
 import type { Candidate, Contribution } from '#core/match'
-import { AXES, AXIS_IDS, fillIn } from '#core/rule'
+import { AXES, AXIS_IDS, type AxisId, fillIn } from '#core/rule'
 import { sourceText } from '#core/sources'
-import type { UnitSystem } from '#core/units'
+import { formatQuantity, type UnitSystem } from '#core/units'
 import type { AxisOut, ReasonOut, SetupAxisOut } from './output'
 
 /** Reasons shown beside a set-up. */
@@ -68,9 +68,18 @@ export function setApart(mine: readonly Contribution[], rival: readonly Contribu
     if (against.length === SHOWN_AGAINST) break
     if (against.some(r => r.rule === push.rule.id)) continue
     const reason = reasonOut(push, ask, system)
-    against.push(figure === null ? reason : { ...reason, text: `${reason.text} This one: ${AXES[push.effect.axis].label} ${Number(figure.toPrecision(2))}.` })
+    against.push(figure === null ? reason : { ...reason, text: `${reason.text} This one: ${AXES[push.effect.axis].label} ${figureTold(push.effect.axis, figure, system)}.` })
   }
   return { reasons, against }
+}
+
+const DIMENSION_OF = { 'm': 'depth', 'mm': 'length', 'm/s': 'speed' } as const
+
+/** A set-up's figure on an axis, with its unit, or on the trade's scale with the end of the scale. */
+function figureTold(id: AxisId, figure: number, system: UnitSystem): string {
+  const { unit } = AXES[id]
+  const own = Number(figure.toPrecision(2))
+  return unit in DIMENSION_OF ? formatQuantity(id === 'fall' ? 'sink' : DIMENSION_OF[unit as keyof typeof DIMENSION_OF], figure, { system }) : `${own} of ${unit.split('–')[1]}`
 }
 
 /** Three significant places: differences beyond that are below every error in the model. */

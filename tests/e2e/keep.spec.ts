@@ -50,7 +50,7 @@ test('keys: ? lists them, g and a letter goes to a page, Ctrl+K finds a lure', a
   await page.keyboard.type('weir pale')
   await expect(page.getByRole('listbox', { name: 'Found' }).getByRole('option', { selected: true })).toContainText('Weir runner, pale')
   await page.keyboard.press('Enter')
-  await expect(page).toHaveURL(/\/box\?lure=l38/)
+  await expect(page).toHaveURL(/\/box\/lure\/l38/)
   await page.keyboard.press('Control+k')
   await page.keyboard.type('glare')
   await page.keyboard.press('Enter')

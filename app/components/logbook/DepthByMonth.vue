@@ -3,6 +3,7 @@ import { scaleLinear } from 'd3'
 import { computed } from 'vue'
 import type { SpeciesId } from '#core/terms'
 import { formatNumber, formatQuantity } from '#core/units'
+import { dayLong } from '~/text/dates'
 import { monthName } from '~/text/log-words'
 import { speciesLabel, words } from '~/text/labels'
 import type { EventMark } from '~/workers/logbook.protocol'
@@ -23,7 +24,7 @@ const at = (m: EventMark) => x(m.month + (m.day - 0.5) / DAYS_IN_MONTH)
     <text v-for="m in 12" :key="m" :x="x(m - 0.5)" y="-9" text-anchor="middle">{{ monthName(m - 1) }}</text>
     <g v-for="t in y.ticks(6)" :key="t"><line :x2="SIZE.width" :y1="y(t)" :y2="y(t)" :class="t === 0 ? 'surface' : 'rule'" /><text x="-8" :y="y(t)" text-anchor="end" dominant-baseline="middle">{{ formatNumber('depth', t, { system: units }) }}</text></g>
     <line v-for="m in 11" :key="`v${m}`" :x1="x(m)" :x2="x(m)" y1="0" :y2="SIZE.height" class="month" />
-    <circle v-for="(m, i) in marks" :key="i" :cx="at(m)" :cy="y(m.depthM ?? 0)" r="4" :class="m.kind === 'landed' ? 'landed' : 'other'"><title>{{ m.at.slice(0, 10) }}, {{ words(m.kind) }}{{ m.species ? `, ${speciesLabel(m.species as SpeciesId)}` : '' }}: {{ formatQuantity('depth', m.depthM ?? 0, { system: units }) }}</title></circle>
+    <circle v-for="(m, i) in marks" :key="i" :cx="at(m)" :cy="y(m.depthM ?? 0)" r="4" :class="m.kind === 'landed' ? 'landed' : 'other'"><title>{{ dayLong(m.at) }}, {{ words(m.kind) }}{{ m.species ? `, ${speciesLabel(m.species as SpeciesId)}` : '' }}: {{ formatQuantity('depth', m.depthM ?? 0, { system: units }) }}</title></circle>
   </svg>
 </template>
 

@@ -28,7 +28,7 @@ const deeds = computed((): readonly Deed[] => [
   { name: 'Help with this page', about: 'help', run: () => { isHelpShown.value = true } },
   { name: 'Take back the last change', about: 'undo', run: () => void undo.takeBack() },
   { name: 'Do again what was taken back', about: 'redo', run: () => void undo.doAgain() },
-  ...box.box.lures.map(lure => ({ name: lure.name, about: familyLabel(lure.family), run: go(`/box?lure=${encodeURIComponent(lure.id)}`) })),
+  ...box.box.lures.map(lure => ({ name: lure.name, about: familyLabel(lure.family), run: go(`/box/lure/${encodeURIComponent(lure.id)}`) })),
 ])
 const found = computed(() => {
   const words = text.value.toLowerCase().split(/\s+/).filter(Boolean)

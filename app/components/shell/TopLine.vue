@@ -5,6 +5,7 @@ import { THEMES } from '~/stores/settings'
 
 const settings = useSettingsStore()
 const box = useBoxStore()
+const startOwn = useOwnStart()
 const route = useRoute()
 const { isShown: isHelpShown } = useHelp()
 
@@ -32,6 +33,10 @@ watch(() => route.path, () => {
 onKeyStroke('Escape', () => {
   isMoreOpen.value = false
 })
+async function own() {
+  await startOwn()
+  await navigateTo('/')
+}
 function help() {
   isMoreOpen.value = false
   isHelpShown.value = true
@@ -54,7 +59,7 @@ function help() {
     </nav>
     <p v-if="box.isDemo" class="demo">
       <span class="demo-text">Demo box, all invented.</span>
-      <button class="quiet" type="button" @click="box.startOwn()">Start my own</button>
+      <button class="quiet" type="button" @click="own">Start my own</button>
     </p>
     <div class="themes" role="group" aria-label="Look">
       <button v-for="name in THEMES" :key="name" type="button" :aria-pressed="settings.theme === name" @click="settings.look = name">{{ name }}</button>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
 import { computed } from 'vue'
-import { lastAt, USUAL_WATERS } from '#core/reading'
+import { lastAt, startFrom, USUAL_WATERS } from '#core/reading'
+import { dayShort, localIso } from '~/text/dates'
 
 /** Where one is: home waters, what they were like last time, and waters to start from. */
 const box = useBoxStore()
@@ -20,11 +21,11 @@ function asLastTime() {
     <span class="small-label">home waters</span>
     <div class="choices"><button v-for="p in box.places" :key="p.id" type="button" class="choice" :aria-pressed="reading.place?.id === p.id" @click="reading.goTo(p)">{{ p.name }}</button><NuxtLink class="quiet" to="/waters">{{ box.places.length > 0 ? 'change' : 'add one' }}</NuxtLink></div>
     <div class="row">
-      <button type="button" class="plain" :disabled="!last" @click="asLastTime">{{ last ? `As last time here, ${last.at.slice(0, 10)}` : 'Nothing written down here yet' }}</button>
+      <button type="button" class="plain" :disabled="!last" @click="asLastTime">{{ last ? `As last time here, ${dayShort(last.at)}` : 'Nothing written down here yet' }}</button>
       <button type="button" class="hot" @click="reading.note(nanoid(10), new Date())">Write this reading down</button>
     </div>
     <span class="small-label">start from</span>
-    <div class="choices"><button v-for="w in USUAL_WATERS" :key="w.id" type="button" class="choice" @click="reading.change(w.water)">{{ w.label }}</button></div>
+    <div class="choices"><button v-for="w in USUAL_WATERS" :key="w.id" type="button" class="choice" @click="reading.change(startFrom(w, { at: reading.reading.at ?? localIso(new Date()), latitude: reading.complete.reading.latitude }))">{{ w.label }}</button></div>
     <span class="small-label">from instruments</span>
     <FeedPanel />
   </div>

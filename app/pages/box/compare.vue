@@ -39,7 +39,7 @@ function show(next: readonly string[]) {
           <th scope="col"><span class="sr">attribute</span></th>
           <th v-for="e in entries" :key="e.profile.lure.id" scope="col">
             <div class="drawn"><LureDrawing :lure="e.profile.lure" :scale="scale" /></div>
-            <NuxtLink :to="{ path: '/box', query: { lure: e.profile.lure.id } }">{{ e.profile.lure.name }}</NuxtLink>
+            <NuxtLink :to="`/box/lure/${encodeURIComponent(e.profile.lure.id)}`">{{ e.profile.lure.name }}</NuxtLink>
             <button type="button" class="quiet" :aria-label="`Put ${e.profile.lure.name} away`" @click="show(ids.filter(id => id !== e.profile.lure.id))">×</button>
           </th>
         </tr>

@@ -37,7 +37,7 @@ const chosenIn = (cells: readonly CoverageCell[]) => cells.find(c => isSame(chos
     <section v-if="chosen" class="cell" aria-live="polite">
       <h2>{{ chosen.row }}, {{ chosen.column }}</h2>
       <p v-if="lures.length === 0" class="reason">Nothing in the box does this.</p>
-      <ul v-else><li v-for="l in lures" :key="l.id"><NuxtLink :to="{ path: '/box', query: { lure: l.id } }"><LureDrawing :lure="l" small class="drawing" />{{ l.name }}</NuxtLink></li></ul>
+      <ul v-else><li v-for="l in lures" :key="l.id"><NuxtLink :to="`/box/lure/${encodeURIComponent(l.id)}`"><LureDrawing :lure="l" small class="drawing" />{{ l.name }}</NuxtLink></li></ul>
     </section>
     <div class="lower">
       <section aria-label="Doubled">

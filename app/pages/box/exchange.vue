@@ -41,7 +41,7 @@ function exportCsv() {
       <p class="reason">Everything lives in this browser. A file kept elsewhere is the only backup.</p>
       <button type="button" class="plain" @click="exportJson">Everything, as an Ygrion file</button>
       <button type="button" class="plain" @click="exportCsv">Lures, as a table (CSV)</button>
-      <p class="reason note">The file reads back exactly as it is. The table opens in any spreadsheet and reads back too; photos stay in this browser.</p>
+      <p class="reason note">The file reads back exactly as it is. The table opens in any spreadsheet and reads back too; pictures travel in a <NuxtLink to="/keep">backup</NuxtLink>.</p>
     </section>
     <section class="in" aria-label="In">
       <h2>In</h2>
@@ -54,6 +54,7 @@ function exportCsv() {
           <textarea v-model="pasted" rows="5" aria-label="Rows or a list" data-either placeholder="3/8 black blue jig, river, A3&#10;5&quot; green pumpkin soft stick x12&#10;1/2 oz white spinnerbait" /></label>
         <button type="submit" class="plain" :disabled="pasted.trim() === ''">Read what is pasted</button>
       </form>
+      <PhotosByName v-if="!table && !file" />
       <div v-if="issues.length > 0" class="issues reason" role="alert">
         <p v-for="issue in issues.slice(0, 8)" :key="`${issue.path}${issue.message}`"><b>{{ issue.path }}</b>: {{ issue.message }}.</p>
         <p v-if="issues.length > 8">… and {{ issues.length - 8 }} more.</p>

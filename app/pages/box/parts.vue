@@ -30,7 +30,7 @@ async function add(kind: Part['kind']) {
     <div v-else class="scroll">
       <table>
         <caption class="sr">Parts</caption>
-        <thead><tr><th class="wide">name</th><th class="middling">kind</th><th>weight</th><th>size</th><th>shape</th><th>material</th><th class="middling">hook</th><th class="stock">in stock</th><th>goes with</th><th><span class="sr">take out</span></th></tr></thead>
+        <thead><tr><th class="wide">name</th><th class="middling">kind</th><th>weight</th><th>size</th><th>shape</th><th>material</th><th class="middling">hook</th><th>holds</th><th>wire</th><th class="stock">in stock</th><th>goes with</th><th><span class="sr">take out</span></th></tr></thead>
         <tbody><PartRow v-for="part in sorted" :key="part.id" :part="part" :used-by="uses.get(part.id) ?? 0" /></tbody>
       </table>
     </div>
@@ -43,9 +43,9 @@ async function add(kind: Part['kind']) {
 <style scoped>
 .parts { padding: 10px 18px 50px; }
 .scroll { overflow-x: auto; position: relative; }
-table { border-collapse: collapse; width: 100%; min-width: 940px; table-layout: fixed; }
-.wide { width: 22%; }
-.middling { width: 13%; }
+table { border-collapse: collapse; width: 100%; min-width: 1120px; table-layout: fixed; }
+.wide { width: 19%; }
+.middling { width: 11%; }
 .stock { width: 132px; }
 th { text-align: left; font-size: 12px; letter-spacing: 0.05em; text-transform: uppercase; color: var(--soft-ink); font-weight: 550; border-bottom: 1px solid var(--ink); padding: 4px 8px 4px 0; }
 .add { margin-top: 10px; align-items: center; }

@@ -7,7 +7,7 @@ export const FORAGE_RULES: readonly Rule[] = [
     text: 'They eat {forage} of {forageLengthMm}: match the length first.',
     effects: [{ axis: 'length', about: { of: 'forageLengthMm', times: 1.1 }, low: { of: 'forageLengthMm', times: 0.55 }, high: { of: 'forageLengthMm', times: 2.1 } }] },
   { id: 'forage.mouth', weight: 1.2, when: [], source: 'assumed',
-    text: 'Longer than about {mouthMm} and an ordinary fish of this kind only follows.',
+    text: 'An ordinary fish of this kind takes up to about {mouthMm}; what is longer it only follows.',
     effects: [{ axis: 'length', atMost: { of: 'mouthMm', times: 0.9 }, half: { of: 'mouthMm', times: 1.35 }, lift: 2 }] },
   { id: 'forage.shape.deep', weight: 0.6, when: [{ feature: 'silhouette', any: ['deep'] }, NOT_MUDDY], source: 'common-practice',
     text: 'Deep-bodied bait: a deep profile.',

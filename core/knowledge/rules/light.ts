@@ -32,7 +32,7 @@ export const LIGHT_RULES: readonly Rule[] = [
     effects: [{ axis: 'suit', favours: { family: ['pencil', 'jerkbait', 'soft-jerk', 'streamer'] }, lift: 0.82 }] },
   { id: 'light.night.felt', weight: 0.6, when: [NIGHT], source: 'common-practice',
     text: 'At night fish find it by feel and outline: steady movement, some body.',
-    effects: [{ axis: 'vibration', atLeast: 3, half: 1.2 }, { axis: 'presence', atLeast: 3.5, half: 2.2 }, { axis: 'speed', about: 0.45, low: 0.2, high: 0.9 }] },
+    effects: [{ axis: 'vibration', atLeast: 3, half: 1.2 }, { axis: 'presence', atLeast: { of: 'usualBulk', times: 1.17 }, half: { of: 'usualBulk', times: 0.73 } }, { axis: 'speed', about: 0.45, low: 0.2, high: 0.9 }] },
   { id: 'light.night.contrast', weight: 0.7, when: [NIGHT], source: 'common-practice',
     text: 'In low light fish see contrast more than hue.',
     effects: [{ axis: 'conspicuousness', atLeast: 0.6, half: 0.35 }] },

@@ -7,7 +7,7 @@ export const MOOD_RULES: readonly Rule[] = [
     text: 'Lethargic fish: subtle, small, slow, long pauses, in the face.',
     effects: [
       { axis: 'speed', about: 0.2, low: 0.05, high: 0.5 },
-      { axis: 'presence', atMost: 2, half: 3.2 },
+      { axis: 'presence', atMost: { of: 'usualBulk', times: 0.67 }, half: { of: 'usualBulk', times: 1.07 } },
       { axis: 'vibration', atMost: 1.5, half: 3 },
       { axis: 'hang', atLeast: 1, half: 0.4 },
       { axis: 'fall', about: 0.2, low: 0.08, high: 0.5 },
@@ -19,7 +19,7 @@ export const MOOD_RULES: readonly Rule[] = [
   { id: 'mood.pressured.subtle', weight: 0.8, when: [PRESSURED], source: 'common-practice',
     text: 'Pressured fish: smaller, quieter, more natural than what they have seen.',
     effects: [
-      { axis: 'presence', atMost: 2, half: 3.2 },
+      { axis: 'presence', atMost: { of: 'usualBulk', times: 0.67 }, half: { of: 'usualBulk', times: 1.07 } },
       { axis: 'vibration', atMost: 1.5, half: 3.2 },
       { axis: 'naturalness', atLeast: 1, half: 0.4 },
       { axis: 'length', about: { of: 'forageLengthMm', times: 0.9 }, low: { of: 'forageLengthMm', times: 0.5 }, high: { of: 'forageLengthMm', times: 1.5 } },

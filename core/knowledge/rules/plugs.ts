@@ -18,7 +18,7 @@ export const PLUG_RULES: readonly Rule[] = [
   { id: 'plugs.inactive.sink-slowly', weight: 0.5, when: [LETHARGIC, { feature: 'fishFromM', zeroAt: 1, oneAt: 2 }], source: 'common-practice',
     text: 'Fish that follow below and will not rise: a plug that sinks very slowly and level comes down to them.',
     effects: [{ axis: 'kind', favours: { buoyancy: ['sinks-slowly'] }, lift: 0.21, within: ['jerkbait', 'glide-bait', 'swimbait'] }] },
-  { id: 'plugs.current.sink-slowly', weight: 0.4, when: [CURRENT], source: 'common-practice',
+  { id: 'plugs.current.sink-slowly', weight: 0.9, when: [CURRENT], source: 'common-practice',
     text: 'Current alone is reason enough to let a hanging plug sink slowly and level.',
     effects: [{ axis: 'kind', favours: { buoyancy: ['sinks-slowly', 'sinks'] }, lift: 0.21, within: ['jerkbait'] }] },
   { id: 'plugs.hard-bottom.rises', weight: 1, when: [HARD_BOTTOM, { feature: 'fishToM', zeroAt: 6, oneAt: 3 }], source: 'common-practice',

@@ -105,6 +105,7 @@ export const SHINES_RULES: readonly Rule[] = [
   shines('stick-pressured', ['stick-falling', 'weedless-jerked'], [PRESSURED, SHALLOW_FISH, WARM], 0.8, 'Pressured shallow fish: the soft stick on a slack line.'),
   shines('stick-spawn', ['stick-falling'], [{ feature: 'phase', any: ['spawn', 'post-spawn', 'pre-spawn'] }, SHALLOW_FISH], 0.5, 'Round spawning: the soft stick falling.'),
   poor('stick-deep', ['stick-falling'], [DEEP_FISH], 1.3, 'Deep: an unweighted stick takes too long.'),
+  poor('stick-current', ['stick-falling'], [{ feature: 'currentMs', zeroAt: 0.35, oneAt: 0.7 }], 0.9, 'A strong current sweeps an unweighted bait off before it is down.'),
   poor('stick-mud', ['stick-falling'], [MUDDY], 1, 'Mud: they do not find a quiet stick.'),
   poor('stick-windy', ['stick-falling'], [WINDY], 0.7, 'Wind takes the slack line: no soft stick.'),
   shines('weedless-jerked', ['weedless-jerked'], [{ feature: 'cover', any: ['grass', 'mangrove', 'reeds', 'wood', 'pads'] }, SHALLOW_FISH], 0.8, 'Shallow cover: a weedless soft bait twitched past it.'),

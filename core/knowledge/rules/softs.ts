@@ -10,7 +10,7 @@ export const SOFT_RULES: readonly Rule[] = [
   { id: 'softs.paddle.ice-out', weight: 1.2, when: [{ feature: 'temperatureC', zeroAt: 6.5, oneAt: 4 }], source: 'common-practice',
     text: 'Just after ice-out ({temperatureC}): a hard, slender paddle-tail of about 75–100 mm with a thin wrist, which kicks when crept.',
     effects: [{ axis: 'kind', favours: { style: ['slender'] }, lift: 0.5, within: ['paddle-tail'] }, { axis: 'kind', favours: { lengthMm: [60, 110] }, lift: 0.26, within: ['paddle-tail'] }, { axis: 'presence', atMost: 1.5, half: 2.8 }] },
-  { id: 'softs.paddle.hollow-cold', weight: 1, when: [COLD], source: 'common-practice',
+  { id: 'softs.paddle.hollow-cold', weight: 1.8, when: [COLD], source: 'common-practice',
     text: 'Hollow and stiff paddle-tails stop kicking when crept.',
     effects: [{ axis: 'kind', against: { style: ['hollow'] }, lift: 1, within: ['paddle-tail'] }] },
   { id: 'softs.paddle.slim-warm', weight: 0.4, when: [{ feature: 'phase', any: ['pre-spawn', 'spawn', 'post-spawn', 'summer'] }], source: 'common-practice',

@@ -43,7 +43,7 @@ export const SPECIES_RULES: readonly Rule[] = [
   { id: 'stand.short-strikes', weight: 0.5, when: [{ feature: 'shortStrikes', any: ['yes'] }], source: 'common-practice',
     text: 'They nip short: slimmer and smaller.',
     effects: [
-      { axis: 'presence', atMost: 2, half: 3.2 },
+      { axis: 'presence', atMost: { of: 'usualBulk', times: 0.67 }, half: { of: 'usualBulk', times: 1.07 } },
       { axis: 'length', about: { of: 'forageLengthMm', times: 0.85 }, low: { of: 'forageLengthMm', times: 0.5 }, high: { of: 'forageLengthMm', times: 1.4 } },
     ] },
 ]

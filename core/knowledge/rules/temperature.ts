@@ -16,7 +16,7 @@ export const TEMPERATURE_RULES: readonly Rule[] = [
   { id: 'temperature.cold.small', weight: 0.5, when: [COLD], source: 'common-practice',
     text: 'In cold water smaller and subtler baits are taken.',
     effects: [
-      { axis: 'presence', atMost: 2, half: 3.5 },
+      { axis: 'presence', atMost: { of: 'usualBulk', times: 0.67 }, half: { of: 'usualBulk', times: 1.17 } },
       { axis: 'vibration', atMost: 1.8, half: 3.5 },
       { axis: 'length', about: { of: 'forageLengthMm', times: 0.85 }, low: { of: 'forageLengthMm', times: 0.5 }, high: { of: 'forageLengthMm', times: 1.4 } },
     ] },
@@ -55,7 +55,7 @@ export const TEMPERATURE_RULES: readonly Rule[] = [
     text: 'Aggressive fish: faster, bigger, louder, horizontal.',
     effects: [
       { axis: 'speed', about: 1.1, low: 0.5, high: 2.4 },
-      { axis: 'presence', atLeast: 4, half: 2.5 },
+      { axis: 'presence', atLeast: { of: 'usualBulk', times: 1.33 }, half: { of: 'usualBulk', times: 0.83 } },
       { axis: 'sound', atLeast: 2, half: 0 },
       { axis: 'suit', favours: { way: ['moving', 'surface'] }, lift: 0.57 },
     ] },

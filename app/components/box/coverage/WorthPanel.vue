@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { SPECIES_TABLE } from '#core/knowledge'
 import type { Reading } from '#core/reading'
 import { formatQuantity } from '#core/units'
+import { dayLong } from '~/text/dates'
 
 const box = useBoxStore()
 const readings = useReadingStore()
@@ -15,7 +16,7 @@ const waters = computed(() => {
   const written = box.noted.map(note => ({ key: note.id, at: note.reading.at ?? '', reading: note.reading }))
   return [
     { key: 'now', label: `now: ${inWords(readings.reading)}`, reading: readings.reading },
-    ...[...fished, ...written].map(({ key, at, reading }) => ({ key, label: `${at.slice(0, 10)}: ${inWords(reading)}`, reading })),
+    ...[...fished, ...written].map(({ key, at, reading }) => ({ key, label: `${dayLong(at)}: ${inWords(reading)}`, reading })),
   ]
 })
 const ticked = ref<string[]>(['now'])

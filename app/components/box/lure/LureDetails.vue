@@ -11,6 +11,13 @@ import { capital, words } from '~/text/labels'
 const props = defineProps<{ lure: Lure }>()
 const emit = defineEmits<{ save: [lure: Partial<Lure>] }>()
 const { units } = storeToRefs(useSettingsStore())
+const box = useBoxStore()
+const parts = computed(() => box.box.parts.map(p => ({ value: p.id, title: p.name })))
+/** Weight of the parts it is made of, where all of them are weighed [g]. */
+const partsG = computed(() => {
+  const weights = (props.lure.madeOf ?? []).map(id => box.box.parts.find(p => p.id === id)?.weightG ?? null)
+  return weights.length > 0 && weights.every(w => w !== null) ? weights.reduce((sum, w) => sum + w, 0) : null
+})
 const isOpen = ref(false)
 const problem = ref('')
 const typed = ref<Record<string, string>>({})
@@ -62,6 +69,8 @@ function save(path: string) {
       <ChoiceRow :label="`snag guard, 0 open to 3 hidden (typical ${usual.snagGuard})`" :options="GUARD" :chosen="lure.snagGuard == null ? [] : [String(Math.round(lure.snagGuard)) as typeof GUARD[number]]" @change="([value]) => emit('save', { snagGuard: Number(value) })" />
       <ChoiceRow label="scented" :options="YES_NO" :chosen="lure.scented == null ? [] : [lure.scented ? 'yes' : 'no']" @change="([value]) => emit('save', { scented: value === 'yes' })" />
       <ChoiceRow label="your trust in it, 1 to 5 (shown apart from evidence)" :options="STEPS" :chosen="lure.confidence == null ? [] : [String(Math.round(lure.confidence)) as typeof STEPS[number]]" @change="([value]) => emit('save', { confidence: Number(value) })" />
+      <v-autocomplete :model-value="lure.madeOf ?? []" :items="parts" label="Made of" placeholder="parts, if you made it" persistent-placeholder multiple chips closable-chips @update:model-value="(ids: string[]) => emit('save', { madeOf: ids.length > 0 ? ids : null })" />
+      <p v-if="partsG !== null" class="reason note">The parts weigh {{ formatQuantity('weight', partsG, { system: units }) }} together.</p>
       <p class="reason note">Typical values of {{ usual.label }}: {{ usual.source === 'practice' ? 'sizes in common use, no source' : 'from memory' }}; areas from memory, ±40 %. A test on the bench replaces them.</p>
     </template>
   </section>

@@ -5,6 +5,7 @@ import { STYLE_TABLE, typicalOf } from '#core/knowledge'
 import type { Colours, Lure } from '#core/tackle'
 import { BUOYANCIES, FAMILIES, FINISHES, METALS, PATTERNS, ROLES, SOUNDS } from '#core/terms'
 import { type Dimension, formatQuantity } from '#core/units'
+import { dayLong } from '~/text/dates'
 import { capital, familyLabel, KNOWN_LABEL, words } from '~/text/labels'
 
 const props = defineProps<{ lure: Lure, takesFocus?: boolean }>()
@@ -27,7 +28,7 @@ const styles = computed(() => Object.keys(STYLE_TABLE[props.lure.family] ?? {}))
 const families = FAMILIES.map(id => ({ value: id, title: capital(familyLabel(id)) }))
 const spine = computed(() => judgement.spineOf(props.lure.id))
 const weight = computed(() => catalogue.profiles.get(props.lure.id)?.weightG)
-const lastUsed = computed(() => catalogue.entryById.get(props.lure.id)?.lastUsed?.slice(0, 10) ?? null)
+const lastUsed = computed(() => catalogue.entryById.get(props.lure.id)?.lastUsed ?? null)
 /** Cast at which running depths are stated [m] (contract). */
 const RATED_CAST_M = 30
 const CONDITIONS = ['new', 'good', 'worn', 'damaged']
@@ -63,6 +64,10 @@ function savePrice(text: string) {
   return save({ price: text.trim() === '' ? null : Number(text) })
 }
 
+async function sameBut() {
+  emit('open', (await box.sameBut(props.lure)).id)
+}
+
 async function remove() {
   emit('close')
   await box.removeLures([props.lure.id], `${props.lure.name} is out of the box.`)
@@ -79,6 +84,7 @@ function saveColours(part: Partial<Colours>) {
       <input class="name" :value="lure.name" aria-label="Name" @change="save({ name: ($event.target as HTMLInputElement).value })" />
       <button type="button" class="quiet" @click="emit('close')">close</button>
     </div>
+    <p class="deeds"><NuxtLink :to="`/box/lure/${encodeURIComponent(lure.id)}`" class="quiet">all of it</NuxtLink><button type="button" class="quiet" @click="sameBut">same but…</button><button type="button" class="quiet" :aria-pressed="lure.pinned ?? false" @click="save({ pinned: !(lure.pinned ?? false) })">{{ lure.pinned ? 'pinned' : 'pin it' }}</button></p>
     <div class="big"><LureDrawing :lure="lure" /></div>
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
     <LureLineage :lure="lure" @open="id => emit('open', id)" />
@@ -112,7 +118,7 @@ function saveColours(part: Partial<Colours>) {
     <LureDetails :lure="lure" @save="save" />
     <v-text-field :model-value="lure.notes ?? ''" label="Notes" @change="save({ notes: ($event.target as HTMLInputElement).value })" />
     <GoesWith :lure="lure" @open="id => emit('open', id)" />
-    <p class="how used">{{ lastUsed ? `Last used ${lastUsed}.` : 'Not yet used on a trip.' }}</p>
+    <p class="how used">{{ lastUsed ? `Last used ${dayLong(lastUsed)}.` : 'Not yet used on a trip.' }}</p>
     <button type="button" class="plain remove" @click="remove">Take out of the box</button>
   </aside>
 </template>
@@ -122,6 +128,7 @@ function saveColours(part: Partial<Colours>) {
 @media (min-width: 901px) { .editor { position: sticky; top: 54px; max-height: calc(100vh - 54px - var(--foot)); overflow-y: auto; scrollbar-width: thin; } }
 .title { display: flex; align-items: center; gap: 10px; }
 .name { flex: 1; min-width: 0; font: 680 22px var(--font-figure); font-stretch: 82%; background: none; border: 0; border-bottom: 1px solid var(--rule); color: inherit; min-height: 44px; }
+.deeds { display: flex; gap: 16px; margin: 2px 0; }
 .big { display: flex; justify-content: center; padding: 10px 0; }
 .big :deep(svg) { width: 100%; height: 150px; }
 .problem { color: var(--float); margin: 4px 0; }

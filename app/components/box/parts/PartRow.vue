@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import type { Part } from '#core/tackle'
-import { HOOK_KINDS, type HookKind, PART_KINDS } from '#core/terms'
+import { HOOK_KINDS, type HookKind, PART_KINDS, WIRES } from '#core/terms'
 import { capital, words } from '~/text/labels'
 
 const props = defineProps<{ part: Part, usedBy: number }>()
@@ -28,6 +28,8 @@ async function alter(change: (part: Part) => Partial<Part>) {
     <td><v-text-field :model-value="part.shape ?? ''" aria-label="Shape" @change="save({ shape: ($event.target as HTMLInputElement).value || null })" /></td>
     <td><v-text-field :model-value="part.material ?? ''" aria-label="Material" @change="save({ material: ($event.target as HTMLInputElement).value || null })" /></td>
     <td><v-select :model-value="part.hookKind" :items="HOOKS" aria-label="Hook" clearable @update:model-value="(hookKind: HookKind | null) => save({ hookKind })" /></td>
+    <td><QuantityField label="Holds" label-hidden dimension="strength" :value="part.strengthKg" :max="500" placeholder="not known" @change="strengthKg => save({ strengthKg })" /></td>
+    <td><v-select :model-value="part.wire" :items="[...WIRES]" aria-label="Wire" clearable @update:model-value="wire => save({ wire })" /></td>
     <td class="stock">
       <button type="button" class="plain" :aria-label="`One ${part.name} less`" :disabled="(part.quantity ?? 1) <= 0" @click="count(-1)">−</button>
       <b :class="{ out: part.quantity === 0 }">{{ part.quantity ?? 1 }}</b>
@@ -36,7 +38,7 @@ async function alter(change: (part: Part) => Partial<Part>) {
     <td class="used">{{ usedBy === 0 ? '–' : `${usedBy} ${usedBy === 1 ? 'lure' : 'lures'}` }}</td>
     <td><button type="button" class="quiet" :aria-label="`Take out ${part.name}`" @click="box.change({ remove: { parts: [part.id] } }, `${part.name} is out of the box.`)">×</button></td>
   </tr>
-  <tr v-if="problem"><td colspan="10" class="reason problem" role="alert">{{ problem }}</td></tr>
+  <tr v-if="problem"><td colspan="12" class="reason problem" role="alert">{{ problem }}</td></tr>
 </template>
 
 <style scoped>

@@ -1,0 +1,65 @@
+<script setup lang="ts">
+import { computed, shallowRef, watch } from 'vue'
+import type { LureProfile } from '#core/lure'
+import type { SetupOut } from '#core/tell'
+import { formatQuantity } from '#core/units'
+import { capital, tacticLabel, words } from '~/text/labels'
+
+/** How a lure is fished in the water as it is now, where it stands among the others, and what else could be done with it. */
+const props = defineProps<{ profile: LureProfile }>()
+const emit = defineEmits<{ told: [setup: SetupOut | null] }>()
+const box = useBoxStore()
+const judgement = useJudgementStore()
+const readings = useReadingStore()
+const { units } = storeToRefs(useSettingsStore())
+const setup = shallowRef<SetupOut | null>(null)
+const isAsking = shallowRef(true)
+const problem = shallowRef('')
+const place = computed(() => judgement.fitById.get(props.profile.lure.id)?.row ?? null)
+const others = computed(() => judgement.judgement?.fits.length ?? 0)
+const refused = computed(() => judgement.judgement?.out.rejected.find(r => r.lureId === props.profile.lure.id)?.why ?? null)
+const quantity = (dimension: Parameters<typeof formatQuantity>[0], value: number) => formatQuantity(dimension, value, { system: units.value })
+const rodOf = (id: string | null) => (id ? box.outfitById.get(id)?.name ?? id : null)
+const ways = computed(() => (setup.value?.ways ?? []).map(w => [capital(tacticLabel(w.tactic)), words(w.rig), (w.headG ?? w.sinkerG) ? quantity('weight', (w.headG ?? w.sinkerG)!) : '', quantity('depth', w.depthM), quantity('speed', w.speedMs), rodOf(w.outfitId)].filter(Boolean).join(' · ')))
+
+watch(() => [props.profile.lure.id, judgement.boxesLoaded, readings.reading] as const, async ([lureId]) => {
+  isAsking.value = true
+  try {
+    const told = await judgement.judgeIf({ only: { lureIds: [lureId] } }, 1)
+    if (lureId !== props.profile.lure.id) return
+    setup.value = told?.out.setups[0] ?? null
+    problem.value = ''
+    if (told) isAsking.value = false
+    emit('told', setup.value)
+  }
+  catch (error) {
+    problem.value = `That could not be worked out: ${(error as Error).message}`
+  }
+}, { immediate: true })
+</script>
+
+<template>
+  <section aria-label="In this water">
+    <h2>In this water</h2>
+    <p v-if="problem" class="reason" role="alert">{{ problem }}</p>
+    <template v-else-if="setup">
+      <p class="place"><template v-if="place !== null"><b class="figure">{{ place + 1 }}</b> of {{ others }} · </template>{{ tacticLabel(setup.tactic) }}, {{ words(setup.rig) }}<template v-if="rodOf(setup.outfitId)">, on {{ rodOf(setup.outfitId) }}</template></p>
+      <p class="reason">{{ setup.presentation.text }}</p>
+      <p v-for="reason in setup.reasons.slice(0, 2)" :key="reason.rule" class="reason">+ {{ reason.text }} <SourceMark :source="reason.source" /></p>
+      <p v-for="reason in setup.against.slice(0, 2)" :key="reason.rule" class="reason against">− {{ reason.text }}</p>
+      <details v-if="ways.length > 0"><summary>{{ ways.length === 1 ? 'one other way' : `${ways.length} other ways` }} to fish it here</summary><ol><li v-for="way in ways" :key="way">{{ way }}</li></ol></details>
+      <p class="lead-on"><NuxtLink :to="{ path: '/', query: { lure: profile.lure.id } }" class="quiet">see it in the cut</NuxtLink></p>
+    </template>
+    <p v-else-if="refused" class="reason">Not here: {{ refused }}.</p>
+    <p v-else class="reason">{{ isAsking ? 'Working it out …' : 'It has no way of its own in this water; as a trailer it rides on others.' }}</p>
+  </section>
+</template>
+
+<style scoped>
+h2 { font-size: 17px; margin: 0 0 4px; }
+p { margin: 3px 0; max-width: 66ch; }
+.place .figure { font-size: 22px; }
+.against { color: var(--soft-ink); }
+summary { cursor: pointer; min-height: 40px; display: flex; align-items: center; color: var(--soft-ink); text-decoration: underline; text-underline-offset: 3px; }
+ol { margin: 0 0 6px; padding-left: 20px; font-size: 14px; }
+</style>
