@@ -1,5 +1,5 @@
 import type { SourceRef } from '#core/sources'
-import type { EventKind, EventWhen, Family, HookedAt } from '#core/terms'
+import type { EventKind, EventWhen, Family, HookedAt, SpeciesId } from '#core/terms'
 
 /** What can be changed between two casts (trade §15); `place` and `cadence` are not seen in a lure. */
 export type Changeable = 'colour' | 'size' | 'depth' | 'speed' | 'action' | 'cadence' | 'place'
@@ -33,6 +33,14 @@ export interface BiteSign {
   readonly atLeast: number
   /** Only for these families; absent: any. */
   readonly families?: readonly Family[]
+  readonly notFamilies?: readonly Family[]
+  /** Only for these fish; absent: any. */
+  readonly species?: readonly SpeciesId[]
+  readonly notSpecies?: readonly SpeciesId[]
+  /** Only events of fish that were at least so far below what is fished [m]. */
+  readonly underM?: number
+  /** Only events of groups of at least so many. */
+  readonly group?: number
   /** Only while they still bite: once they have stopped it is the stopping that speaks. */
   readonly whileBiting?: true
   /** What it says. */
@@ -45,9 +53,13 @@ export interface BiteSign {
   readonly source: SourceRef
 }
 
-const SOFTS: readonly Family[] = ['stick-worm', 'paddle-tail', 'minnow-soft', 'craw', 'creature', 'grub', 'worm', 'tube', 'shrimp-soft', 'soft-jerk']
-const JIGS: readonly Family[] = ['skirted-jig', 'hair-jig', 'jighead-soft', 'bladed-jig']
+const SOFTS: readonly Family[] = ['stick-worm', 'paddle-tail', 'minnow-soft', 'craw', 'creature', 'grub', 'worm', 'tube', 'shrimp-soft', 'soft-jerk', 'jighead-soft']
+const JIGS: readonly Family[] = ['skirted-jig', 'hair-jig', 'bladed-jig']
 const PLUGS: readonly Family[] = ['crankbait', 'lipless-crank', 'jerkbait', 'pencil', 'topwater', 'glide-bait', 'swimbait']
+const WOUND_METAL: readonly Family[] = ['inline-spinner', 'tail-spinner', 'casting-spoon', 'dense-spoon', 'casting-metal']
+const BIG_HUNTERS: readonly SpeciesId[] = ['northern-pike', 'muskellunge']
+const SURFACE_FEEDERS: readonly SpeciesId[] = ['bluefish', 'kahawai', 'mackerel']
+const SALMONIDS: readonly SpeciesId[] = ['rainbow-trout', 'brown-trout', 'landlocked-salmon', 'lake-trout', 'sea-trout']
 const VERTICAL: readonly Family[] = ['slow-jig', 'speed-jig', 'flutter-spoon', 'blade-bait', 'dense-spoon']
 
 /** Events looked at for a sign: the newest of a stint. Assumed. */
@@ -78,12 +90,34 @@ export const BITE_SIGNS: readonly BiteSign[] = [
     means: 'They take it falling or hanging.', do: 'More of that: longer pauses, a slower fall.', offers: [{ what: 'pause', to: 'longer: more time to fall or hang', hand: 'longer-pause' }], pushes: { cadence: 0.8, stay: 0.6 } },
   { id: 'bite.winding-in', of: { kinds: ['hit', 'hooked', 'landed'], when: ['winding-in'] }, atLeast: 1, source: 'common-practice',
     means: 'Eaten while winding in: they want it horizontal.', do: 'Swim it; a shallow crank or a bladed jig.', offers: [{ what: 'tactic', to: 'horizontal: swim it, a shallow crank or a bladed jig' }], pushes: { action: 1.4, speed: 0.8 } },
-  { id: 'bite.follows', of: { kinds: ['follow'] }, atLeast: 2, source: 'common-practice',
+  { id: 'bite.follows-under', of: { kinds: ['follow'] }, atLeast: 2, underM: 1, source: 'common-practice',
+    means: 'They follow well below it and will not rise.', do: 'Bring it down to them, to within a metre above: deeper, or one that sinks slowly and level.', offers: [{ what: 'depth', to: 'deeper, to within a metre above them', hand: 'deeper' }, { what: 'lead', to: 'heavier, so that it sinks to them', hand: 'heavier' }, { what: 'tactic', to: 'something that falls in front of them' }], pushes: { depth: 1.6 } },
+  { id: 'bite.follows-group', of: { kinds: ['follow'] }, atLeast: 1, group: 3, source: 'common-practice',
+    means: 'A group follows: they look at each other as much as at the bait.', do: 'Something that falls abruptly adds competition; a slow swimmer gives them time to think.', offers: [{ what: 'pause', to: 'let it fall or hang in front of them', hand: 'longer-pause', only: 'jerked' }, { what: 'tactic', to: 'something that falls in front of them' }, { what: 'size', to: 'a smaller one' }], pushes: { cadence: 1, size: 0.6 } },
+  { id: 'bite.follows-metal', of: { kinds: ['follow'] }, atLeast: 2, families: WOUND_METAL, notSpecies: [...SURFACE_FEEDERS, ...BIG_HUNTERS], source: 'common-practice',
+    means: 'They follow the metal and turn: shy of its size or its beat.', do: 'With a follower behind it keep the pace exactly, to the bank. Next cast a smaller one, slower, or at another depth.', offers: [{ what: 'size', to: 'a smaller one' }, { what: 'pace', to: 'slower', hand: 'slower' }, { what: 'depth', to: 'deeper: count on', hand: 'deeper' }, { what: 'action', to: 'a beat from side to side in place of a turning blade, or the reverse' }], pushes: { size: 1.2, speed: 0.8, depth: 0.6 } },
+  { id: 'bite.follows-fast', of: { kinds: ['follow'] }, atLeast: 2, species: SURFACE_FEEDERS, families: WOUND_METAL, source: 'common-practice',
+    means: 'Fast hunters follow and do not take.', do: 'Another size of metal, then faster, then let it sink through them.', offers: [{ what: 'size', to: 'another size of metal' }, { what: 'pace', to: 'faster', hand: 'faster' }, { what: 'depth', to: 'let it sink through them', hand: 'deeper' }], pushes: { size: 1.2, speed: 1 } },
+  { id: 'bite.follows-hunters', of: { kinds: ['follow'] }, atLeast: 2, species: BIG_HUNTERS, source: 'common-practice',
+    means: 'They follow the big bait and do not commit.', do: 'Slow the same big bait, pause longer; then a smaller or a falling one.', offers: [{ what: 'pace', to: 'slower, the same bait', hand: 'slower' }, { what: 'pause', to: 'longer stops', hand: 'longer-pause' }, { what: 'size', to: 'a smaller one' }, { what: 'tactic', to: 'something that falls in front of them' }], pushes: { speed: 1, cadence: 1, size: 0.6 } },
+  { id: 'bite.follows', of: { kinds: ['follow'] }, atLeast: 2, notFamilies: WOUND_METAL, notSpecies: BIG_HUNTERS, source: 'common-practice',
     means: 'Follows without a bite: distance or commitment.', do: 'Within a metre of them: stop and quiver, a vertical fall, a smaller one.', offers: [{ what: 'pause', to: 'let it hang', hand: 'longer-pause', only: 'jerked' }, { what: 'pause', to: 'stop it within a metre of them and only let it quiver', hand: 'longer-pause' }, { what: 'size', to: 'a smaller one' }, { what: 'tactic', to: 'something that falls in front of them' }], pushes: { size: 1, action: 0.8, cadence: 0.6 } },
   { id: 'bite.surface-missed', of: { kinds: ['hit'] }, atLeast: 2, families: ['topwater'], whileBiting: true, source: 'common-practice',
     means: 'They come up and miss it: too fast, too large, or only half willing.', do: 'Slower, with longer stops; a smaller one; a soft bait let fall where it came up.', offers: [{ what: 'pause', to: 'longer stops between the steps', hand: 'longer-pause' }, { what: 'size', to: 'a smaller one' }, { what: 'tactic', to: 'something that falls where it came up' }], pushes: { cadence: 1, size: 0.8 } },
+  { id: 'bite.swats', of: { kinds: ['hit'] }, atLeast: 2, families: ['spinnerbait', 'bladed-jig'], whileBiting: true, source: 'common-practice',
+    means: 'They swat at it and miss.', do: 'A trailer hook in open water; the slimmer body that kicks less; then a smaller one.', offers: [{ what: 'hook', to: 'a trailer hook behind', only: 'open-water' }, { what: 'trailer', to: 'the slimmer one that kicks less', hand: 'smaller-trailer', only: 'has-trailer' }, { what: 'size', to: 'a smaller one' }], pushes: { size: 0.8, action: 0.6 } },
   { id: 'bite.slapped', of: { kinds: ['hit'] }, atLeast: 4, whileBiting: true, source: 'common-practice',
     means: 'Hits that never hook: slaps; interested, not convinced.', do: 'Same depth and action, another colour; then another action.', offers: [{ what: 'colour', to: 'the other end: natural for hot, hot for natural' }, { what: 'action', to: 'another action at the same depth' }, { what: 'size', to: 'a smaller one' }], pushes: { colour: 1.2, action: 0.8, size: 0.4 } },
-  { id: 'bite.snags', of: { kinds: ['snagged'] }, atLeast: 3, source: 'common-practice',
+  { id: 'bite.snags', of: { kinds: ['snagged', 'lure-lost'] }, atLeast: 3, source: 'common-practice',
     means: 'Snagging: too deep, or the wrong bait for this cover.', do: 'Higher tip, thicker line, something buoyant or weedless.', offers: [{ what: 'depth', to: 'shallower: higher tip, thicker line', hand: 'shallower' }, { what: 'hook', to: 'a hidden point' }], pushes: { depth: 1.4, action: 0.4 } },
+]
+
+/** What to change when bites stop after a few: they have seen it (handbook §15, §23.6). The first row whose fish it is; the last is for all others. */
+export interface SilenceRow { readonly id: string, readonly species: readonly SpeciesId[] | null, readonly why: string, readonly offers: readonly SignOffer[], readonly source: SourceRef }
+const SEEN = 'Bites stopped after a few: they have seen it.'
+export const AFTER_SILENCE: readonly SilenceRow[] = [
+  { id: 'silence.surface-feeders', species: SURFACE_FEEDERS, source: 'common-practice', why: SEEN, offers: [{ what: 'size', to: 'another size of metal' }, { what: 'pace', to: 'faster', hand: 'faster' }, { what: 'depth', to: 'let it sink through them', hand: 'deeper' }, { what: 'action', to: 'another action at the same depth' }] },
+  { id: 'silence.salmonids', species: SALMONIDS, source: 'common-practice', why: SEEN, offers: [{ what: 'action', to: 'another blade or another beat' }, { what: 'depth', to: 'deeper', hand: 'deeper' }, { what: 'size', to: 'a smaller one' }, { what: 'tactic', to: 'a slower bait' }] },
+  { id: 'silence.big-hunters', species: BIG_HUNTERS, source: 'common-practice', why: SEEN, offers: [{ what: 'pace', to: 'slower, the same bait', hand: 'slower' }, { what: 'pause', to: 'longer stops', hand: 'longer-pause' }, { what: 'size', to: 'a smaller one' }, { what: 'tactic', to: 'something that falls' }] },
+  { id: 'silence.others', species: null, source: 'common-practice', why: SEEN, offers: [{ what: 'action', to: 'another action at the same depth' }, { what: 'tactic', to: 'a slower bait' }] },
 ]

@@ -1,6 +1,6 @@
 export { ADVICE } from './advice/all'
 export { BEATS, FALL_SWAY } from './beats'
-export { BITE_SIGNS, type BiteSign, type ChangeWhat, EVENTS_LOOKED_AT, HAND_CHANGES, type HandChange, type SignOffer } from './bite-signs'
+export { AFTER_SILENCE, BITE_SIGNS, type BiteSign, type ChangeWhat, EVENTS_LOOKED_AT, HAND_CHANGES, type HandChange, type SignOffer } from './bite-signs'
 export { CADENCE_TABLE, CADENCE_WAY } from './cadences'
 export { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES } from './cautions'
 export { CASTS_M, DIAMETER_POWER, DIVE_PATH, DIVE_TABLE, TOWED_AT_30_M } from './dive-table'

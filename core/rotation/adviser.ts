@@ -48,7 +48,7 @@ const WORTH = 1.0
  */
 export function nextChange({ offers, tried, nowMin, family, several = false }: Today, random: () => number): NextChange {
   const now = tried[tried.length - 1]
-  const signs = now ? readSigns(now, family) : []
+  const signs = now ? readSigns(now, { family, species: null, fishedM: null }) : []
   const quiet = now ? sinceContact(tried, nowMin) ?? nowMin - tried[0]!.beganMin : 0
   const stay = (...reasons: AdviceReason[]): NextChange => ({ do: 'stay', traits: [], offer: null, reasons, signs, place: placeReason(tried, signs, quiet) })
   if (!now) return stay({ rule: 'thin', values: { minutes: 0 } })

@@ -15,6 +15,8 @@ const read = (name: string): Box => {
   return boxOf(file.value)
 }
 const lake = read('lake')
+const river = read('river')
+const salt = read('salt')
 const reading: Reading = { species: 'largemouth-bass', temperatureC: 21, visibilityM: 1.5, bottomM: 3, fishFromM: 1, fishToM: 2.6, cover: ['open', 'gravel'], mood: 'neutral', from: 'boat', windMs: 2 }
 const START = Date.parse('2026-06-01T08:00:00Z')
 const at = (min: number) => new Date(START + min * 60_000).toISOString()
@@ -42,6 +44,36 @@ describe('the table of bites', () => {
     expect([out.do, out.change?.what]).toEqual(['change', what])
     expect(out.signs.length).toBeGreaterThan(0)
     expect(out.change!.from).not.toBe('')
+  })
+  describe('by the fish, and by where it was', () => {
+    const pond: Reading = { species: 'rainbow-trout', temperatureC: 12, water: 'pond', visibilityM: 3, bottomM: 3, fishFromM: 0.5, fishToM: 2, pressure: 'high', from: 'bank' }
+    const pike: Reading = { species: 'northern-pike', temperatureC: 14, visibilityM: 2.5, bottomM: 3.5, fishFromM: 1, fishToM: 3, cover: ['grass'], coverTopM: 2, forage: [{ kind: 'bleak', lengthMm: 140 }] }
+    const blues: Reading = { species: 'bluefish', temperatureC: 20, water: 'sea', visibilityM: 4, bottomM: 8, fishFromM: 0, fishToM: 3, mood: 'aggressive', signs: ['surface-feeding'], forage: [{ kind: 'herring', lengthMm: 90 }] }
+    const deep: Reading = { ...reading, bottomM: 7, fishFromM: 3, fishToM: 4 }
+    const follows = (n: number, part: Partial<TripEvent> = {}) => Array.from({ length: n }, (_, i) => event('follow', 3 + 4 * i, part))
+    it.each<[string, Box, Reading, string, TripEvent[], Partial<Stint>, string, string]>([
+      ['trout behind a spinner: a smaller one, and never a stop', river, pond, 'sp-2-gold', follows(4), {}, 'size', 'bite.follows-metal'],
+      ['pike behind a big swimmer: slower first', lake, pike, 'swb-20', follows(3), {}, 'pace', 'bite.follows-hunters'],
+      ['fast hunters behind metal: another size', salt, blues, 'cm-40', follows(3), {}, 'size', 'bite.follows-fast'],
+      ['followers two metres under it: down to them', lake, deep, 'jb-silver', follows(2, { depthM: 3.5 }), { depthM: 1.2, cadence: 'jerk-pause' }, 'depth', 'bite.follows-under'],
+      ['a group behind a spinnerbait: something that falls', lake, reading, 'sb-cw', follows(1, { groupSize: 5 }), {}, 'tactic', 'bite.follows-group'],
+      ['swats at a spinnerbait in open water: the trailer hook', lake, reading, 'sb-cw', [event('hit', 5), event('hit', 12)], {}, 'hook', 'bite.swats'],
+      ['swats at a bladed jig round wood: the slimmer body', lake, { ...reading, cover: ['wood'] }, 'bj-white', [event('hit', 5), event('hit', 12)], { trailerId: 'tr-fat' }, 'trailer', 'bite.swats'],
+      ['two snags and a lure lost to one: shallower', lake, { ...reading, cover: ['wood'] }, 'md-wide-shad', [event('snagged', 3), event('snagged', 7), event('lure-lost', 10)], {}, 'depth', 'bite.snags'],
+    ])('%s', (_, box, water, lureId, events, part, what, sign) => {
+      const out = nextOf(box, trip(stint(lureId, 0, 20, events, { ...part, reading: water })))
+      expect([out.do, out.change?.what]).toEqual(['change', what])
+      expect(out.signs.map(s => s.sign)).toContain(sign)
+      expect(out.signs.map(s => s.sign)).not.toContain(['bite.follows-metal', 'bite.follows-hunters', 'bite.follows-fast'].includes(sign) ? 'bite.follows' : 'none')
+    })
+    it('fast hunters that stop: another size of metal, then faster', () => {
+      const out = nextOf(salt, trip(stint('cm-40', 0, 45, [event('landed', 3), event('landed', 6), event('hit', 8)], { reading: blues })))
+      expect([out.change?.what, out.runnersUp[0]?.what]).toEqual(['size', 'pace'])
+    })
+    it('a follower a hand below is not under it', () => {
+      const out = nextOf(lake, trip(stint('jb-silver', 0, 20, follows(2, { depthM: 1.5 }), { depthM: 1.2, reading: deep })))
+      expect(out.signs.map(s => s.sign)).not.toContain('bite.follows-under')
+    })
   })
   it('a change in the hand is told as it is then fished: the same lure with the longer pause, named by its tap', () => {
     const { change } = next(trip(stint('jb-silver', 0, 15, [event('follow', 3), event('follow', 6)], { cadence: 'jerk-pause', presentation: { cadence: 'jerk-pause', pauseS: 3, speedMs: 0.4, depthM: 1.2 } })))

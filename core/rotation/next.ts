@@ -1,12 +1,12 @@
 import { askOf, type AskOptions } from '#core/ask'
-import type { ChangeWhat, HandChange, SignOffer } from '#core/knowledge'
+import { AFTER_SILENCE, type ChangeWhat, type HandChange, type SignOffer } from '#core/knowledge'
 import { classOf, colourClass, DEPTH_CLASSES_M, type LureProfile, profileOf, SIZE_CLASSES_MM, SPEED_CLASSES_MS, type Trait } from '#core/lure'
 import { type Candidate, prepareBox, type PreparedBox, rank, type Ranking } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { Box, Stint, Trip } from '#core/tackle'
 import { explainLure, type SetupOut } from '#core/tell'
 import { fishedNow, inHandChanges } from './in-hand'
-import { readSigns } from './signs'
+import { readSigns, type SignRead } from './signs'
 import { contactsOf, fellSilent, type Tried } from './tally'
 
 /** What to change next, as the headless command prints it (contract §5 `next`). */
@@ -38,7 +38,8 @@ const REVIEW_MIN = 120
 const AT_ONCE_MIN = 10
 const BLANK_MIN = 15
 /** Signs from which something is changed, the strongest first: what the fish say of colour and gear before what they say by following. */
-const ORDER = ['bite.outside', 'bite.lost', 'bite.pecks.jig', 'bite.pecks.soft', 'bite.pecks.plug', 'bite.pecks.blade', 'bite.pecks.metal', 'bite.snags', 'bite.winding-in', 'bite.surface-missed', 'bite.follows', 'bite.on-the-fall', 'bite.slapped']
+const ORDER = ['bite.outside', 'bite.lost', 'bite.pecks.jig', 'bite.pecks.soft', 'bite.pecks.plug', 'bite.pecks.blade', 'bite.pecks.metal', 'bite.snags', 'bite.winding-in', 'bite.surface-missed', 'bite.swats', 'bite.follows-under', 'bite.follows-group',
+  'bite.follows-hunters', 'bite.follows-fast', 'bite.follows-metal', 'bite.follows', 'bite.on-the-fall', 'bite.slapped']
 const OPEN_COVER: readonly string[] = ['open', 'sand', 'gravel']
 
 /**
@@ -60,7 +61,7 @@ export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut
   const prepared = prepareBox(box, options)
   const ranking = rank(prepared, askOf(reading, options))
   const day = new Today(prepared, ranking, stints, tried, profiles, options)
-  const signs = readSigns(day.now, profile.lure.family)
+  const signs = day.signs
   const told = signs.map(({ sign }) => ({ sign: sign.id, means: sign.means, do: sign.do }))
   const base = { signs: told, untried: day.untried() }
   const stay = (why: string): NextOut => ({ ...base, do: 'stay', change: null, why, runnersUp: [] })
@@ -75,9 +76,9 @@ export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut
   if (signs.some(({ sign }) => (sign.pushes.stay ?? 0) > 0)) return stay(signs.find(({ sign }) => (sign.pushes.stay ?? 0) > 0)!.sign.means)
 
   if (fellSilent(day.now)) {
-    const silent: SignOffer[] = [{ what: 'action', to: 'another action at the same depth' }, { what: 'tactic', to: 'a slower bait' }]
+    const { why, offers: silent } = AFTER_SILENCE.find(({ species }) => species === null || species.includes(reading.species))!
     const left = silent.filter(o => !day.wasChanged(o.what))
-    if (left[0]) return { ...base, do: 'change', change: day.changeOf(left[0]), why: 'Bites stopped after a few: they have seen it.', runnersUp: left.slice(1) }
+    if (left[0]) return { ...base, do: 'change', change: day.changeOf(left[0]), why, runnersUp: left.slice(1).map(({ what, to }) => ({ what, to })) }
     return { ...base, do: 'rest', change: null, why: 'They have seen all of it: rest the place and come back.', runnersUp: [] }
   }
   const blank = day.blankMin()
@@ -102,7 +103,9 @@ function triedOf(stint: Stint, dayStart: number, now: number): Tried {
   const min = (ms: number) => (ms - dayStart) / MS_PER_MIN
   return {
     offerId: stint.lureId, traits: { colour: '', size: 0, depth: 0, speed: 0, action: '' }, way: 'moving', beganMin: min(start), minutes: Math.max(0, (end - start) / MS_PER_MIN), casts: stint.casts ?? 0,
-    events: (stint.events ?? []).map(({ kind, when, hookedAt, at }) => ({ kind, atMin: min(at ? Date.parse(at) : end), ...(when === undefined ? {} : { when }), ...(hookedAt === undefined ? {} : { hookedAt }) })),
+    events: (stint.events ?? []).map(({ kind, when, hookedAt, at, depthM, groupSize }) => ({
+      kind, atMin: min(at ? Date.parse(at) : end), ...(when === undefined ? {} : { when }), ...(hookedAt === undefined ? {} : { hookedAt }), ...(depthM === undefined ? {} : { depthM }), ...(groupSize === undefined ? {} : { groupSize }),
+    })),
   }
 }
 
@@ -115,12 +118,15 @@ class Today {
   private readonly current: Stint
   private readonly mine: LureProfile
   private readonly candidate: Candidate | undefined
+  /** What the fish of the present stretch say. */
+  readonly signs: readonly SignRead[]
 
   constructor(private readonly prepared: PreparedBox, private readonly ranking: Ranking, private readonly stints: readonly Stint[], private readonly tried: readonly Tried[], private readonly profiles: ReadonlyMap<string, LureProfile>, private readonly options: NextOptions) {
     this.current = stints[stints.length - 1]!
     this.now = tried[tried.length - 1]!
     this.mine = profiles.get(this.current.lureId)!
     this.candidate = ranking.candidates.find(c => c.profile.lure.id === this.current.lureId)
+    this.signs = readSigns(this.now, { family: this.mine.lure.family, species: ranking.ask.reading.species, fishedM: this.depthNow() })
   }
 
   nameOf(lureId: string): string {
@@ -203,6 +209,11 @@ class Today {
     return { ...own, trailerId, presentation: { ...own.presentation, ...(speedMs == null ? {} : { speedMs }), ...(pauseS == null ? {} : { pauseS }), ...(depthM == null ? {} : { depthM }), ...(countdownS == null ? {} : { countdownS }) } }
   }
 
+  /** How deep it is fished now, as noted, else as it would be [m]. */
+  private depthNow(): number | null {
+    return this.current.presentation?.depthM ?? this.current.depthM ?? this.candidate?.placement.depthM ?? null
+  }
+
   private valueOf(what: ChangeWhat): string {
     switch (what) {
       case 'colour': return colourClass(this.mine)
@@ -211,7 +222,7 @@ class Today {
       case 'trailer': return this.nameOf(this.current.trailerId ?? this.candidate?.trailer?.lure.id ?? 'none')
       case 'pause': return `${this.current.presentation?.pauseS ?? this.candidate?.pauseS ?? 0} s`
       case 'pace': return `${(this.current.presentation?.speedMs ?? this.current.speedMs ?? this.candidate?.placement.speedMs ?? 0).toFixed(2)} m/s`
-      case 'depth': return `${(this.current.presentation?.depthM ?? this.current.depthM ?? this.candidate?.placement.depthM ?? 0).toFixed(1)} m`
+      case 'depth': return `${(this.depthNow() ?? 0).toFixed(1)} m`
       case 'hook': return this.current.rig ?? this.candidate?.technique.rig ?? 'as it is'
       default: return this.mine.lure.family
     }
@@ -234,7 +245,7 @@ class Today {
       case 'action': return others.find(c => c.profile.action.value !== this.mine.action.value && sameDepth(c, this.candidate) && c.way === this.candidate?.way) ?? others.find(c => sameDepth(c, this.candidate))
       case 'tactic': {
         const moving = this.candidate?.way === 'moving' || this.candidate?.way === 'surface'
-        const wantsMoving = readSigns(this.now, this.mine.lure.family).some(s => s.sign.id === 'bite.winding-in')
+        const wantsMoving = this.signs.some(s => s.sign.id === 'bite.winding-in')
         return others.find(c => (wantsMoving ? c.way === 'moving' : moving ? c.way === 'falling' || c.way === 'vertical' || c.way === 'bottom' : c.way !== this.candidate?.way))
       }
       case 'weight': return kin.find(c => c.totalG > (this.candidate?.totalG ?? 0))

@@ -74,12 +74,12 @@ describe('reading bites (trade §15)', () => {
     ['two pecks at a jig: presence', ['peck', 'peck'], 'skirted-jig', 'bite.pecks.jig'], ['pecks at a soft bait: thread it', ['peck', 'peck'], 'worm', 'bite.pecks.soft'],
     ['pecks at a plug: action worn out', ['peck', 'peck'], 'crankbait', 'bite.pecks.plug'], ['two lost: rod, reel or hooks', ['lost', 'lost'], 'crankbait', 'bite.lost'],
     ['follows: distance or commitment', ['follow', 'follow'], 'jerkbait', 'bite.follows'], ['snags: too deep', ['snagged', 'snagged', 'snagged'], 'crankbait', 'bite.snags'],
-  ] as const)('%s', (_, kinds, family, id) => expect(readSigns({ events: kinds.map((kind, i) => event(kind, i)), beganMin: 0, minutes: kinds.length }, family).map(r => r.sign.id)).toContain(id))
+  ] as const)('%s', (_, kinds, family, id) => expect(readSigns({ events: kinds.map((kind, i) => event(kind, i)), beganMin: 0, minutes: kinds.length }, { family, species: null, fishedM: null }).map(r => r.sign.id)).toContain(id))
   it.each([
     ['eaten while winding in: horizontal', event('hit', 1, { when: 'winding-in' }), 'slow-jig', 'bite.winding-in'], ['vertical metal taken on the drop', event('hit', 1, { when: 'fall' }), 'slow-jig', 'bite.vertical-fall'],
     ['hooked outside: colour or action', event('landed', 1, { hookedAt: 'outside' }), 'crankbait', 'bite.outside'], ['deep inside: keep the colour', event('landed', 1, { hookedAt: 'inside' }), 'crankbait', 'bite.deep'],
-  ] as const)('%s', (_, e, family, id) => expect(readSigns({ events: [e], beganMin: 0, minutes: 10 }, family).map(r => r.sign.id)).toContain(id))
-  it('one peck says nothing', () => expect(readSigns({ events: [event('peck', 1)], beganMin: 0, minutes: 10 }, 'skirted-jig')).toEqual([]))
+  ] as const)('%s', (_, e, family, id) => expect(readSigns({ events: [e], beganMin: 0, minutes: 10 }, { family, species: null, fishedM: null }).map(r => r.sign.id)).toContain(id))
+  it('one peck says nothing', () => expect(readSigns({ events: [event('peck', 1)], beganMin: 0, minutes: 10 }, { family: 'skirted-jig', species: null, fishedM: null })).toEqual([]))
   it('signs have ids of their own and say what they mean and what to do', () => {
     expect(new Set(BITE_SIGNS.map(s => s.id)).size).toBe(BITE_SIGNS.length)
     expect(BITE_SIGNS.every(s => s.means && s.do)).toBe(true)

@@ -21,7 +21,7 @@ export interface Tried {
   readonly beganMin: number
   readonly minutes: number
   readonly casts: number
-  readonly events: readonly (Pick<TripEvent, 'kind' | 'when' | 'hookedAt'> & { readonly atMin: number })[]
+  readonly events: readonly (Pick<TripEvent, 'kind' | 'when' | 'hookedAt' | 'depthM' | 'groupSize'> & { readonly atMin: number })[]
 }
 
 /** The fish of a stretch, each once. */
