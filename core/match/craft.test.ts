@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import { askOf } from '#core/ask'
+import { askOf, desirabilityAt } from '#core/ask'
 import { PAUSES, TACTICS } from '#core/knowledge'
-import { prepareOutfit, profileOf } from '#core/lure'
+import { NOTHING_ADDED, prepareOutfit, profileOf, sinkingNewton } from '#core/lure'
 import type { Reading } from '#core/reading'
-import type { Lure, Outfit } from '#core/tackle'
+import type { BenchTest, Lure, Outfit, Part } from '#core/tackle'
+import { waterDensity } from '#core/water'
 import { hookFor } from './hook-size'
-import { leadWanted } from './lead'
+import { addedWeights, leadWanted } from './lead'
 import { paceOf, pauseOf, usualPace } from './pace'
 import { prepareBox, rank } from './rank'
 import { rodGain, type RodTask } from './rod'
@@ -106,7 +107,40 @@ describe('lead and hooks', () => {
   it.each([['minnow-soft', 90, ['2', '1', '4']], ['paddle-tail', 100, ['3/0', '4/0', '5/0']], ['paddle-tail', 150, ['6/0', '7/0', '8/0']]] as const)('a hook for a %s of %s mm', (family, mm, sizes) => {
     expect(sizes).toContain(hookFor(body(family, mm, 8), 1))
   })
+  it.each([['slender', 75, ['2/0', '3/0']], ['slim', 100, ['4/0']], ['slim', 120, ['4/0', '5/0']], ['fat', 150, ['6/0', '7/0']]] as const)('a %s paddle-tail of %s mm takes the hook of its length, however slim (§6, §23.5)', (style, mm, sizes) => {
+    expect(sizes).toContain(hookFor(body('paddle-tail', mm, 8, { style }), 1))
+  })
+  it('a head whose gap does not clear the body gives way to one that does (§6)', () => {
+    const big = body('paddle-tail', 150, 30, { style: 'fat' })
+    const part = (id: string, weightG: number, size: string): Part => ({ id, name: id, kind: 'jig-head', shape: 'round', weightG, size, quantity: 3 })
+    const [chosen] = addedWeights(head, big, { parts: [part('narrow', 20, '3/0'), part('wide', 21, '6/0')], spoons: [], ask: askOf(water({ bottomM: 6, fishFromM: 4, fishToM: 6 })) })
+    expect(chosen!.part!.id).toBe('wide')
+  })
   it('the strongest fish get a larger hook (§23.5)', () => expect([hookFor(body('paddle-tail', 125, 18), 1), hookFor(body('paddle-tail', 125, 18), 3)]).toEqual(['5/0', '6/0']))
+})
+
+describe('big for this fish', () => {
+  const wishInMud = (species: Reading['species'], presence: number) => {
+    return desirabilityAt(askOf(water({ species, temperatureC: 18, visibilityM: 0.3 })).axes.presence, presence)
+  }
+  it('in mud, where a big body is wanted, a middling one is big for a perch and small for a muskellunge', () => {
+    expect(wishInMud('perch', 3)).toBeGreaterThan(wishInMud('largemouth-bass', 3))
+    expect(wishInMud('largemouth-bass', 3)).toBeGreaterThan(wishInMud('muskellunge', 3))
+  })
+})
+
+describe('hanging', () => {
+  const plug = (tests: BenchTest[] = []) => profileOf({ id: 'j', name: 'j', family: 'jerkbait', weightG: 11, buoyancy: 'hangs' }, tests)
+  const snap = plug().techniques.find(t => t.rig === 'snap')!
+  const sinks = (lure: ReturnType<typeof plug>, salinityPsu: number) => sinkingNewton({ profile: lure, trailer: null, technique: snap, added: NOTHING_ADDED }, waterDensity(12, salinityPsu))
+  it('a plug only said to hang does so where it is fished, in lake and sea', () => {
+    for (const salinityPsu of [0, 20, 35]) expect(Math.abs(sinks(plug(), salinityPsu))).toBeLessThan(1e-6)
+  })
+  it('one that was tried in fresh water rises in the sea', () => {
+    const tried = plug([{ id: 'h', lureId: 'j', kind: 'hang', values: [0], temperatureC: 12, salinityPsu: 0 }])
+    expect(sinks(tried, 35)).toBeLessThan(-1e-3)
+    expect(Math.abs(sinks(tried, 0))).toBeLessThan(1e-6)
+  })
 })
 
 describe('trailers', () => {

@@ -36,8 +36,9 @@ function save() {
 function forget(text: string) {
   const before = catalogue.searches
   catalogue.searches = before.filter(s => s.text !== text)
-  undo.offer('The search is forgotten.', async () => {
+  undo.offer('The search is forgotten.', () => {
     catalogue.searches = before
+    return Promise.resolve()
   })
 }
 </script>

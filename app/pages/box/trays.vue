@@ -34,8 +34,9 @@ function addBox() {
 function forgetBox(name: string) {
   const before = catalogue.trays
   catalogue.trays = Object.fromEntries(Object.entries(before).filter(([other]) => other !== name))
-  undo.offer(`The empty box ${name} is put away.`, async () => {
+  undo.offer(`The empty box ${name} is put away.`, () => {
     catalogue.trays = before
+    return Promise.resolve()
   })
 }
 </script>

@@ -20,7 +20,7 @@ export const PLUG_RULES: readonly Rule[] = [
     effects: [{ axis: 'kind', favours: { buoyancy: ['sinks-slowly'] }, lift: 0.21, within: ['jerkbait', 'glide-bait', 'swimbait'] }] },
   { id: 'plugs.current.sink-slowly', weight: 0.9, when: [CURRENT], source: 'common-practice',
     text: 'Current alone is reason enough to let a hanging plug sink slowly and level.',
-    effects: [{ axis: 'kind', favours: { buoyancy: ['sinks-slowly', 'sinks'] }, lift: 0.21, within: ['jerkbait'] }] },
+    effects: [{ axis: 'kind', favours: { family: ['jerkbait'], buoyancy: ['sinks-slowly', 'sinks'] }, lift: 0.6 }] },
   { id: 'plugs.hard-bottom.rises', weight: 1, when: [HARD_BOTTOM, { feature: 'fishToM', zeroAt: 6, oneAt: 3 }], source: 'common-practice',
     text: 'Over rock and shell a floating plug: stop when it touches and let it rise.',
     effects: [{ axis: 'kind', favours: { buoyancy: ['floats'] }, lift: 0.9, within: ['crankbait'] }] },
