@@ -18,13 +18,22 @@ export function holdingsOf(file: YgrionFile): Holdings {
   return { box: boxOf(sorted), own: ownOf(sorted), places: places!, assemblies: assemblies!, noted: readings! as NotedReading[], packs: packs! as PackList[] }
 }
 
-/** Calls back with all holdings now and after each change, from whichever tab. */
-export function watchBox(db: Database, changed: (holdings: Holdings) => void, failed: (error: unknown) => void): Subscription {
-  const query = liveQuery(() => db.transaction('r', LISTS.map(list => db.table(list)), async () => {
-    const rows = await Promise.all(LISTS.map(async list => [list, await db.table(list).toArray()] as const))
-    return holdingsOf(Object.fromEntries(rows) as unknown as YgrionFile)
+/** Calls back with all holdings now and after each change, from whichever tab. Only the lists that changed are read again; they are told together, when the last of them is read. */
+export function watchBox(db: Database, changed: (holdings: Holdings) => void, failed: (error: unknown) => void): Pick<Subscription, 'unsubscribe'> {
+  const rows = new Map<ListName, readonly object[]>()
+  const reading = new Set<ListName>()
+  const queries = LISTS.map(list => liveQuery(() => {
+    reading.add(list)
+    return db.table<object, string>(list).toArray()
+  }).subscribe({
+    next: (found) => {
+      rows.set(list, found)
+      reading.delete(list)
+      if (reading.size === 0 && rows.size === LISTS.length) changed(holdingsOf(Object.fromEntries(rows) as unknown as YgrionFile))
+    },
+    error: failed,
   }))
-  return query.subscribe({ next: changed, error: failed })
+  return { unsubscribe: () => queries.forEach(query => query.unsubscribe()) }
 }
 
 /** Calls back with the photos now and after each change. */

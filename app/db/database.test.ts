@@ -43,6 +43,22 @@ describe('the box in the browser', () => {
     await wait(0)
     subscription.unsubscribe()
   })
+  it('reads again only the list that changed, and tells both halves of one change together', async () => {
+    const seen: { lures: readonly object[], outfits: readonly object[], tests: number }[] = []
+    const subscription = watchBox(db, ({ box }) => seen.push({ lures: [...box.lures], outfits: [...box.outfits], tests: box.tests.length }), (error) => { throw error })
+    const until = async (isSo: () => boolean) => {
+      while (!isSo()) await new Promise(resolve => setTimeout(resolve, 5))
+    }
+    await applyChange(db, { put: { outfits: [{ id: 'o', name: 'o', rod: { kind: 'spinning' }, line: { material: 'braid' } }] } })
+    await until(() => seen.at(-1)?.outfits.length === 1)
+    const rod = seen.at(-1)!.outfits[0]
+    await applyChange(db, { put: { lures: [{ id: 'a', name: 'a', family: 'tube' }], tests: [{ id: 't', lureId: 'a', kind: 'weigh', values: [5] }] } })
+    await until(() => seen.at(-1)!.lures.length === 1)
+    expect(seen.at(-1)!.tests).toBe(1)
+    expect(seen.at(-1)!.outfits[0]).toBe(rod)
+    subscription.unsubscribe()
+    await applyChange(db, { remove: { lures: ['a'], tests: ['t'], outfits: ['o'] } })
+  })
   it('remembers single things', async () => {
     expect(await recall(db, 'reading')).toBeUndefined()
     await remember(db, 'reading', { species: 'perch' })

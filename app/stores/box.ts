@@ -29,6 +29,11 @@ const MOST_ROWS_KEPT = 200
 
 /** What is the same stays the same object, so that nothing is judged anew because a pack list was ticked. */
 const kept = <T>(before: T, now: T): T => (dequal(before, now) ? before : now)
+/** The box with those of its lists as they were that are the same; itself when all are. */
+function keptLists(before: Box, now: Box): Box {
+  const next: Box = { lures: kept(before.lures, now.lures), parts: kept(before.parts, now.parts), outfits: kept(before.outfits, now.outfits), tests: kept(before.tests, now.tests), trips: kept(before.trips, now.trips) }
+  return (Object.keys(next) as (keyof Box)[]).every(list => next[list] === before[list]) ? before : next
+}
 
 /** The angler's things, live from the database. */
 export const useBoxStore = defineStore('box', () => {
@@ -56,7 +61,7 @@ export const useBoxStore = defineStore('box', () => {
     return metres ? 1 / metres : null
   }
   let db: Database | null = null
-  let subscription: Subscription | null = null
+  let subscription: Pick<Subscription, 'unsubscribe'> | null = null
   /** Another tab took over. */
   let isOver = false
 
@@ -133,7 +138,7 @@ export const useBoxStore = defineStore('box', () => {
   }
 
   function show(holdings: Holdings): void {
-    box.value = kept(box.value, holdings.box)
+    box.value = keptLists(box.value, holdings.box)
     own.value = kept(own.value, holdings.own)
     assemblies.value = kept(assemblies.value, holdings.assemblies)
     places.value = kept(places.value, holdings.places)

@@ -32,10 +32,13 @@ export const useCatalogueStore = defineStore('catalogue', () => {
   const picked = shallowRef<ReadonlySet<string>>(new Set())
   let isOpen = false
 
+  // Each list by itself, so that a tap on the trip works nothing out anew that is only about the lures.
+  const lures = computed(() => box.box.lures)
+  const tested = computed(() => box.box.tests)
   /** Every lure as it is known: tested, else entered, else typical of its kind. */
   const profiles = computed((): ReadonlyMap<string, LureProfile> => {
-    const tests = group(box.box.tests, test => test.lureId)
-    return new Map(box.box.lures.map(lure => [lure.id, profileOf(lure, tests.get(lure.id) ?? [])]))
+    const tests = group(tested.value, test => test.lureId)
+    return new Map(lures.value.map(lure => [lure.id, profileOf(lure, tests.get(lure.id) ?? [])]))
   })
   const lastUsed = computed(() => {
     const stints = group(box.box.trips.flatMap(trip => trip.stints ?? []), stint => stint.lureId)

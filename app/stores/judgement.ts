@@ -66,7 +66,7 @@ export const useJudgementStore = defineStore('judgement', () => {
     }
     watch(() => [boxStore.ready, boxStore.box, boxStore.own, settings.useLog] as const, async ([ready, box, own, useLog]) => {
       if (!ready) return
-      await judge.load(plain(box), plain(own), useLog)
+      await judge.load(toRaw(box), toRaw(own), useLog)
       boxesLoaded.value++
       await ask()
     }, { immediate: true })
@@ -85,7 +85,7 @@ export const useJudgementStore = defineStore('judgement', () => {
     if (ponderer?.box !== boxesLoaded.value) {
       const { box, own } = useBoxStore()
       const client = ponderer?.client ?? new JudgeClient('ponder')
-      ponderer = { client, box: boxesLoaded.value, loaded: client.load(plain(box), plain(own), useSettingsStore().useLog) }
+      ponderer = { client, box: boxesLoaded.value, loaded: client.load(toRaw(box), toRaw(own), useSettingsStore().useLog) }
     }
     // All wait for the box, so that questions are put in the order in which they were asked.
     await ponderer.loaded

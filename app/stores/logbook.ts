@@ -1,10 +1,12 @@
 import { defineStore } from 'pinia'
 import { ref, toRaw, watch } from 'vue'
+import type { OwnRules } from '#core/ask'
 import type { Precision } from '#core/files'
 import type { CutId, RateOptions, Return } from '#core/logbook'
 import type { Reading } from '#core/reading'
-import type { Trip } from '#core/tackle'
+import type { Box, Trip } from '#core/tackle'
 import { openLogbook } from '~/workers/logbook.client'
+import { sameGear } from '~/workers/same-gear'
 import type { TripFormat } from '~/workers/logbook.protocol'
 import { useBoxStore } from './box'
 import { useSettingsStore } from './settings'
@@ -17,10 +19,15 @@ export const useLogbookStore = defineStore('logbook', () => {
   let worker: ReturnType<typeof openLogbook> | null = null
   const plain = <T>(value: T): T => structuredClone(toRaw(value))
   const open = () => (worker ??= openLogbook())
+  /** What the worker has. */
+  let sent: { readonly box: Box, readonly own: OwnRules } | null = null
 
   watch(() => [box.ready, box.box, box.own] as const, async ([ready, holdings, own]) => {
     if (!ready) return
-    await open().api.load(plain(holdings), plain(own))
+    const { api } = open()
+    if (sent && sent.own === own && sameGear(sent.box, holdings)) await api.log(toRaw(holdings).trips)
+    else await api.load(toRaw(holdings), toRaw(own))
+    sent = { box: holdings, own }
     version.value++
   }, { immediate: true })
 

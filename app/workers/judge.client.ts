@@ -6,6 +6,7 @@ import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
 import type { Box } from '#core/tackle'
 import type { Coverage, JudgeApi, Judgement, JudgeRequest, NextRequest, RuleChoice } from './judge.protocol'
+import { sameGear } from './same-gear'
 
 /** The judge in its worker. Only the newest question is answered; older ones come back as `null`. */
 export class JudgeClient {
@@ -16,8 +17,14 @@ export class JudgeClient {
     this.api = Comlink.wrap<JudgeApi>(new Worker(new URL('./judge.worker.ts', import.meta.url), { type: 'module', name }))
   }
 
+  private sent: { readonly box: Box, readonly own: OwnRules, readonly useLog: boolean } | null = null
+
+  /** Brings the box; only its log where nothing else of it is another. */
   async load(box: Box, own: OwnRules, useLog: boolean): Promise<void> {
-    await this.api.load(box, own, useLog)
+    const { sent } = this
+    this.sent = { box, own, useLog }
+    if (sent && sent.own === own && sent.useLog === useLog && sameGear(sent.box, box)) await this.api.log(box.trips)
+    else await this.api.load(box, own, useLog)
   }
 
   async judge(request: JudgeRequest): Promise<Judgement | null> {

@@ -77,6 +77,8 @@ export interface JudgeApi {
   worth: (readings: readonly WeightedReading[], choice: RuleChoice) => readonly Addition[]
   /** `useLog`: the angler's log enters the scores. */
   load: (box: Box, own: OwnRules, useLog: boolean) => void
+  /** Only the log is another: what is known of lures, rods and parts stands. */
+  log: (trips: readonly Trip[]) => void
   judge: (request: JudgeRequest) => Judgement
   /** What the bites of a trip say to do next. */
   next: (request: NextRequest) => NextOut

@@ -1,7 +1,7 @@
 import * as Comlink from 'comlink'
 import { askOf, type AskOptions, type OwnRules } from '#core/ask'
 import { clarityByPaint, depthBySpeed, doubled, worthAdding } from '#core/catalogue'
-import { flips, prepareBox, type PreparedBox, rank, type Ranking, sweep } from '#core/match'
+import { flips, prepareBox, type PreparedBox, rank, type Ranking, sweep, withTrips } from '#core/match'
 import { nextOf } from '#core/rotation'
 import { AXIS_IDS } from '#core/rule'
 import type { Box } from '#core/tackle'
@@ -50,6 +50,10 @@ const api: JudgeApi = {
     countsLog = useLog
     prepared = prepareBox(box, { useLog })
     stored = rules
+  },
+  log(trips) {
+    loaded = { ...loaded, trips }
+    prepared = withTrips(prepared, trips, { useLog: countsLog })
   },
   judge({ reading, top, units, only, opened: asked, ...choice }) {
     const begun = performance.now()

@@ -13,6 +13,8 @@ export type TripFormat = 'csv' | 'gpx' | 'geojson'
 /** What the page may ask of the logbook. */
 export interface LogbookApi {
   load: (box: Box, own: OwnRules) => void
+  /** Only the log is another. */
+  log: (trips: readonly Trip[]) => void
   rates: (cut: CutId, options: RateOptions) => RateTable
   crossed: (row: CutId, column: CutId, of: Return) => CrossTable
   marks: () => readonly EventMark[]

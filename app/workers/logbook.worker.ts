@@ -2,7 +2,7 @@ import * as Comlink from 'comlink'
 import type { OwnRules } from '#core/ask'
 import { tripsFromCsv, tripsToCsv, tripsToGeoJson, tripsToGpx } from '#core/files'
 import { auditRules, CHOSEN_CUTS, daysLike, MET_CUTS, notesOf, ratesBy, ratesByTwo, type Stretch, stretchesOf, yearSheet, yearsOf } from '#core/logbook'
-import { prepareBox } from '#core/match'
+import { prepareBox, withTrips } from '#core/match'
 import { decodeText } from './decode-text'
 import type { EventMark, LogbookApi } from './logbook.protocol'
 
@@ -18,6 +18,10 @@ const api: LogbookApi = {
     prepared = prepareBox(box)
     stretches = stretchesOf(prepared)
     own = rules
+  },
+  log(trips) {
+    prepared = withTrips(prepared, trips)
+    stretches = stretchesOf(prepared)
   },
   rates: (cut, options) => ratesBy(stretches, cut, options, cut === 'lure' ? prepared.lures.filter(p => p.lure.quantity !== 0).map(p => p.lure.id) : []),
   crossed: (row, column, of) => ratesByTwo(stretches, row, column, of),

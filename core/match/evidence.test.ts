@@ -8,7 +8,7 @@ import type { Box } from '#core/tackle'
 import { MOODS, SPECIES, STAINS, STANDS } from '#core/terms'
 import { judgedWays } from './candidate'
 import { matches } from './marks'
-import { prepareBox, rank, sceneOf } from './rank'
+import { prepareBox, rank, sceneOf, withTrips } from './rank'
 import { concerns, contributionsOf, termsOf } from './terms'
 import demo from '../../demo/box.json'
 
@@ -20,6 +20,18 @@ const readings: fc.Arbitrary<Reading> = fc.record({
   species: fc.constantFrom(...SPECIES), temperatureC: fc.double({ min: 2, max: 30, noNaN: true }), visibilityM: fc.double({ min: 0.15, max: 8, noNaN: true }), stain: fc.constantFrom(...STAINS),
   mood: fc.constantFrom(...MOODS), from: fc.constantFrom(...STANDS), bottomM: fc.double({ min: 1, max: 14, noNaN: true }), currentMs: fc.double({ min: 0, max: 1, noNaN: true }),
   cover: fc.subarray(['open', 'grass', 'wood', 'rock', 'dock'] as const, { minLength: 1, maxLength: 2 }).map(list => [...list]),
+})
+
+describe('another log in the same box', () => {
+  it('is the box prepared with it, whatever log it had', () => {
+    const whole = demo as unknown as Box
+    const reading: Reading = { species: 'northern-pike', temperatureC: 12, visibilityM: 1.5 }
+    const told = (prepared: typeof box) => rank(prepared, askOf(reading)).candidates.map(c => [c.profile.lure.id, c.score, c.fromLog?.verdict.ratio ?? null])
+    const half = whole.trips.slice(0, 5)
+    expect(told(withTrips(prepareBox(whole), half))).toEqual(told(prepareBox({ ...whole, trips: half })))
+    expect(told(withTrips(prepareBox({ ...whole, trips: [] }), whole.trips))).toEqual(told(prepareBox(whole)))
+    expect(told(withTrips(prepareBox(whole), half))).not.toEqual(told(prepareBox(whole)))
+  })
 })
 
 describe('the odds of a set-up', () => {

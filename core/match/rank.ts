@@ -15,6 +15,8 @@ import { BARE, trailerChoice } from './trailer'
 /** A box with everything worked out that does not change with the reading. */
 export interface PreparedBox {
   readonly box: Box
+  /** Every lure as it is known, trailers and what is out of stock too. */
+  readonly profiles: readonly LureProfile[]
   /** Lures that can be tied on by themselves. */
   readonly lures: readonly LureProfile[]
   readonly trailers: readonly LureProfile[]
@@ -35,19 +37,29 @@ export interface Ranking {
 }
 
 /** `useLog` false: scores come from the rules and the physics alone. */
-export function prepareBox(box: Box, { useLog = true }: { readonly useLog?: boolean } = {}): PreparedBox {
+interface LogUse { readonly useLog?: boolean }
+
+export function prepareBox(box: Box, { useLog = true }: LogUse = {}): PreparedBox {
   const testsOf = new Map<string, BenchTest[]>()
   for (const test of box.tests) testsOf.set(test.lureId, [...(testsOf.get(test.lureId) ?? []), test])
   const profiles = box.lures.map(lure => profileOf(lure, testsOf.get(lure.id) ?? []))
   return {
-    box,
+    box, profiles,
     lures: profiles.filter(p => p.lure.role !== 'trailer'),
     trailers: profiles.filter(p => (p.lure.role === 'trailer' || p.lure.role === 'both') && p.lure.quantity !== 0),
     outfits: box.outfits.map(prepareOutfit),
     spoons: flySpoons(profiles),
-    hours: fishedHours(box.trips),
-    log: logOf(useLog ? box.trips : [], new Map(profiles.map(p => [p.lure.id, p]))),
+    ...loggedIn(box.trips, profiles, useLog),
   }
+}
+
+/** The same box with another log: what is known of its lures, rods and parts stands. */
+export function withTrips(prepared: PreparedBox, trips: readonly Trip[], { useLog = true }: LogUse = {}): PreparedBox {
+  return { ...prepared, box: { ...prepared.box, trips }, ...loggedIn(trips, prepared.profiles, useLog) }
+}
+
+function loggedIn(trips: readonly Trip[], profiles: readonly LureProfile[], useLog: boolean): Pick<PreparedBox, 'hours' | 'log'> {
+  return { hours: fishedHours(trips), log: logOf(useLog ? trips : [], new Map(profiles.map(p => [p.lure.id, p]))) }
 }
 
 /** Ranks the whole box for one ask. Ties by score, then lure id, so that the answer never depends on the order of the file. */
