@@ -24,7 +24,8 @@ export function watchBox(db: Database, changed: (holdings: Holdings) => void, fa
   const reading = new Set<ListName>()
   const queries = LISTS.map(list => liveQuery(() => {
     reading.add(list)
-    return db.table<object, string>(list).toArray()
+    // In a transaction, so that it is read from the disk and not from what Dexie remembers of other readers.
+    return db.transaction('r', list, () => db.table<object, string>(list).toArray())
   }).subscribe({
     next: (found) => {
       rows.set(list, found)
