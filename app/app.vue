@@ -19,9 +19,7 @@ onKeyStroke(['z', 'Z', 'y', 'Y'], (event) => {
   void (event.shiftKey || event.key.toLowerCase() === 'y' ? undo.doAgain() : undo.takeBack())
 })
 
-watchEffect(() => {
-  theme.change(settings.theme)
-})
+watchEffect(() => void theme.change(settings.theme))
 /** The ground of the whole window follows the look, past the end of the page too: no white foot by night. */
 useHead({ htmlAttrs: { class: () => `ground-${settings.theme}` }, title: () => pageName(route.path), titleTemplate: title => (title ? `${title} · Ygrion` : 'Ygrion') })
 </script>

@@ -5,6 +5,7 @@ import { knownShares, type SetupOut } from '#core/tell'
 import { formatHookSize, formatQuantity } from '#core/units'
 import { axisRange, axisValue } from '~/text/axis-value'
 import { capital, KNOWN_LABEL, tacticLabel, words } from '~/text/labels'
+import { wayInWords } from '~/text/way-words'
 
 const props = defineProps<{
   setup: SetupOut
@@ -40,7 +41,7 @@ const lines = computed(() => {
 })
 const HOOKING = { threaded: 'threaded straight', middle: 'hooked through its middle', nose: 'by the nose' } as const
 const showWays = ref(false)
-const wayInWords = (w: SetupOut['ways'][number]) => `${capital(tacticLabel(w.tactic))}: ${words(w.rig)}${w.headG ?? w.sinkerG ? `, ${quantity('weight', (w.headG ?? w.sinkerG)!)}` : ''}, ${quantity('depth', w.depthM)}, ${quantity('speed', w.speedMs)}${w.outfitId ? `, on ${box.outfitById.get(w.outfitId)?.name ?? w.outfitId}` : ''}`
+const rodOf = (id: string) => box.outfitById.get(id)?.name ?? id
 const figures = computed(() => {
   const { presentation: p, totalG } = props.setup
   return [
@@ -72,7 +73,7 @@ const figures = computed(() => {
       <p v-for="reason in setup.against" :key="reason.rule" class="reason against">{{ reason.text }}</p>
     </template>
     <button v-if="setup.ways.length > 0" class="quiet more" type="button" :aria-expanded="showWays" @click="showWays = !showWays">{{ showWays ? 'close the other ways' : setup.ways.length === 1 ? 'one other way to fish it here' : `${setup.ways.length} other ways to fish it here` }}</button>
-    <ol v-if="showWays" class="ways"><li v-for="(w, i) in setup.ways" :key="i">{{ wayInWords(w) }}</li></ol>
+    <ol v-if="showWays" class="ways"><li v-for="(w, i) in setup.ways" :key="i">{{ wayInWords(w, rodOf, units) }}</li></ol>
     <SpeedSheet v-if="presented" :presented="presented" :turns-per-m="turnsPerM" />
     <button class="quiet more" type="button" :aria-expanded="showAdvice" @click="showAdvice = !showAdvice">{{ showAdvice ? 'close the advice' : `how to rig, tie and work it: ${setup.advice.length} lines` }}</button>
     <AdviceLines v-if="showAdvice" :advice="setup.advice" />

@@ -2,8 +2,8 @@
 import { computed, shallowRef, watch } from 'vue'
 import type { LureProfile } from '#core/lure'
 import type { SetupOut } from '#core/tell'
-import { formatQuantity } from '#core/units'
-import { capital, tacticLabel, words } from '~/text/labels'
+import { tacticLabel, words } from '~/text/labels'
+import { wayInWords } from '~/text/way-words'
 
 /** How a lure is fished in the water as it is now, where it stands among the others, and what else could be done with it. */
 const props = defineProps<{ profile: LureProfile }>()
@@ -18,9 +18,8 @@ const problem = shallowRef('')
 const place = computed(() => judgement.fitById.get(props.profile.lure.id)?.row ?? null)
 const others = computed(() => judgement.judgement?.fits.length ?? 0)
 const refused = computed(() => judgement.judgement?.out.rejected.find(r => r.lureId === props.profile.lure.id)?.why ?? null)
-const quantity = (dimension: Parameters<typeof formatQuantity>[0], value: number) => formatQuantity(dimension, value, { system: units.value })
-const rodOf = (id: string | null) => (id ? box.outfitById.get(id)?.name ?? id : null)
-const ways = computed(() => (setup.value?.ways ?? []).map(w => [capital(tacticLabel(w.tactic)), words(w.rig), (w.headG ?? w.sinkerG) ? quantity('weight', (w.headG ?? w.sinkerG)!) : '', quantity('depth', w.depthM), quantity('speed', w.speedMs), rodOf(w.outfitId)].filter(Boolean).join(' · ')))
+const rodOf = (id: string) => box.outfitById.get(id)?.name ?? id
+const ways = computed(() => (setup.value?.ways ?? []).map(way => wayInWords(way, rodOf, units.value)))
 
 watch(() => [props.profile.lure.id, judgement.boxesLoaded, readings.reading] as const, async ([lureId]) => {
   isAsking.value = true
@@ -43,7 +42,7 @@ watch(() => [props.profile.lure.id, judgement.boxesLoaded, readings.reading] as 
     <h2>In this water</h2>
     <p v-if="problem" class="reason" role="alert">{{ problem }}</p>
     <template v-else-if="setup">
-      <p class="place"><template v-if="place !== null"><b class="figure">{{ place + 1 }}</b> of {{ others }} · </template>{{ tacticLabel(setup.tactic) }}, {{ words(setup.rig) }}<template v-if="rodOf(setup.outfitId)">, on {{ rodOf(setup.outfitId) }}</template></p>
+      <p class="place"><template v-if="place !== null"><b class="figure">{{ place + 1 }}</b> of {{ others }} · </template>{{ tacticLabel(setup.tactic) }}, {{ words(setup.rig) }}<template v-if="setup.outfitId">, on {{ rodOf(setup.outfitId) }}</template></p>
       <p class="reason">{{ setup.presentation.text }}</p>
       <p v-for="reason in setup.reasons.slice(0, 2)" :key="reason.rule" class="reason">+ {{ reason.text }} <SourceMark :source="reason.source" /></p>
       <p v-for="reason in setup.against.slice(0, 2)" :key="reason.rule" class="reason against">− {{ reason.text }}</p>
