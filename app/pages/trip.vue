@@ -29,8 +29,11 @@ const kit = computed(() => (withPack.value && pack.value?.pack ? { packId: pack.
 const rigged = useSetupsWithin(() => (kit.value.packId ? Object.entries(pack.value?.pack?.rigged ?? {}).map(([rod, lure]) => ({ lureIds: [lure], outfitIds: [rod] })) : []))
 const packed = useSetupsWithin(() => (kit.value.packId && pack.value?.pack ? [{ lureIds: pack.value.pack.items, outfitIds: pack.value.pack.rods }] : []))
 /** A link may bring the lure to begin with; it stands first. */
-const brought = computed(() => (typeof route.query.tie === 'string' ? [{ lureIds: [route.query.tie] }] : []))
-const linked = useSetupsWithin(() => brought.value)
+const linked = shallowRef<readonly SetupOut[]>([])
+watch([() => route.query.tie, () => judgement.judgement], async ([tie]) => {
+  const setup = typeof tie === 'string' ? (await judgement.judgeIf({ opened: tie }, 0))?.opened?.setup : null
+  linked.value = setup ? [setup] : []
+}, { immediate: true })
 const usual = computed(() => (kit.value.packId ? [...rigged.value, ...packed.value.filter(s => !rigged.value.some(r => r.lureId === s.lureId))] : setups.value))
 const first = computed(() => [...linked.value, ...usual.value.filter(s => !linked.value.some(b => b.lureId === s.lureId))])
 const rodIds = computed(() => new Set(trips.trip?.rods ?? box.box.outfits.map(o => o.id)))

@@ -111,11 +111,11 @@ export const useJudgementStore = defineStore('judgement', () => {
   }
 
   /** The judgement if rules were taken otherwise, or the water were another: for looking at an effect, or at tomorrow, without setting it. */
-  async function judgeIf(otherwise: Partial<RuleChoice> & Partial<Pick<JudgeRequest, 'only' | 'reading'>>, top = 1): Promise<Judgement | null> {
+  async function judgeIf(otherwise: Partial<RuleChoice> & Partial<Pick<JudgeRequest, 'only' | 'opened' | 'reading'>>, top = 1): Promise<Judgement | null> {
     const now = choiceNow()
     return await (await pondering())?.answer({
       reading: plain(otherwise.reading ?? useReadingStore().reading), top, units: useSettingsStore().units,
-      schools: { ...now.schools, ...otherwise.schools }, weights: { ...now.weights, ...otherwise.weights }, ...(otherwise.own ? { own: plain(otherwise.own) } : {}), ...(otherwise.only ? { only: plain(otherwise.only) } : {}),
+      schools: { ...now.schools, ...otherwise.schools }, weights: { ...now.weights, ...otherwise.weights }, ...(otherwise.own ? { own: plain(otherwise.own) } : {}), ...(otherwise.only ? { only: plain(otherwise.only) } : {}), ...(otherwise.opened ? { opened: otherwise.opened } : {}),
     }) ?? null
   }
 

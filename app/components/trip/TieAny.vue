@@ -22,7 +22,7 @@ const found = computed(() => {
 })
 async function tie(lureId: string) {
   problem.value = ''
-  const known = props.setups.find(s => s.lureId === lureId) ?? (await judgement.judgeIf({ only: { lureIds: [lureId] } }, 1))?.out.setups[0]
+  const known = props.setups.find(s => s.lureId === lureId) ?? (await judgement.judgeIf({ opened: lureId }, 0))?.opened?.setup
   if (known) emit('tie', known)
   else problem.value = `${box.lureById.get(lureId)?.name} cannot be fished in this water with the rods at hand.`
 }

@@ -24,9 +24,10 @@ const ways = computed(() => (setup.value?.ways ?? []).map(way => wayInWords(way,
 watch(() => [props.profile.lure.id, judgement.boxesLoaded, readings.reading] as const, async ([lureId]) => {
   isAsking.value = true
   try {
-    const told = await judgement.judgeIf({ only: { lureIds: [lureId] } }, 1)
+    // As it stands in the whole box, with the trailers that are there; nothing else is told.
+    const told = await judgement.judgeIf({ opened: lureId }, 0)
     if (lureId !== props.profile.lure.id) return
-    setup.value = told?.out.setups[0] ?? null
+    setup.value = told?.opened?.setup ?? null
     problem.value = ''
     if (told) isAsking.value = false
     emit('told', setup.value)
