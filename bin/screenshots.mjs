@@ -21,7 +21,7 @@ const VIEWS = [
   { name: 'box-trays', path: '/box/trays', size: wide, steps: [click('nav[aria-label=Boxes] >> text=Lake plugs')] },
   { name: 'box-coverage', path: '/box/coverage', size: wide, steps: [] },
   { name: 'box-rods', path: '/box/outfits', size: wide, steps: [] },
-  { name: 'box-labels', path: '/box/labels', size: wide, steps: [] },
+  { name: 'lure', path: '/box/lure/l1', size: wide, steps: [page => page.waitForSelector('.place', { timeout: 60_000 })] },
   { name: 'colours', path: '/colours', size: wide, steps: [page => page.waitForTimeout(1200)] },
   { name: 'waters', path: '/waters', size: wide, steps: [] },
   { name: 'logbook', path: '/logbook', size: wide, steps: [] },
@@ -36,7 +36,7 @@ for (const { name, path, size, steps } of VIEWS) {
   const context = await browser.newContext({ viewport: size, serviceWorkers: 'block' })
   const page = await context.newPage()
   await page.goto(base + path)
-  await page.waitForSelector({ '/': '.setups li', '/box': '.box-table tbody tr .open', '/box/trays': '.tray', '/box/coverage': '.square', '/box/labels': '.label', '/box/outfits': '.outfit', '/bench': '.on-the-bench', '/colours': '.swatch', '/waters': '.charts', '/rules': '.rule', '/trip': '.begin .first', '/sums?of=dive-cast': '.sums', '/logbook': '.list', '/logbook/trip/trip7': 'section.stint', '/logbook/charts': '.charts', '/pack': '.empty' }[path] ?? 'table')
+  await page.waitForSelector({ '/': '.setups li', '/box': '.box-table tbody tr .open', '/box/trays': '.tray', '/box/coverage': '.square', '/box/lure/l1': '.lure-page', '/box/outfits': '.outfit', '/bench': '.on-the-bench', '/colours': '.swatch', '/waters': '.charts', '/rules': '.rule', '/trip': '.begin .first', '/sums?of=dive-cast': '.sums', '/logbook': '.list', '/logbook/trip/trip7': 'section.stint', '/logbook/charts': '.charts', '/pack': '.empty' }[path] ?? 'table')
   await page.waitForTimeout(800)
   for (const step of steps) await step(page)
   await page.waitForTimeout(500)
