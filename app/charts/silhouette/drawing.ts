@@ -153,14 +153,18 @@ export function blade(x: number, y: number, degrees: number, { shape, size, pain
   }
 }
 
-/** Skirt or hair: strands that spread toward the tail. */
+/** How much wider the contour under a strand is than the strand. */
+const CONTOUR = 1.5
+
+/** Skirt or hair: strands that spread toward the tail, over a contour of their own so that pale ones show on paper. */
 export function strands(part: string, x: number, y: number, lengthMm: number, spreadMm: number, count: number, paints: readonly string[]): Mark[] {
-  return Array.from({ length: count }, (_, i) => {
+  const width = Math.max(0.8, lengthMm * 0.03)
+  const all = Array.from({ length: count }, (_, i) => {
     const place = count === 1 ? 0 : (i / (count - 1)) * 2 - 1
     const end = y + place * spreadMm
-    return stroke(part, `M${round(x)} ${round(y + place * spreadMm * 0.25)}Q${round(x + lengthMm * 0.5)} ${round(y + place * spreadMm * 0.9)} ${round(x + lengthMm)} ${round(end)}`,
-      Math.max(0.8, lengthMm * 0.03), paints[i % paints.length]!)
+    return stroke(part, `M${round(x)} ${round(y + place * spreadMm * 0.25)}Q${round(x + lengthMm * 0.5)} ${round(y + place * spreadMm * 0.9)} ${round(x + lengthMm)} ${round(end)}`, width, paints[i % paints.length]!)
   })
+  return [stroke('contour', all.map(mark => mark.d).join(''), width * CONTOUR, OUTLINE), ...all]
 }
 
 export function round(value: number): number {

@@ -31,5 +31,8 @@ const label = computed(() => `${props.lure.name}, ${familyLabel(props.lure.famil
 
 <style scoped>
 .lure-drawing, .lure-photo { display: block; max-width: 100%; }
+/* The contour is the look's own ink, so that white does not vanish on paper nor black by night. */
+.lure-drawing :is([data-part='outline'], [data-part='blade'], [data-part='lip']) { stroke: var(--soft-ink); stroke-width: 1.1px; vector-effect: non-scaling-stroke; }
+.lure-drawing :is([data-part='contour'], [data-part='hook'], [data-part='wire'], [data-part='ring'], [data-part='guard']) { stroke: var(--soft-ink); }
 .lure-photo { object-fit: contain; border-radius: 2px; }
 </style>
