@@ -53,6 +53,8 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
   const mayCast = totalG < (job.castingBelowG ?? 0) && (rod.kind === 'casting' || rod.kind === 'spinning')
   if (!job.kinds.includes(rod.kind) && !mayCast) cost += JOB_COSTS.kind
   if (mayCast && rod.kind === 'casting') cost += JOB_COSTS.kind / 2
+  // A trolling rod stands in its holder: it hardly casts.
+  if (rod.kind === 'trolling' && tactic.job !== 'troll') cost += JOB_COSTS.kind
   if (rod.kind === 'surf' && !task.fromBank) cost += JOB_COSTS.kind
   const power = rod.power ?? 'medium'
   let asked = powerAsked(job, totalG)

@@ -60,6 +60,8 @@ test('the whole main job by keyboard: read the water, open the score, fish, chan
   await expect(page.getByRole('combobox', { name: 'Find a page, a lure or a deed' })).toBeFocused()
   await page.keyboard.type('moor blade, white')
   await page.keyboard.press('Enter')
+  await tabTo(page, page.getByRole('link', { name: 'Change it' }))
+  await page.keyboard.press('Enter')
   await tabTo(page, page.locator('.editor').getByLabel('Notes'))
   await type(page, 'good by the reeds')
   await page.keyboard.press('Tab')

@@ -12,7 +12,7 @@ async function choosePlug(page: Page, kind = 'casting') {
   await page.goto('/box/exchange')
   await expect(page.getByText('Demo box, all invented')).toBeVisible()
   const file = { format: 'ygrion', version: 1, lures: [PLUG], outfits: [rod(kind)] }
-  await page.locator('input[type=file]').setInputFiles({ name: 'own.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) })
+  await page.locator('.zone input[type=file]').setInputFiles({ name: 'own.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) })
   await page.getByRole('button', { name: 'Put it in place of everything' }).click()
   await expect(page.getByText('stands in place of what was here')).toBeVisible()
   await page.getByRole('button', { name: 'Close this note' }).click()

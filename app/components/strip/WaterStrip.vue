@@ -138,7 +138,7 @@ function setBottom(bottomM: number) {
         <LazyHistorySlip />
       </StripFigure>
     </div>
-    <ContradictionLine />
+    <LazyContradictionLine />
     <p v-if="store.issues.length > 0" class="refused reason" role="alert">
       Not taken: {{ store.issues[0]!.path }} {{ store.issues[0]!.message }}.
       <button class="quiet" type="button" @click="store.clearIssues()">understood</button>
