@@ -32,7 +32,7 @@ async function open(lure: string | null, entering = false) {
     <QuickEntry @added="lure => open(lure.id, true)" />
     <div class="body" :class="{ split: opened }">
       <section class="list">
-        <SearchLine><button type="button" class="plain" :aria-expanded="columnsOpen" @click="columnsOpen = !columnsOpen">Columns…</button></SearchLine>
+        <SearchLine><NuxtLink class="plain several" to="/box/exchange">Several at once…</NuxtLink><button type="button" class="plain" :aria-expanded="columnsOpen" @click="columnsOpen = !columnsOpen">Columns…</button></SearchLine>
         <ColumnChoice v-if="columnsOpen" />
         <LureTable v-if="catalogue.found.length > 0" :entries="catalogue.found" :open-id="openId" @open="id => open(id)" />
         <p v-else-if="box.box.lures.length === 0" class="reason empty">The box is empty. Above: what kind of lure it is, its weight and length; the rest is taken from its kind, marked by hatching, until you test it. A list from a spreadsheet comes in under <NuxtLink to="/box/exchange">In and out</NuxtLink>.</p>
@@ -47,6 +47,7 @@ async function open(lure: string | null, entering = false) {
 <style scoped>
 .body.split { display: grid; grid-template-columns: minmax(0, 1fr) 400px; align-items: start; }
 .list { padding: 0 6px 40px 0; }
+.several { display: inline-flex; align-items: center; text-decoration: none; }
 .empty { max-width: 56ch; padding: 24px 18px; }
 @media (max-width: 900px) {
   .body.split { display: flex; flex-direction: column-reverse; }

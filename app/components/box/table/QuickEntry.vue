@@ -86,7 +86,6 @@ async function add() {
       <button v-for="m in METALS.slice(1)" :key="m" type="button" class="choice" :aria-pressed="metal === m" @click="metal = metal === m ? 'none' : m">{{ m }}</button>
     </div>
     <button type="submit" class="hot">Put in the box</button>
-    <NuxtLink class="quiet several" to="/box/exchange">several at once</NuxtLink>
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
   </form>
 </template>
@@ -100,7 +99,6 @@ async function add() {
 .paint { display: flex; flex-wrap: wrap; gap: 4px; }
 .paint .choice { padding: 5px 7px; font-size: 13px; display: inline-flex; gap: 6px; align-items: center; }
 .paint i { width: 12px; height: 12px; border: 1px solid currentcolor; border-radius: 2px; }
-.several { min-height: 40px; display: inline-flex; align-items: center; }
 .opener { display: none; margin: 6px 10px; }
 .problem { flex-basis: 100%; color: var(--float); margin: 0; }
 @media (max-width: 700px) {
