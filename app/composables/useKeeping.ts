@@ -12,8 +12,6 @@ const MS_PER_DAY = 86_400_000
 /** After so many days without a backup one is reminded. Assumed. */
 const REMIND_DAYS = 30
 
-const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
-
 export interface Preview { readonly name: string, readonly kept: ReadBackup, readonly plan: readonly FilePlan[] }
 
 /** Backup and restore of everything, and what the browser says of its storage. */
@@ -58,7 +56,7 @@ export function useKeeping() {
   const backup = () => attempt(async () => {
     const kept = await readKept(box.database())
     const { settings: set, ...file } = settings.into(kept.file)
-    const bytes = await packBackup({ ...kept, file: { ...file, settings: { ...set, reading: plain(readings.reading) as Settings['reading'], catalogue: catalogue.kept() } } })
+    const bytes = await packBackup({ ...kept, file: { ...file, settings: { ...set, reading: readings.reading as Settings['reading'], catalogue: catalogue.kept() } } })
     // It is a backup once it has been read back.
     const back = readBackup(bytes)
     if (!back.ok) throw new Error(`it could not be read back (${back.issues[0]!.path} ${back.issues[0]!.message}): no backup was made`)
@@ -78,7 +76,7 @@ export function useKeeping() {
   const restore = () => attempt(async () => {
     const { name, kept } = preview.value!
     const db = box.database()
-    const [before, wasDemo] = [await readKept(db), box.isDemo]
+    const [before, wasDemo, water] = [await readKept(db), box.isDemo, readings.reading]
     const shelf = wasDemo ? null : await putAside(db, nanoid(), `Your box before ${name}`, new Date().toISOString())
     await restoreKept(db, kept)
     box.isDemo = false
@@ -89,6 +87,7 @@ export function useKeeping() {
       await restoreKept(db, before, wasDemo ? 'demo' : 'own')
       if (shelf) await db.snapshots.delete(shelf.id)
       box.isDemo = wasDemo
+      readings.begin(water)
     })
     preview.value = null
   })

@@ -47,7 +47,7 @@ watch(() => [props.profile.lure.id, judgement.boxesLoaded, readings.reading] as 
       <p class="reason">{{ setup.presentation.text }}</p>
       <p v-for="reason in setup.reasons.slice(0, 2)" :key="reason.rule" class="reason">+ {{ reason.text }} <SourceMark :source="reason.source" /></p>
       <p v-for="reason in setup.against.slice(0, 2)" :key="reason.rule" class="reason against">− {{ reason.text }}</p>
-      <details v-if="ways.length > 0"><summary>{{ ways.length === 1 ? 'one other way' : `${ways.length} other ways` }} to fish it here</summary><ol><li v-for="way in ways" :key="way">{{ way }}</li></ol></details>
+      <details v-if="ways.length > 0"><summary>{{ ways.length === 1 ? 'one other way' : `${ways.length} other ways` }} to fish it here</summary><ol><li v-for="(way, i) in ways" :key="i">{{ way }}</li></ol></details>
       <p class="lead-on"><NuxtLink :to="{ path: '/', query: { lure: profile.lure.id } }" class="quiet">see it in the cut</NuxtLink></p>
     </template>
     <p v-else-if="refused" class="reason">Not here: {{ refused }}.</p>
