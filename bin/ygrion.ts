@@ -106,6 +106,8 @@ try {
   program.parse()
 }
 catch (error) {
+  // Help and version asked for end the parse with code 0: no error.
+  if (error instanceof CommanderError && error.exitCode === 0) process.exit(0)
   // Misuse of the command line and bad data are the user's to mend; anything else is a fault of ours and may be loud.
   const issue = error instanceof BadInput ? error.issue : error instanceof CommanderError ? { path: 'arguments', message: error.message.replace(/^error: /, '') } : null
   if (!issue) throw error
