@@ -32,7 +32,7 @@ function spinesOf({ ask, candidates }: Ranking): Spines {
   const axes = AXIS_IDS.filter(axis => ask.axes[axis].weight > 0).map(axis => ({ axis, weight: ask.axes[axis].weight }))
   const fits = new Float32Array(candidates.length * axes.length)
   candidates.forEach((candidate, row) => axes.forEach(({ axis }, column) => {
-    fits[row * axes.length + column] = candidate.fits[axis].fit
+    fits[row * axes.length + column] = candidate.fitOn(axis)
   }))
   return { axes, fits }
 }

@@ -54,7 +54,7 @@ export function clarityByPaint(box: PreparedBox, reading: Reading, options: Cove
     return PAINTS.map((paint) => {
       const wearing = candidates.filter(c => colourClass(c.profile) === paint)
       const weight = COLOUR_AXES.reduce((sum, axis) => sum + ask.axes[axis].weight, 0)
-      const fits = wearing.map(c => COLOUR_AXES.reduce((sum, axis) => sum + ask.axes[axis].weight * c.fits[axis].fit, 0) / (weight || 1))
+      const fits = wearing.map(c => COLOUR_AXES.reduce((sum, axis) => sum + ask.axes[axis].weight * c.fitOn(axis), 0) / (weight || 1))
       return { clarity, paint, lureIds: wearing.map(c => c.profile.lure.id), fit: fits.length > 0 && weight > 0 ? Math.max(...fits) : null }
     })
   })

@@ -4,9 +4,13 @@ import type { Course } from './course'
 export interface BandShare { readonly ofTime: number, readonly ofWay: number, readonly seconds: number }
 
 export function shareInBand({ points, works: [from, to] }: Course, fromM: number, toM: number): BandShare {
-  let [time, inTime, way, inWay] = [0, 0, 0, 0]
+  let time = 0
+  let inTime = 0
+  let way = 0
+  let inWay = 0
   for (let i = from + 1; i <= to; i++) {
-    const [a, b] = [points[i - 1]!, points[i]!]
+    const a = points[i - 1]!
+    const b = points[i]!
     const isIn = overlap(Math.min(a.depth, b.depth), Math.max(a.depth, b.depth), fromM, toM)
     time += b.t - a.t
     way += Math.abs(b.x - a.x)

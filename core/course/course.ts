@@ -1,5 +1,7 @@
 import { BEATS, FALL_SWAY } from '#core/knowledge'
 import { dropShotHeight, retrieve, type RetrievedLure, towDepth } from '#core/motion'
+import { RowMemo } from '#core/numeric'
+import { CADENCES, MODES } from '#core/terms'
 import { retrievedOf } from './plug'
 import { SLOWEST_MS } from './level'
 import type { Presented } from './presented'
@@ -133,7 +135,8 @@ class Follower {
     })
     this.bow = Math.max(this.bow, way.bow)
     const began = this.t
-    for (const { distance, depth, seconds } of way.path.slice(1)) {
+    for (const { distance, depth, seconds } of way.path) {
+      if (seconds === 0) continue
       this.t = began + seconds
       this.x = distance
       this.depth = depth
@@ -154,7 +157,8 @@ class Follower {
 
   course(): Course {
     const { points } = this
-    const deepestM = points.reduce((most, p) => Math.max(most, p.depth), 0)
+    let deepestM = 0
+    for (const { depth } of points) if (depth > deepestM) deepestM = depth
     const fallen = points.findIndex(p => p.stage !== 'falling')
     const end = points.findIndex(p => p.stage === 'up')
     const works = [this.presented.fallWorks || fallen < 0 ? 0 : Math.max(0, fallen - 1), end < 0 ? points.length - 1 : end - 1] as const
@@ -167,12 +171,15 @@ class Follower {
 export function overWork({ points, works: [from, to] }: Pick<Course, 'points' | 'works'>, valueAt: (depthM: number) => number): number {
   let sum = 0
   let time = 0
+  let before = points[from]!
   for (let i = from + 1; i <= to; i++) {
-    const [a, b] = [points[i - 1]!, points[i]!]
-    const dt = b.t - a.t
-    if (dt <= 0) continue
-    sum += dt * valueAt((a.depth + b.depth) / 2)
-    time += dt
+    const at = points[i]!
+    const dt = at.t - before.t
+    if (dt > 0) {
+      sum += dt * valueAt((before.depth + at.depth) / 2)
+      time += dt
+    }
+    before = at
   }
   return time > 0 ? sum / time : valueAt(points[to]!.depth)
 }
@@ -190,20 +197,45 @@ export function courseOf(presented: Presented, { coarse = false }: { readonly co
 
 /** Coarse courses that are remembered: a box of some thousand lures asks for two thousand, and most stay the same when the reading changes. */
 const REMEMBERED = 6000
-const solved = new Map<string, Course>()
+/** Numbers that decide a course, and the words that do, as their place among their kind. */
+const DECIDING = 28
+const solved = new RowMemo<Course>(REMEMBERED, DECIDING)
+const CONTROLS = ['surface', 'dive', 'count-down', 'bottom', 'above-bottom', 'vertical'] as const satisfies readonly Presented['control'][]
+const ABSENT = -1
 
 /** The coarse course, solved once for everything that decides it. */
 export function coarseCourseOf(presented: Presented): Course {
-  const { control, mode, cadence, pauseS, depthM, bottomM, castM, lineOutM, tipM, speedMs, lineDiameterMm, lineDensity, waterDensity, currentMs, slope, heaveM, dropLeaderM, fallWorks, gear, bait } = presented
-  const { towArea, fallArea, liftRatio, netWeight, fallMs, rated } = bait
-  const key = [control, mode, cadence, pauseS, depthM, bottomM, castM, lineOutM, tipM, speedMs, lineDiameterMm, lineDensity, waterDensity, currentMs, slope, heaveM, dropLeaderM, fallWorks, gear, towArea, fallArea, liftRatio, netWeight, fallMs, rated?.depthM, rated?.castM, rated?.lineDiameterMm, rated?.tipM, rated?.speedMs].join(' ')
-  let course = solved.get(key)
-  if (course === undefined) {
-    course = courseOf(presented, { coarse: true })
-    if (solved.size >= REMEMBERED) solved.delete(solved.keys().next().value!)
-    solved.set(key, course)
-  }
-  return course
+  return solved.of((row) => {
+    const { bait, bait: { rated } } = presented
+    row[0] = CONTROLS.indexOf(presented.control)
+    row[1] = MODES.indexOf(presented.mode)
+    row[2] = CADENCES.indexOf(presented.cadence)
+    row[3] = presented.pauseS ?? ABSENT
+    row[4] = presented.depthM
+    row[5] = presented.bottomM
+    row[6] = presented.castM
+    row[7] = presented.lineOutM ?? ABSENT
+    row[8] = presented.tipM
+    row[9] = presented.speedMs
+    row[10] = presented.lineDiameterMm
+    row[11] = presented.lineDensity
+    row[12] = presented.waterDensity
+    row[13] = presented.currentMs
+    row[14] = presented.slope
+    row[15] = presented.heaveM
+    row[16] = presented.dropLeaderM ?? ABSENT
+    row[17] = (presented.fallWorks ? 1 : 0) + (presented.gear ? 2 : 0)
+    row[18] = bait.towArea
+    row[19] = bait.fallArea
+    row[20] = bait.liftRatio
+    row[21] = bait.netWeight
+    row[22] = bait.fallMs
+    row[23] = rated?.depthM ?? ABSENT
+    row[24] = rated?.castM ?? ABSENT
+    row[25] = rated?.lineDiameterMm ?? ABSENT
+    row[26] = rated?.tipM ?? ABSENT
+    row[27] = rated?.speedMs ?? ABSENT
+  }, () => courseOf(presented, { coarse: true }))
 }
 
 type CourseOf = (presented: Presented, coarse: boolean) => Course

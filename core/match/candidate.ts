@@ -2,42 +2,21 @@ import type { Ask } from '#core/ask'
 import { CADENCE_TABLE, LINE_DENSITY, TACTICS, type TacticRow, type TechniqueRow } from '#core/knowledge'
 import { type Assembled, computed, type LureProfile, type PreparedOutfit, typical, windowVerdict } from '#core/lure'
 import { castLength } from '#core/motion'
+import { recordOf } from '#core/numeric'
 import { windOnCast } from '#core/reading'
-import { isOfSchools, jointMembership, type Way } from '#core/rule'
+import { AXES, AXIS_IDS, type AxisId, isOfSchools, jointMembership, type Way } from '#core/rule'
 import type { Part } from '#core/tackle'
 import type { Cadence, Cover, PartKind, TrailerHooking } from '#core/terms'
 import { addedWeights } from './lead'
-import type { LogVerdict } from './log'
+import { type LogVerdict, movedByLog } from './log'
 import { wayOf } from './marks'
 import { pauseOf } from './pace'
 import { type Contact, place, type Placement } from './presentation'
 import type { Tackle } from './presented'
 import { rodGain } from './rod'
-import { type AxisFits, axisFit, fitsOf, type Gains, type LureWay, type Terms } from './terms'
+import { PLACE_OF_AXIS } from './said'
+import { type AxisFits, fitOf, gainsByAxis, type Gains, type LureWay, sourcesOf, type Terms } from './terms'
 import type { TrailerChoice, TrailersFor } from './trailer'
-
-/** One complete way to fish a lure, judged as it is told. */
-export interface Candidate extends Tackle {
-  readonly way: Way
-  readonly cadence: Cadence
-  /** [s]; `null`: the cadence has none. */
-  readonly pauseS: number | null
-  readonly hooking: TrailerHooking | null
-  readonly trailerRows: TrailerChoice['rows']
-  readonly outfit: PreparedOutfit | null
-  readonly totalG: number
-  readonly placement: Placement
-  /** How far the rod is from its job, in log-odds of its own (0: made for it). */
-  readonly rodGain: number
-  readonly fits: AxisFits
-  readonly levels: readonly Gains[]
-  /** Σ of all pushes, in log-odds. */
-  readonly odds: number
-  /** The same as a share, 0..1. */
-  readonly score: number
-  /** What the angler's log says of it, and the score by rules and physics alone. */
-  readonly fromLog?: { readonly before: number, readonly verdict: LogVerdict }
-}
 
 export type RejectionCode = 'cannot-reach' | 'overload' | 'underload' | 'none-left' | 'switched-off'
 export interface Rejection { readonly lureId: string, readonly code: RejectionCode, readonly why: string }
@@ -51,6 +30,8 @@ export interface Scene {
   /** Spoons that can carry a fly. */
   readonly spoons: readonly LureProfile[]
   readonly terms: Terms
+  /** Log-odds that could be won on each axis, in the order of the axes. */
+  readonly most: Float64Array
   /** What no rod and no rig changes. */
   readonly gainsOf: (profile: LureProfile) => Gains
   readonly wayGainsOf: (profile: LureProfile, way: LureWay) => Gains
@@ -83,8 +64,8 @@ export function readyTactics(ask: Ask): ReadyTactic[] {
 const tacticsOf = new WeakMap<LureProfile, readonly { readonly technique: TechniqueRow, readonly tactics: readonly TacticRow[] }[]>()
 
 function rigsOf(profile: LureProfile): readonly { readonly technique: TechniqueRow, readonly tactics: readonly TacticRow[] }[] {
-  const known = tacticsOf.get(profile) ?? profile.techniques.map(technique => ({ technique, tactics: TACTICS.filter(tactic => suitsTactic(tactic, profile, technique)) }))
-  tacticsOf.set(profile, known)
+  let known = tacticsOf.get(profile)
+  if (known === undefined) tacticsOf.set(profile, known = profile.techniques.map(technique => ({ technique, tactics: TACTICS.filter(tactic => suitsTactic(tactic, profile, technique)) })))
   return known
 }
 
@@ -125,10 +106,10 @@ export function scalesOf({ axes, fitted }: Ask): Scene['scales'] {
 const DEPTH_FOR_ROD = 0.35
 
 /** The best set-up of one lure under this reading, or why there is none. */
-export function bestCandidate(profile: LureProfile, scene: Scene): Candidate | Rejection {
+export function bestWay(profile: LureProfile, scene: Scene): Thrown | Rejection {
   const { ways, refusal } = judgedWays(profile, scene, true)
   const best = ways.reduce<Thrown | null>((top, way) => (top === null || way.odds > top.odds ? way : top), null)
-  if (best) return candidateOf(best, scene)
+  if (best) return best
   const { lure } = profile
   if (lure.quantity === 0) return { lureId: lure.id, code: 'none-left', why: 'none left in the box' }
   if (!refusal) return { lureId: lure.id, code: 'switched-off', why: 'cannot be fished from where you stand' }
@@ -258,18 +239,120 @@ function placedGain(axis: 'depth' | 'speed', fit: number, { scales }: Scene): nu
   return scales[axis] * (2 * fit - 1)
 }
 
-export function candidateOf({ assembly, outfit, tackle, placement, rod, odds }: Thrown, scene: Scene): Candidate {
-  const { profile, ready, way, choice, totalG, levels } = assembly
-  const { ask } = scene
-  const { scales } = scene
-  const fits = fitsOf(scene.terms, ask, assembly, way, levels, {
-    depth: axisFit(placement.depthM, scales.depth * (2 * placement.depthFit - 1), scales.depth, placement.depthTrust),
-    speed: ready.tactic.pace === null ? axisFit(placement.speedMs, 0, 0, profile.speed) : axisFit(placement.speedMs, scales.speed * (2 * placement.speedFit - 1), scales.speed, profile.speed),
-    rod: axisFit(Math.exp(rod), scales.rod * rod, 0, outfit ? computed(rod, profile.weightG) : typical(rod)),
-  }, scene.waterDensity)
-  return {
-    ...tackle, pauseS: placement.pauseS ?? tackle.pauseS, way: way.way, hooking: choice.hooking, trailerRows: choice.rows, outfit, totalG, placement, rodGain: rod, fits, levels, odds,
-    score: scoreOf(odds),
+/** Axes without a figure: what suits is told against what suits best of all that can be fished here, for their pushes are not all for one lure to win. */
+const TASTES = AXIS_IDS.filter(axis => AXES[axis].kind === 'taste' && axis !== 'rod')
+
+/** What the best of some set-ups wins on each axis without a figure, in the order of the axes; worked out when it is first asked for. */
+export function bestTastes(candidates: readonly Candidate[]): () => Float64Array {
+  let best: Float64Array | null = null
+  return () => {
+    if (best) return best
+    best = new Float64Array(AXIS_IDS.length).fill(-Infinity)
+    for (const { gains } of candidates) for (const axis of TASTES) best[PLACE_OF_AXIS[axis]] = Math.max(best[PLACE_OF_AXIS[axis]]!, gains[PLACE_OF_AXIS[axis]]!)
+    return best
+  }
+}
+
+/** One complete way to fish a lure, judged as it is told. What it wins axis by axis is worked out for those who ask: the judgement itself needs only the sum. */
+export class Candidate implements Tackle {
+  readonly profile: Tackle['profile']
+  readonly technique: Tackle['technique']
+  readonly trailer: Tackle['trailer']
+  readonly added: Tackle['added']
+  readonly tactic: Tackle['tactic']
+  readonly cadence: Cadence
+  /** [s]; `null`: the cadence has none. */
+  readonly pauseS: number | null
+  readonly lineMm: number
+  readonly lineDensity: number
+  readonly castM: number
+  readonly trollsWithGear: boolean
+  readonly way: Way
+  readonly hooking: TrailerHooking | null
+  readonly trailerRows: TrailerChoice['rows']
+  readonly outfit: PreparedOutfit | null
+  readonly totalG: number
+  readonly placement: Placement
+  /** How far the rod is from its job, in log-odds of its own (0: made for it). */
+  readonly rodGain: number
+  readonly levels: readonly Gains[]
+  /** Σ of all pushes, in log-odds. */
+  readonly odds: number
+  /** The same as a share, 0..1, moved by the angler's log where it speaks. */
+  readonly score: number
+  /** What the angler's log says of it, and the score by rules and physics alone. */
+  readonly fromLog: { readonly before: number, readonly verdict: LogVerdict } | null
+  private knownGains: Float64Array | null = null
+  private knownFits: AxisFits | null = null
+
+  /** `tastes`: what the best of those it stands among wins; `null`: it stands alone. */
+  constructor({ assembly, outfit, tackle, placement, rod, odds }: Thrown, private readonly scene: Scene, verdict: LogVerdict | null = null, private readonly tastes: (() => Float64Array) | null = null) {
+    this.profile = tackle.profile
+    this.technique = tackle.technique
+    this.trailer = tackle.trailer
+    this.added = tackle.added
+    this.tactic = tackle.tactic
+    this.cadence = tackle.cadence
+    this.pauseS = placement.pauseS ?? tackle.pauseS
+    this.lineMm = tackle.lineMm
+    this.lineDensity = tackle.lineDensity
+    this.castM = tackle.castM
+    this.trollsWithGear = tackle.trollsWithGear
+    this.way = assembly.way.way
+    this.hooking = assembly.choice.hooking
+    this.trailerRows = assembly.choice.rows
+    this.outfit = outfit
+    this.totalG = assembly.totalG
+    this.placement = placement
+    this.rodGain = rod
+    this.levels = assembly.levels
+    this.odds = odds
+    const byRules = scoreOf(odds)
+    this.fromLog = verdict ? { before: byRules, verdict } : null
+    this.score = verdict ? movedByLog(byRules, verdict) : byRules
+  }
+
+  /** Log-odds won or lost on each axis, in the order of the axes. */
+  get gains(): Float64Array {
+    if (this.knownGains) return this.knownGains
+    const { scene: { terms, scales }, placement, rodGain } = this
+    const gains = gainsByAxis(terms, this.profile, this, this.levels)
+    gains[PLACE_OF_AXIS.depth] = placedGain('depth', placement.depthFit, this.scene)
+    gains[PLACE_OF_AXIS.speed] = this.isPaced ? placedGain('speed', placement.speedFit, this.scene) : 0
+    gains[PLACE_OF_AXIS.rod] = scales.rod * rodGain
+    return this.knownGains = gains
+  }
+
+  private get isPaced(): boolean {
+    return this.tactic.pace !== null
+  }
+
+  /** How good it is on one axis: 1 where nothing is missing. */
+  fitOn(axis: AxisId): number {
+    const place = PLACE_OF_AXIS[axis]
+    return fitOf(this.gains[place]!, this.mostOn(axis))
+  }
+
+  private mostOn(axis: AxisId): number {
+    const { scene: { scales, most } } = this
+    switch (axis) {
+      case 'depth': return scales.depth
+      case 'speed': return this.isPaced ? scales.speed : 0
+      case 'rod': return 0
+      default: return AXES[axis].kind === 'taste' && this.tastes ? this.tastes()[PLACE_OF_AXIS[axis]]! : most[PLACE_OF_AXIS[axis]]!
+    }
+  }
+
+  /** Everything of it by axis, with where each figure comes from. */
+  get fits(): AxisFits {
+    if (this.knownFits) return this.knownFits
+    const { placement, profile, outfit, rodGain } = this
+    const source = { ...sourcesOf(this, this.scene.waterDensity), depth: placement.depthTrust, speed: profile.speed, rod: outfit ? computed(rodGain, profile.weightG) : typical(rodGain) }
+    const figures: Partial<Record<AxisId, number>> = { ...this.levels[0]!.figures, ...this.levels[1]!.figures, ...this.levels[2]!.figures, depth: placement.depthM, speed: placement.speedMs, rod: Math.exp(rodGain) }
+    return this.knownFits = recordOf(AXIS_IDS, (axis) => {
+      const fit = this.fitOn(axis)
+      return { offers: figures[axis] ?? fit, gain: this.gains[PLACE_OF_AXIS[axis]]!, fit, source: source[axis as keyof typeof source] ?? typical(0) }
+    })
   }
 }
 

@@ -9,7 +9,8 @@ import { MOODS, SPECIES, STAINS, STANDS } from '#core/terms'
 import { judgedWays } from './candidate'
 import { matches } from './marks'
 import { prepareBox, rank, sceneOf, withTrips } from './rank'
-import { concerns, contributionsOf, termsOf } from './terms'
+import { concerns } from './said'
+import { contributionsOf, termsOf } from './terms'
 import demo from '../../demo/box.json'
 
 /** Evidence adds (docs/judgement.md): no rule dilutes another, none pushes the wrong way. */

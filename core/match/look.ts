@@ -1,16 +1,22 @@
 import type { Ask } from '#core/ask'
 import { FORAGE_PREY } from '#core/knowledge'
-import { type ColourJudge, colourJudge, type ColourLook, DEFAULT_PREY, zoneOfFish } from '#core/light'
+import { type ColourJudge, colourJudge, type ColourLook, type ColourScene, DEFAULT_PREY, zoneOfFish } from '#core/light'
 import type { LureProfile } from '#core/lure'
+
+/** The last judge of colours: most readings that follow one another differ in something that no colour hears. */
+let last: { readonly key: string, readonly judge: ColourJudge } | null = null
 
 /** Judges how colours look at the depth of this ask, to this fish, beside this prey. */
 export function colourJudgeFor({ reading, features: { numbers } }: Ask): ColourJudge {
   const { species, visibilityM, stain, sky, moonFraction, forage } = reading
   const prey = [...new Set(forage.map(f => FORAGE_PREY[f.kind]))]
-  return colourJudge({
+  const scene: ColourScene = {
     species, visibilityM, stain, sky, moonFraction, depthM: numbers.presentM, sunAltitudeDeg: numbers.sunAltitudeDeg,
     zone: zoneOfFish(numbers.fishM, numbers.bottomM), prey: prey.length > 0 ? prey : DEFAULT_PREY,
-  })
+  }
+  const key = JSON.stringify(scene)
+  if (last?.key !== key) last = { key, judge: colourJudge(scene) }
+  return last.judge
 }
 
 /** A blade's metal counts where the body itself has none. */

@@ -51,8 +51,11 @@ export function matchesLure(marks: LureMarks, profile: LureProfile): boolean {
   return named.every(mark => (CHECKS[mark] as Check<typeof mark>)(marks[mark] as never, profile))
 }
 
+/** How a lure is rigged, what is done with it, and the way that presents it. */
+export interface FishedWay { readonly technique: Pick<TechniqueRow, 'rig'>, readonly tactic: { readonly id: TacticId }, readonly way: Way }
+
 /** Whether a lure fished this way is what an effect names. A bait let down under the boat counts as falling too. */
-export function matches(favour: Favour, profile: LureProfile, { technique, tactic, way }: { readonly technique: Pick<TechniqueRow, 'rig'>, readonly tactic: { readonly id: TacticId }, readonly way: Way }): boolean {
+export function matches(favour: Favour, profile: LureProfile, { technique, tactic, way }: FishedWay): boolean {
   return (!favour.rig || favour.rig.includes(technique.rig))
     && (!favour.tactic || favour.tactic.includes(tactic.id))
     && (!favour.way || favour.way.includes(way) || (way === 'vertical' && favour.way.includes('falling')))

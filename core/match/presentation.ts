@@ -208,7 +208,7 @@ function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity
   if (presented.bait.fallMs <= 0) return cannotReach(0, highestNeeded, 'it does not sink')
   let best: Placement | null = null
   const consider = (letDownM: number, speedMs: number, tipM: number) => {
-    const along = alongCourse({ ...presented, depthM: letDownM, speedMs, tipM }, ask)
+    const along = alongCourse(presentedOf(tackle, { letDownM, tipM, castM, speedMs }, ask, waterDensity), ask)
     const speedFit = worksAt(tackle, speedMs) * desirabilityAt(ask.axes.speed, speedMs)
     if (!best || along.depthFit * speedFit > best.depthFit * best.speedFit)
       best = atDepth(tackle, ask, along.depthM, { ...along, letDownM, speedMs, tipM, speedFit, depthTrust: computed(0, profile.weightG) })

@@ -1,15 +1,13 @@
 import type { Ask } from '#core/ask'
 import { flySpoons, type LureProfile, prepareOutfit, type PreparedOutfit, profileOf } from '#core/lure'
-import { recordOf } from '#core/numeric'
-import { AXES, AXIS_IDS } from '#core/rule'
 import type { BenchTest, Box, Trip } from '#core/tackle'
 import type { Cover } from '#core/terms'
 import { waterDensity } from '#core/water'
-import { bestCandidate, type Candidate, readyTactics, type Rejection, scalesOf, type Scene } from './candidate'
+import { bestTastes, bestWay, Candidate, readyTactics, type Rejection, scalesOf, type Scene } from './candidate'
 import { colourJudgeFor, lookOf } from './look'
-import { type Log, logOf, type LogSays, logSays, movedByLog } from './log'
+import { type Log, logOf, type LogSays, logSays } from './log'
 import { contactFor } from './presentation'
-import { type Gains, hungGains, lureGains, SOFT_FLOOR, termsOf, wayGains } from './terms'
+import { type Gains, hungGains, lureGains, mostOf, termsOf, wayGains } from './terms'
 import { BARE, trailerChoice } from './trailer'
 
 /** A box with everything worked out that does not change with the reading. */
@@ -99,6 +97,7 @@ export function sceneOf({ trailers, outfits, spoons, box }: PreparedBox, ask: As
     parts: box.parts, spoons,
     inCover: reading.cover.some(c => HEAVY_COVER.includes(c)),
     terms,
+    most: mostOf(ask),
     gainsOf: profile => lureGains(terms, profile, lookOf(profile, colours)),
     wayGainsOf: (profile, way) => wayGains(terms, profile, way),
     hungGainsOf: (tackle, way) => hungGains(terms, tackle, way, density),
@@ -110,37 +109,16 @@ export function sceneOf({ trailers, outfits, spoons, box }: PreparedBox, ask: As
 function rankIn(scene: Scene, lures: readonly LureProfile[], says: LogSays): Pick<Ranking, 'candidates' | 'rejected'> {
   const candidates: Candidate[] = []
   const rejected: Rejection[] = []
+  const tastes = bestTastes(candidates)
   for (const profile of lures) {
-    const found = bestCandidate(profile, scene)
+    const found = bestWay(profile, scene)
+    // The log moves the score of a set-up, never whether it can be fished.
     if ('code' in found) rejected.push(found)
-    else candidates.push(withLog(found, says))
+    else candidates.push(new Candidate(found, scene, says(profile, found.placement.depthM), tastes))
   }
-  againstTheBest(candidates)
   candidates.sort((a, b) => b.score - a.score || b.odds - a.odds || compareIds(a.profile.lure.id, b.profile.lure.id))
   rejected.sort((a, b) => compareIds(a.lureId, b.lureId))
   return { candidates, rejected }
-}
-
-/** Axes without a figure: what suits is told against what suits best of all that can be fished here, for their pushes are not all for one lure to win. */
-const TASTES = AXIS_IDS.filter(axis => AXES[axis].kind === 'taste' && axis !== 'rod')
-
-function againstTheBest(candidates: Candidate[]): void {
-  const best = recordOf(TASTES, axis => candidates.reduce((most, c) => Math.max(most, c.fits[axis].gain), -Infinity))
-  candidates.forEach((c, i) => {
-    const fits = { ...c.fits }
-    for (const axis of TASTES) {
-      const { gain, source } = fits[axis]
-      const fit = Math.max(SOFT_FLOOR, Math.exp(gain - best[axis]))
-      fits[axis] = { gain, source, most: best[axis], fit, offers: fit }
-    }
-    candidates[i] = { ...c, fits }
-  })
-}
-
-/** The log moves the score of a set-up, never whether it can be fished. */
-function withLog(candidate: Candidate, says: LogSays): Candidate {
-  const verdict = says(candidate.profile, candidate.placement.depthM)
-  return verdict ? { ...candidate, score: movedByLog(candidate.score, verdict), fromLog: { before: candidate.score, verdict } } : candidate
 }
 
 function compareIds(a: string, b: string): number {

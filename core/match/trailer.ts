@@ -38,10 +38,10 @@ export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): Trail
     const mine = rows.filter((_, i) => isMine[i])
     let best: LureProfile | null = null
     let most = -Infinity
-    for (const [i, trailer] of trailers.entries()) {
-      if (!mayTrail(trailer, host)) continue
-      let gain = -costOf(host, trailer)
-      for (let r = 0; r < isMine.length; r++) if (isMine[r]) gain += speaks[i]![r]!
+    for (const { place, cost } of threadedOn(host, trailers)) {
+      let gain = -cost
+      for (let r = 0; r < isMine.length; r++) if (isMine[r]) gain += speaks[place]![r]!
+      const trailer = trailers[place]!
       if (gain > most || (gain === most && trailer.lure.id < best!.lure.id)) [best, most] = [trailer, gain]
     }
     // The best dressed one and, where it can be fished so, the bare host: a rod may carry only that.
@@ -50,6 +50,17 @@ export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): Trail
     known.set(host, choices)
     return choices
   }
+}
+
+/** The trailers that a host's hook takes, by their place, and what their size and colour cost: no reading changes it, so it is kept. */
+const threaded = new WeakMap<readonly LureProfile[], WeakMap<LureProfile, readonly { readonly place: number, readonly cost: number }[]>>()
+
+function threadedOn(host: LureProfile, trailers: readonly LureProfile[]): readonly { readonly place: number, readonly cost: number }[] {
+  let ofBox = threaded.get(trailers)
+  if (ofBox === undefined) threaded.set(trailers, ofBox = new WeakMap())
+  let found = ofBox.get(host)
+  if (found === undefined) ofBox.set(host, found = trailers.flatMap((trailer, place) => (mayTrail(trailer, host) ? [{ place, cost: costOf(host, trailer) }] : [])))
+  return found
 }
 
 /** What a trailer of the wrong length, or of another colour, costs [log-odds]. */

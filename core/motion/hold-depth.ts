@@ -1,5 +1,5 @@
 import { bisect, illinois, requirePositive, rootOfRising } from '#core/numeric'
-import { imbalance, type RetrievedLure, type RetrieveLine, type RetrieveWater } from './line-balance'
+import { LineBalance, type RetrievedLure, type RetrieveLine, type RetrieveWater } from './line-balance'
 
 export interface HoldPlace {
   /** Depth to hold [m]. */
@@ -38,7 +38,8 @@ export function holdSpeed(lure: RetrievedLure, line: RetrieveLine, water: Retrie
   const resisting = lure.dragArea * tangent - lure.liftArea
   if (resisting <= 0) return null
   const bare = Math.sqrt((2 * lure.netWeight) / (water.density * resisting)) * Math.cos(state.angle)
-  return illinois(u => imbalance(lure, line, water, state, u, u * tangent).excess, bare * 1e-4, bare * SAG_ALLOWANCE, { x: bare * CLOSE, f: CLOSE })
+  const balance = new LineBalance(lure, line, water, state)
+  return illinois(u => balance.excess(u, u * tangent), bare * 1e-4, bare * SAG_ALLOWANCE, { x: bare * CLOSE, f: CLOSE })
 }
 
 /** Greatest speed across the chord that is searched, the first step of that search, and how close it is met [m/s, m/s, rad]. */
@@ -52,7 +53,8 @@ const ACROSS = { fastest: 6, step: 0.05, close: { x: 1e-4, f: 1e-4 } } as const
 export function climb(lure: RetrievedLure, line: RetrieveLine, water: RetrieveWater, { depth, distance, tip }: HoldPlace, speed: number): number {
   const angle = Math.atan2(depth + tip, distance)
   const state = { chord: Math.hypot(depth + tip, distance), angle, tip }
-  const across = rootOfRising(v => imbalance(lure, line, water, state, speed, v).excess, 0, ACROSS.step, [-ACROSS.fastest, ACROSS.fastest], ACROSS.close)
+  const balance = new LineBalance(lure, line, water, state)
+  const across = rootOfRising(v => balance.excess(speed, v), 0, ACROSS.step, [-ACROSS.fastest, ACROSS.fastest], ACROSS.close)
   return speed * Math.sin(angle) - across * Math.cos(angle)
 }
 

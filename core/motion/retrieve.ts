@@ -1,5 +1,5 @@
 import { requirePositive, rootOfRising } from '#core/numeric'
-import { type ChordState, imbalance, type RetrievedLure, type RetrieveLine, type RetrieveWater } from './line-balance'
+import { type ChordState, LineBalance, type RetrievedLure, type RetrieveLine, type RetrieveWater } from './line-balance'
 
 export interface PathPoint {
   /** Horizontal distance from the tip [m]. */
@@ -35,7 +35,7 @@ export interface RetrieveUse {
 const FINE_STEP_S = 0.2
 const MOST_STEPS = 2000
 /** Greatest speed across the chord that is searched [m/s], and the first step of the search from the last one found. */
-const FASTEST_ACROSS = 6
+const ACROSS_BOUNDS = [-6, 6] as const
 const SEARCH_STEP = 0.02
 /** Speed [m/s] and angle [rad] to which lure and line are made to agree: far below the model's error; with coarse steps no closer than those are. */
 const FINE = { x: 1e-7, f: 1e-7 }
@@ -56,18 +56,18 @@ const NEAR = 0.4
  * @throws {RangeError} if cast, speed, drag area or diameter is not positive
  */
 export function retrieve(lure: RetrievedLure, line: RetrieveLine, water: RetrieveWater, use: RetrieveUse): Retrieve {
-  for (const [name, value] of [['cast', use.cast], ['speed', use.speed], ['dragArea', lure.dragArea], ['line.diameter', line.diameter], ['water.density', water.density]] as const)
-    requirePositive('retrieve', name, value)
+  requirePositive('retrieve', 'cast', use.cast)
+  requirePositive('retrieve', 'speed', use.speed)
+  requirePositive('retrieve', 'dragArea', lure.dragArea)
+  requirePositive('retrieve', 'line.diameter', line.diameter)
+  requirePositive('retrieve', 'water.density', water.density)
   let state: ChordState = stateAt(use.cast, use.startDepth, use.tip)
   let bow = 0
   let seconds = 0
   let last = 0
   const longest = use.coarse?.step ?? Math.max(FINE_STEP_S, use.cast / use.speed / MOST_STEPS)
   const tolerance = use.coarse ? COARSE : FINE
-  const across = (at: ChordState): number => {
-    last = rootOfRising(v => imbalance(lure, line, water, at, use.speed, v).excess, last, SEARCH_STEP, [-FASTEST_ACROSS, FASTEST_ACROSS], tolerance)
-    return last
-  }
+  const across = (balance: LineBalance): number => last = rootOfRising(v => balance.excess(use.speed, v), last, SEARCH_STEP, ACROSS_BOUNDS, tolerance)
   const stepped = (from: ChordState, vn: number, at: ChordState, time: number): ChordState =>
     within({ chord: from.chord - use.speed * time, angle: from.angle + (vn * time) / at.chord, tip: use.tip }, use.bottomAt)
   const path: PathPoint[] = [pointAt(state, seconds)]
@@ -75,17 +75,20 @@ export function retrieve(lure: RetrievedLure, line: RetrieveLine, water: Retriev
   for (;;) {
     const left = Math.min(state.chord - use.tip - NEAR, path[path.length - 1]!.distance - until)
     if (left <= END_WITHIN) break
-    const first = across(state)
+    const first = across(new LineBalance(lure, line, water, state))
     const sinks = Math.abs(first * Math.cos(state.angle) - use.speed * Math.sin(state.angle))
     const step = Math.min(longest, left / use.speed, use.coarse ? Math.max(FINE_STEP_S, use.coarse.depthStep / sinks) : Infinity)
     const middle = stepped(state, first, state, step / 2)
-    const vn = across(middle)
-    if (!use.coarse) bow = Math.max(bow, imbalance(lure, line, water, middle, use.speed, vn).bow)
+    const balance = new LineBalance(lure, line, water, middle)
+    const vn = across(balance)
+    if (!use.coarse) bow = Math.max(bow, balance.bow(use.speed, vn))
     state = stepped(state, vn, middle, step)
     seconds += step
     path.push(pointAt(state, seconds))
   }
-  return { path, bow, deepest: path.reduce((a, b) => (b.depth > a.depth ? b : a)) }
+  let deepest = path[0]!
+  for (const point of path) if (point.depth > deepest.depth) deepest = point
+  return { path, bow, deepest }
 }
 
 function stateAt(distance: number, depth: number, tip: number): ChordState {
@@ -100,8 +103,8 @@ function pointAt({ chord, angle, tip }: ChordState, seconds: number): PathPoint 
 function within(state: ChordState, bottomAt?: (distance: number) => number): ChordState {
   const { chord, angle, tip } = state
   const height = chord * Math.sin(angle)
-  if (height < tip) return { ...state, angle: Math.asin(Math.min(1, tip / chord)) }
+  if (height < tip) return { chord, angle: Math.asin(Math.min(1, tip / chord)), tip }
   const bottom = bottomAt ? bottomAt(chord * Math.cos(angle)) : Infinity
-  if (height > bottom + tip) return { ...state, angle: Math.asin(Math.min(1, (bottom + tip) / chord)) }
+  if (height > bottom + tip) return { chord, angle: Math.asin(Math.min(1, (bottom + tip) / chord)), tip }
   return state
 }

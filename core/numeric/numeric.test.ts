@@ -5,6 +5,7 @@ import { overallDesirability, peak } from './desirability'
 import { illinois } from './illinois'
 import { interpolate } from './interpolate'
 import { seededRandom } from './random'
+import { RowMemo } from './row-memo'
 import { ramp } from './soft-step'
 
 describe('overallDesirability', () => {
@@ -67,5 +68,33 @@ describe('seededRandom', () => {
     const draw = (seed: number) => Array.from({ length: 10_000 }, seededRandom(seed))
     expect(draw(7)).toEqual(draw(7))
     expect(Math.abs(draw(7).reduce((a, b) => a + b) / 10_000 - 0.5)).toBeLessThan(4 * Math.sqrt(1 / 12 / 10_000))
+  })
+})
+
+describe('what is remembered by a row of numbers', () => {
+  const asked: string[] = []
+  const of = (memo: RowMemo<string>, ...numbers: number[]) => memo.of(row => row.set(numbers), () => {
+    asked.push(numbers.join(' '))
+    return numbers.join(' ')
+  })
+  it('is worked out once for each row, told apart by every number, and the oldest is forgotten', () => {
+    asked.length = 0
+    const memo = new RowMemo<string>(2, 3)
+    expect([of(memo, 1, 2, 3), of(memo, 1, 2, 3), of(memo, 1, 2, 4), of(memo, 1, 2, 3)]).toEqual(['1 2 3', '1 2 3', '1 2 4', '1 2 3'])
+    expect(asked).toEqual(['1 2 3', '1 2 4'])
+    of(memo, 0, 0, 0)
+    of(memo, 1, 2, 3)
+    expect(asked).toEqual(['1 2 3', '1 2 4', '0 0 0', '1 2 3'])
+  })
+  it('answers right whatever is asked in between', () => {
+    const memo = new RowMemo<string>(50, 2)
+    fc.assert(fc.property(fc.array(fc.tuple(fc.constantFrom(0, 1, 0.1, 0.2, 0.30000000000000004, 0.3, -1, NaN), fc.double()), { maxLength: 200 }), (rows) => {
+      for (const [a, b] of rows) expect(of(memo, a, b)).toBe(`${a} ${b}`)
+    }))
+  })
+  it('may ask for another row while it works one out', () => {
+    const memo = new RowMemo<number>(10, 1)
+    const fibonacci = (n: number): number => memo.of(row => row.fill(n), () => (n < 2 ? n : fibonacci(n - 1) + fibonacci(n - 2)))
+    expect(fibonacci(30)).toBe(832040)
   })
 })

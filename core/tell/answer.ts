@@ -1,7 +1,7 @@
 import { type Ask, askOf, type AskOptions } from '#core/ask'
 import type { Presented } from '#core/course'
 import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES, ROD_JOBS } from '#core/knowledge'
-import { type Candidate, candidateOf, type Contribution, contributionsOf, judgedWays, leadTold, prepareBox, type PreparedBox, presentedOf, rank, type Ranking, type Scene, sceneOf, termsOf } from '#core/match'
+import { Candidate, type Contribution, contributionsOf, judgedWays, leadTold, prepareBox, type PreparedBox, presentedOf, rank, type Ranking, type Scene, sceneOf, termsOf } from '#core/match'
 import type { Reading } from '#core/reading'
 import { fillIn, jointMembership } from '#core/rule'
 import { sourceText } from '#core/sources'
@@ -104,7 +104,7 @@ const WAYS_FOR = 20
 
 function otherWays(candidate: Candidate, scene: Scene): WayOut[] {
   const { ways } = judgedWays(candidate.profile, scene)
-  return [...ways].sort((a, b) => b.odds - a.odds).map(way => candidateOf(way, scene))
+  return [...ways].sort((a, b) => b.odds - a.odds).map(way => new Candidate(way, scene))
     .filter(way => way.technique.rig !== candidate.technique.rig || way.tactic !== candidate.tactic)
     .map(way => wayOut(way))
 }

@@ -9,9 +9,9 @@ const GOOD_ENOUGH = 0.7
 /** What the water asks for and nothing fishable in the box offers, worst loss first. */
 export function gapsOf(candidates: readonly Candidate[], { axes }: Ask): MatchOut['gaps'] {
   return AXIS_IDS
-    .filter(axis => axes[axis].weight > 0 && !candidates.some(c => c.fits[axis].fit >= GOOD_ENOUGH))
+    .filter(axis => axes[axis].weight > 0 && !candidates.some(c => c.fitOn(axis) >= GOOD_ENOUGH))
     .map((axis) => {
-      const bestFit = candidates.reduce((best, c) => Math.max(best, c.fits[axis].fit), 0)
+      const bestFit = candidates.reduce((best, c) => Math.max(best, c.fitOn(axis)), 0)
       return { axis, bestFit, loss: axes[axis].weight * (1 - bestFit) }
     })
     .sort((a, b) => b.loss - a.loss)

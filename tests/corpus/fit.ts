@@ -3,7 +3,7 @@ import { readdirSync, readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { askOf, effectKey, liftOf } from '#core/ask'
 import { RULES, TACTICS } from '#core/knowledge'
-import { type Candidate, candidateOf, contributionsOf, judgedWays, leadTold, prepareBox, rank, sceneOf, termsOf } from '#core/match'
+import { Candidate, contributionsOf, judgedWays, leadTold, prepareBox, rank, sceneOf, termsOf } from '#core/match'
 import { atHand, isNamed, list, loadBoxes, loadSituations, type Named, type Situation, type Statement, wayNamed } from './corpus'
 
 /**
@@ -104,7 +104,7 @@ function casesUnder(weights: readonly number[]): Case[] {
       }
     }
     const spokenOf = new Set(situation.says.filter(s => s.kind === 'setup' && WAY_FIELDS.has(s.field!)).map(s => s.lure!))
-    const ways = new Map(prepared.lures.filter(p => spokenOf.has(p.lure.id)).map(p => [p.lure.id, judgedWays(p, scene).ways.map(way => rowOf(candidateOf(way, scene)))]))
+    const ways = new Map(prepared.lures.filter(p => spokenOf.has(p.lure.id)).map(p => [p.lure.id, judgedWays(p, scene).ways.map(way => rowOf(new Candidate(way, scene)))]))
     return { situation, ways, rows: rank(prepared, ask).candidates.map(rowOf) }
   })
 }

@@ -1,0 +1,40 @@
+/**
+ * Remembers what is decided by a row of numbers of one length. The oldest is forgotten first.
+ * Rows are told apart by their bits, so that 0 and −0 are two rows, and a NaN is itself.
+ */
+export class RowMemo<V> {
+  private readonly kept = new Map<number, { readonly row: Float64Array, readonly value: V }>()
+  private readonly row: Float64Array
+  private readonly bits: Uint32Array
+
+  constructor(private readonly most: number, length: number) {
+    this.row = new Float64Array(length)
+    this.bits = new Uint32Array(this.row.buffer)
+  }
+
+  /** The value of a row that `fill` writes; worked out where it is not known. */
+  of(fill: (row: Float64Array) => void, workOut: () => V): V {
+    const { row, kept } = this
+    fill(row)
+    const hash = this.hash()
+    const found = kept.get(hash)
+    if (found && same(found.row, row)) return found.value
+    const mine = row.slice()
+    const value = workOut()
+    if (kept.size >= this.most) kept.delete(kept.keys().next().value!)
+    kept.set(hash, { row: mine, value })
+    return value
+  }
+
+  /** FNV-1a over the words of the row (Fowler, Noll, Vo; from memory). */
+  private hash(): number {
+    let hash = 0x811c9dc5
+    for (let i = 0; i < this.bits.length; i++) hash = Math.imul(hash ^ this.bits[i]!, 0x01000193)
+    return hash >>> 0
+  }
+}
+
+function same(a: Float64Array, b: Float64Array): boolean {
+  for (let i = 0; i < a.length; i++) if (!Object.is(a[i], b[i])) return false
+  return true
+}
