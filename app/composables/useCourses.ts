@@ -16,13 +16,12 @@ export type Dialled = Partial<Pick<Presented, 'tipM' | 'castM' | 'lineOutM' | 's
 export const STEP_M = 0.3
 
 /** Courses of some set-ups through the water, from the worker; the chosen one with what was turned on it. */
-export function useCourses(setups: MaybeRefOrGetter<readonly SetupOut[]>, chosenId: MaybeRefOrGetter<string | null>) {
+export function useCourses(setups: MaybeRefOrGetter<readonly SetupOut[]>, chosenId: MaybeRefOrGetter<string | null>, turnedOn: MaybeRefOrGetter<Dialled>) {
   const judgement = useJudgementStore()
   const box = useBoxStore()
   const catalogue = useCatalogueStore()
   const found = shallowRef<ReadonlyMap<string, FoundCourse>>(new Map())
   const problem = ref('')
-  const dialled = shallowRef<Dialled>({})
   const deeper = shallowRef<readonly DialWay[]>([])
   const shallower = shallowRef<readonly DialWay[]>([])
   const client = new CourseClient(courses => { found.value = new Map(courses.map(c => [c.id, c])) }, (error) => {
@@ -41,11 +40,10 @@ export function useCourses(setups: MaybeRefOrGetter<readonly SetupOut[]>, chosen
     const id = toValue(chosenId)
     const base = id === null ? undefined : judged(id)
     if (!base) return null
-    const { addedG = 0, ...turned } = dialled.value
+    const { addedG = 0, ...turned } = toValue(turnedOn)
     return withWeight({ ...base, ...turned }, addedG)
   })
 
-  watch(() => toValue(chosenId), () => { dialled.value = {} })
   watch(() => [toValue(setups), presented.value] as const, ([list, chosen]) => {
     const baits = list.flatMap(({ lureId }) => {
       const own = lureId === toValue(chosenId) ? chosen : judged(lureId)
@@ -82,5 +80,5 @@ export function useCourses(setups: MaybeRefOrGetter<readonly SetupOut[]>, chosen
     }
   }, { immediate: true, debounce: 120 })
 
-  return { found, presented, dialled, deeper, shallower, boat, problem }
+  return { found, presented, deeper, shallower, boat, problem }
 }

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 
 const { judgement } = storeToRefs(useJudgementStore())
 const box = useBoxStore()
-const { chosen, view, VIEWS } = useTieOnChoice()
+const { chosen, view, dialOf, dial, VIEWS } = useTieOnChoice()
 /** Those told, and what was opened from further down. */
 const setups = computed(() => {
   const { out, opened } = judgement.value ?? {}
@@ -22,7 +22,7 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
       <div class="views" role="tablist" aria-label="Centre">
         <button v-for="v in VIEWS" :key="v.id" type="button" role="tab" :aria-selected="view === v.id" @click="view = v.id">{{ v.name }}</button>
       </div>
-      <CutPanel v-if="view === 'cut'" class="cut" :setups="setups" :chosen-id="drawnId" @choose="id => chosen = id" />
+      <CutPanel v-if="view === 'cut'" class="cut" :setups="setups" :chosen-id="drawnId" :dialled="dialOf(drawnId)" @choose="id => chosen = id" @dial="dial" />
       <WhatIfPanel v-else />
     </div>
     <SetupList :out="judgement.out" :opened="judgement.opened" :fits="judgement.fits" :chosen-id="chosenId" @choose="id => chosen = id" />

@@ -45,6 +45,26 @@ test('the sliders work by keyboard, and deeper and shallower ways follow', async
   await expect(page.getByRole('region', { name: 'Dial it in' })).toContainText('rod tip down to')
 })
 
+test('what was turned is still turned after another page, and the address leads back to it', async ({ page }) => {
+  await choosePlug(page)
+  const tip = page.getByRole('slider', { name: 'rod tip' })
+  const judged = await tip.inputValue()
+  await tip.focus()
+  for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowRight')
+  const turned = await tip.inputValue()
+  expect(Number(turned)).toBeGreaterThan(Number(judged))
+  await expect(page).toHaveURL(/[?&]dial=tipM/)
+  const address = page.url()
+  await page.getByRole('link', { name: 'Waters', exact: true }).first().click()
+  await page.getByRole('link', { name: 'Tie-on', exact: true }).first().click()
+  await expect(tip).toHaveValue(turned)
+  await page.goto(address)
+  await expect(tip).toHaveValue(turned)
+  await page.getByRole('button', { name: 'as judged' }).click()
+  await expect(tip).toHaveValue(judged)
+  await expect(page).not.toHaveURL(/dial=/)
+})
+
 test('the course plays, is scrubbed by hand, and overlays others', async ({ page }) => {
   await open(page)
   await expect(page.locator('.column .path .way')).toHaveCount(3)

@@ -3,11 +3,12 @@ import { mdiPause, mdiPlay } from '@mdi/js'
 import { usePreferredReducedMotion, useRafFn } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import type { SetupOut } from '#core/tell'
+import type { Dialled } from '~/composables/useCourses'
 import { courseInWords, duration } from '~/text/course-words'
 
 /** The cut through the water with the courses of the first set-ups, and the chosen one in the hand. */
-const props = defineProps<{ setups: readonly SetupOut[], chosenId: string | null }>()
-const emit = defineEmits<{ choose: [lureId: string] }>()
+const props = defineProps<{ setups: readonly SetupOut[], chosenId: string | null, dialled: Dialled }>()
+const emit = defineEmits<{ choose: [lureId: string], dial: [lureId: string, dialled: Dialled] }>()
 const readings = useReadingStore()
 const judgement = useJudgementStore()
 const box = useBoxStore()
@@ -22,7 +23,7 @@ const drawn = computed(() => {
   const others = overlaid.value ? props.setups.slice(0, SHOWN + 1).filter(s => s !== chosen) : []
   return chosen ? [...props.setups].filter(s => s === chosen || others.includes(s)) : others
 })
-const { found, presented, dialled, deeper, shallower, problem } = useCourses(drawn, () => props.chosenId)
+const { found, presented, deeper, shallower, problem } = useCourses(drawn, () => props.chosenId, () => props.dialled)
 const chosen = computed(() => (props.chosenId === null ? undefined : found.value.get(props.chosenId)))
 const judged = computed(() => (props.chosenId === null ? undefined : judgement.judgement?.presented[props.chosenId]))
 const turnsPerM = computed(() => box.turnsPerMetre(props.setups.find(s => s.lureId === props.chosenId)?.outfitId ?? null))
@@ -45,7 +46,8 @@ watch(() => props.chosenId, () => {
   pause()
 })
 watch(motion, now => now === 'reduce' && pause())
-const dial = (change: Partial<typeof dialled.value>) => { dialled.value = { ...dialled.value, ...change } }
+const dialTo = (dialled: Dialled) => { if (props.chosenId !== null) emit('dial', props.chosenId, dialled) }
+const dial = (change: Dialled) => dialTo({ ...props.dialled, ...change })
 const inWords = computed(() => (chosen.value && presented.value ? courseInWords(chosen.value.course, presented.value, chosen.value.share, units.value) : ''))
 </script>
 
@@ -60,7 +62,7 @@ const inWords = computed(() => (chosen.value && presented.value ? courseInWords(
       <label class="others"><input v-model="overlaid" type="checkbox" /> the next ones too</label>
     </div>
     <p v-if="inWords" class="reason in-words" aria-live="polite">{{ inWords }}</p>
-    <DialPanel v-if="presented && judged" :presented="presented" :judged="judged" :dialled="dialled" :runs-at-m="chosen?.runsAtM ?? null" :turns-per-m="turnsPerM" :deeper="deeper" :shallower="shallower" @dial="dial" @reset="dialled = {}" />
+    <DialPanel v-if="presented && judged" :presented="presented" :judged="judged" :dialled="dialled" :runs-at-m="chosen?.runsAtM ?? null" :turns-per-m="turnsPerM" :deeper="deeper" :shallower="shallower" @dial="dial" @reset="dialTo({})" />
   </div>
 </template>
 
