@@ -30,7 +30,10 @@ describe('useWorkshop', () => {
     const worm = profileOf({ id: 'w', name: 'Worm', family: 'worm', weightG: 10, lengthMm: 180, labelWeightG: 10, fallRateMs: 0.2 }, [])
     const { changes, modified } = useWorkshop(worm, water, rods)
     changes.value = [cutTo(180, 90, 10, 9.4)!]
-    expect(modified('new')).toMatchObject({ id: 'new', parentId: 'w', weightG: 5, lengthMm: 90, labelWeightG: null, fallRateMs: null, changes: [{ kind: 'cut', grams: -5 }] })
+    const { lure, original, carried } = modified('new', null)
+    expect(lure).toMatchObject({ id: 'new', parentId: 'w', weightG: 5, lengthMm: 90, labelWeightG: null, fallRateMs: null, changes: [{ kind: 'cut', grams: -5 }] })
+    expect(original.quantity).toBe(0)
+    expect(carried).toContainEqual({ field: 'fallRateMs', how: 'dropped' })
   })
 })
 

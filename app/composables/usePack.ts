@@ -109,14 +109,15 @@ export function usePack() {
   /** Tomorrow at the water of the reading, as a few likely waters. */
   const outline = () => dayOf(tomorrow(), readings.place?.id ?? null, null)
 
-  async function create(): Promise<void> {
+  /** A list for tomorrow; `take`: what must go along. */
+  async function create(take: readonly string[] = []): Promise<void> {
     const at = tomorrow()
     const placeId = readings.place?.id ?? null
     const { from } = readings.complete.reading
     const id = nanoid()
     await save({
       id, name: 'Tomorrow', at, placeId, planBId: null, readings: await dayOf(at, placeId, null), limits: plain(from === 'wading' ? LIMITS.light : from === 'bank' ? LIMITS.bank : LIMITS.boat),
-      take: [], leave: [], pack: null, rigged: [], ticked: [],
+      take: [...take], leave: [], pack: null, rigged: [], ticked: [],
     })
     chosen.value = id
   }

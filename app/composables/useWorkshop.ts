@@ -1,9 +1,9 @@
 import { computed, type MaybeRefOrGetter, ref, toValue } from 'vue'
-import { balanceShift, type Change } from '#core/bench'
+import { balanceShift, type Change, type ChangedFigures, type ChangedLure, changedLure } from '#core/bench'
 import { bodyDensity, type LureProfile } from '#core/lure'
 import { sinkSpeedOfWeight, STANDARD_GRAVITY, surplusMass } from '#core/motion'
 import { bisect } from '#core/numeric'
-import type { Lure, Outfit } from '#core/tackle'
+import type { Outfit } from '#core/tackle'
 import { waterDensity } from '#core/water'
 
 /** A lure before and after the changes on the workbench. */
@@ -61,15 +61,7 @@ export function useWorkshop(profile: MaybeRefOrGetter<LureProfile>, water: Maybe
   const after = computed(() => state(changes.value))
 
   /** The changed lure as a bait of its own: a child of the original, to be weighed and tested again. */
-  function modified(id: string): Lure {
-    const { lure } = toValue(profile)
-    const { weightG, lengthMm, bulk } = after.value
-    return {
-      ...lure, id, name: `${lure.name}, changed`, parentId: lure.id, quantity: 1, weightG: Number(weightG.toFixed(2)), labelWeightG: null, lengthMm: Number(lengthMm.toFixed(0)), bulk: Number(bulk.toFixed(1)),
-      buoyancy: Math.abs(after.value.driftMs) < 0.015 ? 'hangs' : after.value.driftMs > 0 ? (after.value.driftMs > 0.12 ? 'sinks' : 'sinks-slowly') : 'floats',
-      blades: [...(changes.value.findLast(c => c.blades)?.blades ?? lure.blades ?? [])], fallRateMs: null, changes: changes.value.map(({ kind, text, grams }) => ({ kind, text, grams: Number(grams.toFixed(2)) })),
-    }
-  }
+  const modified = (id: string, runsTo: ChangedFigures['runsTo']): ChangedLure => changedLure(toValue(profile), changes.value, { ...after.value, runsTo }, id)
 
   return { changes, before, after, modified }
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import type { Pack } from '#core/pack'
 import { formatQuantity } from '#core/units'
 import { words } from '~/text/labels'
@@ -9,6 +9,14 @@ import { dayShort, weekday } from '~/text/dates'
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
 const { lists, list, chosen, spelled, explained, proof, isStale, working, conflicts, problem, forecastNote, outline, create, change, remake, plan, stop, take, swaps, lock, tick } = usePack()
+const route = useRoute()
+/** A lure sent here from its card must go along: on the list that is planned, or on one for tomorrow. */
+watch([() => route.query.take, () => box.ready], async ([lureId, ready]) => {
+  if (typeof lureId !== 'string' || !ready) return
+  await navigateTo('/pack', { replace: true })
+  if (!box.lureById.has(lureId)) return
+  await (list.value ? lock(lureId, 'take') : create([lureId]))
+}, { immediate: true })
 /** Each reading by the moment that it belongs to; its changes go by the same name. */
 const names = computed(() => spelled.value.map(r => list.value?.readings.find(l => r.name === l.name || r.name.startsWith(`${l.name}, `))?.name ?? r.name))
 const lureName = (id: string) => box.lureById.get(id)?.name ?? id
@@ -87,7 +95,7 @@ async function lookForGaps() {
       <p class="reason">The night before: what goes along, and what hangs on which rod at first light. The planner chooses lures, trailers, weights and rods that serve these waters best within what you can carry, and proves how good that is.</p>
       <PackOutline v-if="box.box.lures.length > 0" :outline="outline" />
       <p v-else class="reason">There is nothing to pack yet: <NuxtLink to="/box">enter your lures</NuxtLink> first.</p>
-      <button type="button" class="hot" :disabled="!box.ready || box.box.lures.length === 0" @click="create">Plan for tomorrow</button>
+      <button type="button" class="hot" :disabled="!box.ready || box.box.lures.length === 0" @click="create()">Plan for tomorrow</button>
       <p v-if="forecastNote" class="reason soft">{{ forecastNote }}</p>
     </section>
     <template v-else>
@@ -160,7 +168,7 @@ async function lookForGaps() {
           <WorthList v-if="additions" :additions="additions" />
         </template>
         <p class="cautions reason">Licence, seasons, limits of hooks and lead differ by water: check the local rules. Trebles travel capped; pliers, and eye protection for heavy lures, go along with every pack.</p>
-        <button type="button" class="quiet" @click="create">plan another day</button>
+        <button type="button" class="quiet" @click="create()">plan another day</button>
         <button type="button" class="quiet" @click="removeList">put this list away</button>
       </aside>
     </template>

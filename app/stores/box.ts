@@ -10,6 +10,7 @@ import { fishedHours } from '#core/match'
 import type { PackList } from '#core/pack'
 import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Box, Lure } from '#core/tackle'
+import { statedAnew } from '#core/tackle'
 import { type Holdings, holdingsOf, readAll, recall, remember, replaceAll, watchBox, type Whose, whoseBox } from '~/db/box'
 import { bringBack, putAside, setDamagedAside } from '~/db/aside'
 import { applyChange, changeRow, type Change, type Rows } from '~/db/change'
@@ -221,7 +222,7 @@ export const useBoxStore = defineStore('box', () => {
 
   /** Rows are JSON; what pages hand over may be wrapped by Vue at any depth. */
   const plain = (row: object): unknown => JSON.parse(JSON.stringify(row))
-  const saveLure = (lure: Lure) => save(parseLure(plain(lure)), row => ({ put: { lures: [row] } }))
+  const saveLure = (lure: Lure) => save(parseLure(plain(statedAnew(lureById.value.get(lure.id), lure))), row => ({ put: { lures: [row] } }))
   const saveTest = (test: BenchTest) => save(parseTest(plain(test)), row => ({ put: { tests: [row] } }))
   const savePack = (pack: PackList) => save(parsePack(plain(pack)), row => ({ put: { packs: [row] } }))
   /** Changes a few fields of a stored row; what cannot be stays as it was, and is told. */
@@ -229,7 +230,8 @@ export const useBoxStore = defineStore('box', () => {
     let issues: readonly Issue[] = []
     const parse = PARSERS[list] as (data: unknown) => Outcome<Rows[N]>
     const row = await changeRow(database(), list, id, (stored) => {
-      const outcome = parse(plain({ ...stored, ...part(stored) }))
+      const changed = { ...stored, ...part(stored) }
+      const outcome = parse(plain(list === 'lures' ? statedAnew(stored as Lure, changed as Lure) : changed))
       if (outcome.ok) return outcome.value
       issues = outcome.issues
       return stored

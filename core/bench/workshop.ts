@@ -1,3 +1,4 @@
+import { dequal } from 'dequal/lite'
 import { MATERIAL_DENSITY, TREBLE_G } from '#core/knowledge'
 import { massToHang, STANDARD_GRAVITY } from '#core/motion'
 import type { Blade } from '#core/tackle'
@@ -48,6 +49,8 @@ export interface Change {
   /** Where along the body it sits, 0 nose .. 1 tail; absent: it does not move the balance. */
   readonly at?: number
   readonly blades?: readonly Blade[]
+  /** The hook that hangs at one place afterwards, front hook 0. */
+  readonly hook?: { readonly index: number, readonly kind: Hook['kind'], readonly size: string }
 }
 
 /** [g/cm³] */
@@ -71,11 +74,11 @@ export function hookPlaces(count: number): readonly { readonly name: string, rea
 }
 
 /** One hook changed for another at one place; `null` when a size is none. */
-export function hookSwap(from: Hook, to: Hook, place: { readonly name: string, readonly at: number }): Change | null {
+export function hookSwap(from: Hook, to: Hook, place: { readonly name: string, readonly at: number }, index = 0): Change | null {
   const [old, fresh] = [hookMass(from.kind, from.size), hookMass(to.kind, to.size)]
   if (old === null || fresh === null) return null
   const grams = fresh - old
-  return { kind: 'hook-swap', text: `${place.name}: ${to.kind} ${to.size} for ${from.kind} ${from.size}`, grams, volumeCm3: grams / STEEL, at: place.at }
+  return { kind: 'hook-swap', text: `${place.name}: ${to.kind} ${to.size} for ${from.kind} ${from.size}`, grams, volumeCm3: grams / STEEL, at: place.at, hook: { index, kind: to.kind, size: to.size } }
 }
 
 /** Middle of an evenly built body. */
@@ -141,10 +144,16 @@ function bladeMass({ shape, size }: Blade): number {
   return (length * length * BLADE_WIDTH[shape] * BLADE_FILL * BLADE_MM * BRASS) / 1000
 }
 
-/** Blades changed for others: mass from their size (±30 %, assumed); thump follows from the shapes. */
+/** Where each of so many blades sits, in the order in which they are noted: front blade last. */
+export function bladePlaces(count: number): readonly string[] {
+  if (count <= 1) return ['blade']
+  return Array.from({ length: count }, (_, i) => (i === 0 ? 'back' : i === count - 1 ? 'front' : count === 3 ? 'middle' : `${i + 1}. from the back`))
+}
+
+/** Blades changed for others: mass from their size (±30 %, assumed); thump follows from the shapes. `null`: none is left, or nothing changes. */
 export function bladeChange(from: readonly Blade[], to: readonly Blade[]): Change | null {
-  if (to.length === 0) return null
+  if (to.length === 0 || dequal(from, to)) return null
   const mass = (blades: readonly Blade[]) => blades.reduce((sum, b) => sum + bladeMass(b), 0)
   const grams = mass(to) - mass(from)
-  return { kind: 'blade', text: `blades: ${to.map(b => `${b.shape} ${b.size ?? ''}`.trim()).join(', ')}`, grams, volumeCm3: grams / BRASS, blades: to }
+  return { kind: 'blade', text: `blades: ${to.map(b => [b.shape, b.size, b.finish === 'smooth' ? null : b.finish, b.metal].filter(word => word != null && word !== 'none').join(' ')).join(', ')}`, grams, volumeCm3: grams / BRASS, blades: to }
 }

@@ -57,7 +57,7 @@ export const lureSchema = z.looseObject({
   quantity: maybe(count), box: maybe(z.string().max(200)), slot: maybe(z.string().max(200)), parentId: maybe(z.string().max(200)),
   internalWeight: maybe(oneOf(INTERNAL_WEIGHTS)), lip: maybe(oneOf(LIPS)), material: maybe(z.string().max(100)), tailReach: maybe(oneOf(TAIL_REACHES)), driesOut: maybe(z.boolean()),
   madeOf: maybe(z.array(z.string().max(200)).max(50)), pinned: maybe(z.boolean()),
-  changes: maybe(z.array(z.unknown())), condition: maybe(z.string().max(200)), price: maybe(z.number().min(0)), fishCount: maybe(count), confidence: maybe(between(0, 5)), notes: maybe(text),
+  changes: maybe(z.array(z.unknown())), workedOut: maybe(z.array(z.string().max(100)).max(50)), condition: maybe(z.string().max(200)), price: maybe(z.number().min(0)), fishCount: maybe(count), confidence: maybe(between(0, 5)), notes: maybe(text),
 })
 
 const line = z.looseObject({ material: oneOf(LINE_MATERIALS), testKg: maybe(between(0.1, 200)), diameterMm: maybe(between(0.03, 3)) })

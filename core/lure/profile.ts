@@ -1,7 +1,7 @@
 import { type FamilyRow, type TechniqueRow, TECHNIQUES, typicalOf } from '#core/knowledge'
 import { relativeLuminance } from '#core/light'
 import { castRatingOf, type DiveRating } from '#core/motion'
-import type { BenchTest, Blade, Colours, Lure, LureHook } from '#core/tackle'
+import type { BenchTest, Blade, Colours, Lure, LureHook, WorkedOutField } from '#core/tackle'
 import type { ActionStyle, Buoyancy, Rig } from '#core/terms'
 import { computed, type Known, stated, statedOr, tested, typical } from './known'
 
@@ -61,9 +61,9 @@ const SECOND_BLADE_THUMP = 0.3
 
 export function profileOf(lure: Lure, tests: readonly BenchTest[]): LureProfile {
   const row = typicalOf(lure.family, lure.style)
-  const weigh = meanOfTests(tests, 'weigh')
-  const measured = meanOfTests(tests, 'length')
-  const lengthMm = measured !== null ? tested(measured) : statedOr(lure.lengthMm, row.lengthMm)
+  const weigh = meanOfNewest(tests, 'weigh')
+  const measured = meanOfNewest(tests, 'length')
+  const lengthMm = measured !== null ? tested(measured) : givenOr(lure, 'lengthMm', lure.lengthMm, row.lengthMm)
   const size = lengthMm.value / row.lengthMm
   const blades = lure.blades ?? []
   return {
@@ -71,8 +71,8 @@ export function profileOf(lure: Lure, tests: readonly BenchTest[]): LureProfile 
     typical: row,
     techniques: techniquesOf(lure),
     lengthMm,
-    weightG: weigh !== null ? tested(weigh) : statedOr(lure.weightG ?? lure.labelWeightG, row.weightG * size ** 3),
-    bulk: statedOr(lure.bulk, row.bulk),
+    weightG: weigh !== null ? tested(weigh) : givenOr(lure, 'weightG', lure.weightG ?? lure.labelWeightG, row.weightG * size ** 3),
+    bulk: givenOr(lure, 'bulk', lure.bulk, row.bulk),
     vibration: lure.vibration != null ? stated(lure.vibration) : blades.length > 0 ? computed(bladeThump(row.vibration, blades)) : typical(row.vibration),
     flash: statedOr(lure.flash, row.flash),
     intensity: intensityOf(lure, row, tests),
@@ -106,8 +106,19 @@ function mean(values: readonly (number | null)[]): number | null {
   return numbers.length ? numbers.reduce((a, b) => a + b, 0) / numbers.length : null
 }
 
-function meanOfTests(tests: readonly BenchTest[], kind: BenchTest['kind']): number | null {
-  return mean(tests.filter(t => t.kind === kind).flatMap(t => t.values))
+/** The newest test of a kind that found something: a retest takes the place of the test before it, whose repeats give its spread; the older ones stay as history. */
+function newest(tests: readonly BenchTest[], kind: BenchTest['kind'], isSound: (test: BenchTest) => boolean = test => mean(test.values) !== null): BenchTest | undefined {
+  return tests.filter(test => test.kind === kind && isSound(test)).reduce<BenchTest | undefined>((last, test) => (last?.at && test.at && Date.parse(test.at) < Date.parse(last.at) ? last : test), undefined)
+}
+
+function meanOfNewest(tests: readonly BenchTest[], kind: BenchTest['kind']): number | null {
+  const test = newest(tests, kind)
+  return test ? mean(test.values) : null
+}
+
+/** What the owner says of a field, or what the workshop worked out for it; else the family's typical value. */
+function givenOr<T>(lure: Lure, field: WorkedOutField, given: T | null | undefined, fallback: T): Known<T> {
+  return given !== null && given !== undefined && lure.workedOut?.includes(field) ? computed(given) : statedOr(given, fallback)
 }
 
 function bladeThump(base: number, blades: readonly Blade[]): number {
@@ -119,27 +130,27 @@ function bladeThump(base: number, blades: readonly Blade[]): number {
 const RATED_INTENSITY = [1, 3, 5] as const
 
 function intensityOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): Known<number> {
-  const amount = tests.findLast(t => t.kind === 'action')?.values[0]
+  const amount = newest(tests, 'action')?.values[0]
   const rated = amount == null ? undefined : RATED_INTENSITY[Math.round(amount) - 1]
   return rated === undefined ? statedOr(lure.intensity, row.intensity) : tested(rated)
 }
 
 function speedOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): LureProfile['speed'] {
-  const swim = tests.findLast(t => t.kind === 'swim' && t.values.length >= 3 && t.values.every(v => v !== null))
+  const swim = newest(tests, 'swim', t => t.values.length >= 3 && t.values.every(v => v !== null))
   if (swim) {
     const [min, best, max] = swim.values as number[]
     return tested({ min: min!, best: best!, max: max! })
   }
   const [min, best, max] = row.speedMs
   const window = { min: lure.speed?.minMs ?? min, best: lure.speed?.bestMs ?? best, max: lure.speed?.maxMs ?? max }
-  return lure.speed ? stated(window) : typical(window)
+  return lure.speed ? givenOr(lure, 'speed', window, window) : typical(window)
 }
 
 /** Water of a hang test on which nothing was noted [°C]; the calculators' own. */
 const USUAL_WATER_C = 15
 
 function hangOf(tests: readonly BenchTest[]): HangTest | null {
-  const test = tests.findLast(t => t.kind === 'hang')
+  const test = newest(tests, 'hang')
   const riseMs = test ? mean(test.values) : null
   return riseMs === null ? null : { riseMs, temperatureC: test!.temperatureC ?? USUAL_WATER_C, salinityPsu: test!.salinityPsu ?? 0 }
 }
@@ -150,20 +161,25 @@ const SINKS_ABOVE_MS = 0.12
 
 function buoyancyOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): LureProfile['buoyancy'] {
   const rise = hangOf(tests)?.riseMs
-  if (rise === undefined) return statedOr(lure.buoyancy, row.buoyancy)
-  if (Math.abs(rise) < HANGS_BELOW_MS) return tested('hangs')
-  return tested(rise > 0 ? 'floats' : rise < -SINKS_ABOVE_MS ? 'sinks' : 'sinks-slowly')
+  return rise === undefined ? givenOr(lure, 'buoyancy', lure.buoyancy, row.buoyancy) : tested(buoyancyWord(rise))
+}
+
+/** What one calls a lure that rises (+) or sinks (−) so fast when it is left alone [m/s]. */
+export function buoyancyWord(riseMs: number): Buoyancy {
+  if (Math.abs(riseMs) < HANGS_BELOW_MS) return 'hangs'
+  return riseMs > 0 ? 'floats' : riseMs < -SINKS_ABOVE_MS ? 'sinks' : 'sinks-slowly'
 }
 
 function runsAtOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): LureProfile['runsAt'] {
-  const test = tests.findLast(t => t.kind === 'depth' && mean(t.values))
+  const test = newest(tests, 'depth', t => Boolean(mean(t.values)))
   const optional = (castM?: number | null, lineDiameterMm?: number | null, tipM?: number | null) =>
     ({ ...(castM ? { castM } : {}), ...(lineDiameterMm ? { lineDiameterMm } : {}), ...(tipM != null ? { tipM } : {}) })
   if (test) return tested({ depthM: mean(test.values)!, ...optional(test.castM, test.lineDiameterMm) })
   const { runsAt } = lure
   if (runsAt?.depthM) {
     const known = { depthM: runsAt.depthM, ...optional(runsAt.castM, runsAt.lineDiameterMm, runsAt.tipM) }
-    return stated(runsAt.mode === 'troll' ? castRatingOf(known) : { ...known, ...(runsAt.speedMs ? { speedMs: runsAt.speedMs } : {}) })
+    const rating = runsAt.mode === 'troll' ? castRatingOf(known) : { ...known, ...(runsAt.speedMs ? { speedMs: runsAt.speedMs } : {}) }
+    return givenOr<DiveRating>(lure, 'runsAt', rating, rating)
   }
   return row.runsAtM === null ? null : typical({ depthM: row.runsAtM })
 }

@@ -38,6 +38,10 @@ export interface Blade {
 
 export interface LureHook { kind: HookKind, size?: Maybe<string>, count?: Maybe<number> }
 
+/** Figures of a changed lure that were worked out at the workshop and not seen since. */
+export const WORKED_OUT_FIELDS = ['weightG', 'lengthMm', 'bulk', 'buoyancy', 'runsAt', 'speed'] as const
+export type WorkedOutField = typeof WORKED_OUT_FIELDS[number]
+
 /** Scale 1–5, from the trade's words: 1 hardly, 5 as much as lures do. */
 export type Scale5 = number
 
@@ -74,6 +78,8 @@ export interface Lure {
   slot?: Maybe<string>
   parentId?: Maybe<string>
   changes?: Maybe<unknown[]>
+  /** Which of its figures were worked out and not seen: they count as computed until they are typed or tested. */
+  workedOut?: Maybe<string[]>
   internalWeight?: Maybe<typeof INTERNAL_WEIGHTS[number]>
   lip?: Maybe<typeof LIPS[number]>
   /** What the body is made of; free text is kept. */

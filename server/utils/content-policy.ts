@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto'
 
-const OWN_FILES = `default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' blob: data:; font-src 'self'; connect-src 'self'; worker-src 'self'; object-src 'none'; base-uri 'none'; form-action 'none'`
+const OWN_FILES = `default-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' blob: data:; media-src 'self' blob:; font-src 'self'; connect-src 'self'; worker-src 'self'; object-src 'none'; base-uri 'none'; form-action 'none'`
 
 /** What a worker may load and run: its own files, its own wasm. */
 export const WORKER_POLICY = `${OWN_FILES}; script-src 'self' 'wasm-unsafe-eval'`

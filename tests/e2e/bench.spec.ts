@@ -57,10 +57,70 @@ test('a plug is made to hang at 6 °C and kept as a lure of its own', async ({ p
   await expect(page.getByRole('row', { name: /left alone/ })).toContainText('hangs')
   await expect(page.getByRole('row', { name: /hangs at/ })).toContainText('6.0')
   await expect(page.getByLabel('Bill of parts')).toContainText('lead, filed until it hangs level')
-  await page.getByRole('button', { name: 'Keep as a changed lure' }).click()
+  await expect(page.getByLabel('What goes over to it')).toContainText('worked out: put it on the scale')
+  await page.getByRole('button', { name: /^Keep (it|one) as changed$/ }).click()
   await expect(page.getByText('Weir runner, changed is in the box')).toBeVisible()
   await page.getByRole('link', { name: 'Box', exact: true }).click()
   await expect(page.getByRole('button', { name: 'Weir runner, changed' })).toBeVisible()
+})
+
+test('blades are changed one by one, and the changed lure keeps each with its shape, number, finish and colour', async ({ page }) => {
+  await toBench(page, 'Moor blade')
+  await page.getByRole('button', { name: 'workshop' }).click()
+  const blades = page.getByRole('group', { name: 'Blades' })
+  await blades.getByLabel('Shape, front').selectOption('colorado')
+  await blades.getByLabel('Finish, front').selectOption('hammered')
+  await blades.getByLabel('Colour, front').selectOption('copper')
+  await expect(page.getByLabel('Bill of parts')).toContainText(/colorado .* hammered copper/)
+  await page.getByRole('button', { name: /^Keep (it|one) as changed$/ }).click()
+  await expect(page.getByText('Moor blade, changed is in the box')).toBeVisible()
+  await page.reload()
+  await pick(page, 'Moor blade, changed')
+  await page.getByRole('button', { name: 'workshop' }).click()
+  await expect(blades.getByLabel('Shape, front')).toHaveValue('colorado')
+  await expect(blades.getByLabel('Finish, front')).toHaveValue('hammered')
+  await expect(blades.getByLabel('Colour, front')).toHaveValue('copper')
+})
+
+test('a fall is timed on a film, frame by frame', async ({ page }) => {
+  await toBench(page, 'Ondil')
+  await page.getByRole('button', { name: 'fall', exact: true }).click()
+  // Two seconds of a film made in the page, as a phone's camera would hand it over.
+  const film = await page.evaluate(async () => {
+    const canvas = Object.assign(document.createElement('canvas'), { width: 64, height: 64 })
+    const pen = canvas.getContext('2d')!
+    const recorder = new MediaRecorder(canvas.captureStream(30), { mimeType: 'video/webm' })
+    const parts: Blob[] = []
+    recorder.ondataavailable = ({ data }) => parts.push(data)
+    const ended = new Promise(done => recorder.addEventListener('stop', done))
+    recorder.start()
+    const began = performance.now()
+    while (performance.now() - began < 2000) {
+      pen.fillStyle = `hsl(${performance.now() % 360} 50% 50%)`
+      pen.fillRect(0, 0, 64, 64)
+      await new Promise(requestAnimationFrame)
+    }
+    recorder.stop()
+    await ended
+    return [...new Uint8Array(await new Blob(parts).arrayBuffer())]
+  })
+  await page.getByLabel('Film of a fall').setInputFiles({ name: 'fall.webm', mimeType: 'video/webm', buffer: Buffer.from(film) })
+  const timing = page.getByRole('region', { name: 'Time a fall on a film' })
+  await expect.poll(() => timing.locator('video').evaluate(v => (v as HTMLVideoElement).readyState)).toBeGreaterThan(1)
+  await expect.poll(() => timing.locator('video').evaluate(v => (v as HTMLVideoElement).currentTime)).toBe(0)
+  await timing.getByRole('button', { name: /^it goes under/ }).click()
+  for (let i = 0; i < 3; i++) {
+    await timing.getByRole('button', { name: '10 frames on' }).click()
+    await expect.poll(() => timing.locator('video').evaluate(v => (v as HTMLVideoElement).seeking)).toBe(false)
+  }
+  await timing.getByRole('button', { name: /^it touches/ }).click()
+  const take = timing.getByRole('button', { name: /^Take/ })
+  const seconds = Number((await take.textContent())!.match(/[\d.]+/)![0])
+  expect(seconds).toBeGreaterThan(0.2)
+  expect(seconds).toBeLessThan(2.2)
+  await take.click()
+  await expect(page.getByLabel('Readings').getByRole('listitem')).toHaveCount(1)
+  await expect(page.getByLabel('Readings')).toContainText(seconds.toFixed(2))
 })
 
 test('bad readings are refused in words and nothing is stored', async ({ page }) => {

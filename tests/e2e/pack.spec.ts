@@ -83,3 +83,17 @@ test('the list prints without what belongs to the screen, and fits a phone', asy
   await page.waitForTimeout(500)
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
 })
+
+test('a lure sent from its card must go along, on a list that is made for it', async ({ page }) => {
+  test.setTimeout(120_000)
+  await page.goto('/')
+  const first = page.locator('.setups ol > li').first()
+  const lure = (await first.locator('.name').textContent())!.trim()
+  await first.getByRole('button').first().click()
+  await first.getByRole('link', { name: 'pack it for tomorrow' }).click()
+  await expect(page).toHaveURL(/\/pack$/)
+  await expect(page.getByRole('button', { name: `must go: ${lure} ✕` })).toBeVisible()
+  await page.getByRole('button', { name: 'Plan the pack' }).click()
+  await planned(page)
+  await expect(named(page, lure)).toHaveCount(1)
+})

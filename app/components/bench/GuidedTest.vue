@@ -122,7 +122,7 @@ async function save() {
       <v-autocomplete v-if="kind === 'action'" v-model="referenceId" :items="others" label="Beside the reference" clearable />
     </div>
 
-    <DropTimer v-if="kind === 'fall'" @drop="add" />
+    <template v-if="kind === 'fall'"><DropTimer @drop="add" /><FallVideo @drop="add" /></template>
     <ScalePan v-if="kind === 'weigh'" :true-grams="profile.weightG.value" @reading="add" />
     <div v-if="kind === 'tear'" class="tear">
       <NumberStep label="Bucket" dimension="strength" :value="bucketKg" :step="0.1" :min="0" :max="20" @change="v => bucketKg = v" />

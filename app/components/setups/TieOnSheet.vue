@@ -82,7 +82,7 @@ const figures = computed(() => {
     <p class="trust">How well this is known: <b>{{ Math.round(setup.confidence * 100) }} %</b>
       <button class="quiet" type="button" :aria-expanded="showParts" @click="showParts = !showParts">{{ showParts ? 'close the parts' : 'open the score' }}</button>
     </p>
-    <p class="lead-on"><NuxtLink class="quiet" :to="{ path: '/trip', query: { tie: setup.lureId } }">take it fishing</NuxtLink><NuxtLink class="quiet" :to="`/box/lure/${encodeURIComponent(setup.lureId)}`">all of this lure</NuxtLink><NuxtLink class="quiet" :to="{ path: '/bench', query: { lure: setup.lureId } }">test it</NuxtLink></p>
+    <p class="lead-on"><NuxtLink class="quiet" :to="{ path: '/trip', query: { tie: setup.lureId } }">take it fishing</NuxtLink><NuxtLink class="quiet" :to="{ path: '/pack', query: { take: setup.lureId } }">pack it for tomorrow</NuxtLink><NuxtLink class="quiet" :to="`/box/lure/${encodeURIComponent(setup.lureId)}`">all of this lure</NuxtLink><NuxtLink class="quiet" :to="{ path: '/bench', query: { lure: setup.lureId } }">test it</NuxtLink></p>
     <p v-if="showParts" class="reason shares">Of the judgement {{ shares.map(([known, share]) => `${Math.round(share * 100)} % is ${KNOWN_LABEL[known]}`).join(', ') }}; {{ hours > 0 ? `you have fished it ${hours.toFixed(1)} h` : 'your log says nothing of it yet' }}.</p>
     <table v-if="showParts">
       <thead><tr><th>axis</th><th>asked</th><th>offers</th><th>fits</th><th>counts</th></tr></thead>
