@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import type { Pack } from '#core/pack'
-import { formatQuantity } from '#core/units'
+import { formatHookSize, formatQuantity } from '#core/units'
 import { words } from '~/text/labels'
+import { leaderTold } from '~/text/line-words'
 import { WISH_WORDS } from '~/text/pack-words'
 import { dayShort, weekday } from '~/text/dates'
 
@@ -135,7 +136,7 @@ async function lookForGaps() {
           <ul class="rods">
             <li v-for="r in rods" :key="r.id">
               <div class="rod"><b>{{ rodName(r.id) }}</b><button type="button" class="quiet" :aria-label="`Leave ${rodName(r.id)} at home`" @click="leave(r.id)">leave</button></div>
-              <div v-if="r.lureId" class="rigged"><LureDrawing v-if="box.lureById.get(r.lureId)" :lure="box.lureById.get(r.lureId)!" small class="drawing" /><p><span class="small-label">first light</span><br /><b>{{ lureName(r.lureId) }}</b><template v-if="r.setup?.trailerId"> with {{ lureName(r.setup.trailerId) }}</template><br /><span v-if="r.setup" class="soft">{{ words(r.setup.rig) }}<template v-if="r.setup.headG">, {{ formatQuantity('weight', r.setup.headG, { system: units }) }} head</template><template v-if="r.setup.sinkerG">, {{ formatQuantity('weight', r.setup.sinkerG, { system: units }) }} sinker</template> · {{ words(r.setup.presentation.cadence) }} · {{ metres(r.setup.presentation.depthM) }}</span></p></div>
+              <div v-if="r.lureId" class="rigged"><LureDrawing v-if="box.lureById.get(r.lureId)" :lure="box.lureById.get(r.lureId)!" small class="drawing" /><p><span class="small-label">first light</span><br /><b>{{ lureName(r.lureId) }}</b><template v-if="r.setup?.trailerId"> with {{ lureName(r.setup.trailerId) }}</template><br /><span v-if="r.setup" class="soft">{{ words(r.setup.rig) }}<template v-if="r.setup.headG">, {{ formatQuantity('weight', r.setup.headG, { system: units }) }} head</template><template v-if="r.setup.sinkerG">, {{ formatQuantity('weight', r.setup.sinkerG, { system: units }) }} sinker</template> · {{ words(r.setup.presentation.cadence) }} · {{ metres(r.setup.presentation.depthM) }}<br />{{ r.setup.connection === 'direct' ? 'direct knot' : r.setup.connection }}<template v-if="r.setup.leader">, leader {{ leaderTold(r.setup.leader, box.outfitById.get(r.id)?.leader, units) }}</template>, hook {{ words(r.setup.hook.kind) }}{{ r.setup.hook.size ? ` ${formatHookSize(r.setup.hook.size)}` : '' }}</span></p></div>
               <p v-else class="soft">nothing tied on yet</p>
               <p v-if="r.changes.length > 0" class="soft changes"><span class="small-label">then</span> {{ r.changes.map(lureName).join(', ') }}</p>
             </li>

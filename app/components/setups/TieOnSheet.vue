@@ -5,6 +5,7 @@ import { knownShares, type SetupOut } from '#core/tell'
 import { formatHookSize, formatQuantity } from '#core/units'
 import { axisRange, axisValue } from '~/text/axis-value'
 import { capital, KNOWN_LABEL, tacticLabel, words } from '~/text/labels'
+import { leaderTold, strandInWords } from '~/text/line-words'
 import { wayInWords } from '~/text/way-words'
 
 const props = defineProps<{
@@ -33,8 +34,8 @@ const lines = computed(() => {
   rows.push({ label: 'rig', text: capital(words(setup.rig)) + (setup.headG ? `, ${quantity('weight', setup.headG)} ${/weighted/.test(setup.rig) ? 'weighted hook' : 'head'}` : '') + (setup.sinkerG ? `, ${quantity('weight', setup.sinkerG)} sinker` : '') })
   rows.push({ label: 'hook', text: `${setup.hook.count > 1 ? `${setup.hook.count} × ` : ''}${words(setup.hook.kind)}${setup.hook.size ? ` ${formatHookSize(setup.hook.size)}` : ''}; ${setup.hook.advice}${setup.trailerHook ? '; add a trailer hook' : ''}` })
   if (trailer.value) rows.push({ label: 'trailer', text: `${trailer.value.name}${setup.trailerHooking ? `, ${HOOKING[setup.trailerHooking]}` : ''}` })
-  if (outfit.value) rows.push({ label: 'rod', text: `${outfit.value.name}, ${quantity('diameter', outfit.value.line.diameterMm ?? 0)} ${outfit.value.line.material}` })
-  rows.push({ label: 'tie', text: `${setup.connection === 'direct' ? 'direct knot' : `by ${setup.connection}`}${setup.leader ? `, leader ${quantity('depth', setup.leader.lengthM)} ${setup.leader.material}` : ''}` })
+  if (outfit.value) rows.push({ label: 'rod', text: `${outfit.value.name}, ${strandInWords(outfit.value.line, units.value)}` })
+  rows.push({ label: 'tie', text: `${setup.connection === 'direct' ? 'direct knot' : `by ${setup.connection}`}${setup.leader ? `, leader ${leaderTold(setup.leader, outfit.value?.leader, units.value)}` : ''}` })
   if (setup.presentation.dropLeaderM) rows.push({ label: 'leader', text: `${quantity('depth', setup.presentation.dropLeaderM)} from hook to weight; on this cast it stands ${quantity('depth', setup.presentation.standsM ?? 0)} off the bottom` })
   rows.push({ label: 'fish it', text: setup.presentation.text })
   return rows

@@ -7,6 +7,7 @@ import { LINE_MATERIALS, REEL_KINDS, ROD_ACTIONS, ROD_KINDS, ROD_POWERS } from '
 import { type Dimension, formatQuantity } from '#core/units'
 import { windowStrip } from '~/charts/window-strip'
 import { capital, words } from '~/text/labels'
+import { leaderInWords, strandInWords } from '~/text/line-words'
 
 /** One rod with its reel, line and leader; each field is stored as it is left. */
 const props = defineProps<{ outfit: Outfit }>()
@@ -49,8 +50,8 @@ const build = computed(() => {
   const { rod, line, leader } = props.outfit
   return [
     [words(rod.kind), shown('depth', rod.lengthM), words(rod.power), words(rod.action)].filter(Boolean).join(' '),
-    [words(line.material), shown('diameter', line.diameterMm), shown('strength', line.testKg)].filter(Boolean).join(' '),
-    leader ? `${[words(leader.material), shown('diameter', leader.diameterMm)].filter(Boolean).join(' ')} leader` : 'no leader',
+    strandInWords(line, units.value),
+    leader ? `leader ${leaderInWords(leader, units.value)}` : 'no leader',
   ].join(' · ')
 })
 const facts = computed(() => [
