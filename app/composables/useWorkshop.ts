@@ -1,6 +1,6 @@
 import { computed, type MaybeRefOrGetter, ref, toValue } from 'vue'
 import { balanceShift, type Change, type ChangedFigures, type ChangedLure, changedLure } from '#core/bench'
-import { bodyDensity, type LureProfile } from '#core/lure'
+import { bodyDensity, type LureProfile, windowVerdict } from '#core/lure'
 import { sinkSpeedOfWeight, STANDARD_GRAVITY, surplusMass } from '#core/motion'
 import { bisect } from '#core/numeric'
 import type { Outfit } from '#core/tackle'
@@ -19,7 +19,7 @@ export interface BenchState {
   readonly hangsAtC: number | null
   /** Balance moved toward the tail [mm]. */
   readonly balanceMm: number
-  /** Names of the rods whose window holds it. */
+  /** Names of the rods that throw it. */
   readonly rods: readonly string[]
 }
 
@@ -53,7 +53,7 @@ export function useWorkshop(profile: MaybeRefOrGetter<LureProfile>, water: Maybe
       hangsAtC: hangTemperature(mass, volume, salinityPsu),
       balanceMm: balanceShift(applied, lure.weightG.value, lure.lengthMm.value),
       driftMs: sinkSpeedOfWeight(-surplus * STANDARD_GRAVITY, lure.fallAreaCm2 * 1e-4, density),
-      rods: toValue(outfits).filter(({ rod }) => mass * 1000 >= (rod.lureMinG ?? 0) && mass * 1000 <= (rod.lureMaxG ?? Infinity)).map(o => o.name),
+      rods: toValue(outfits).filter(outfit => typeof windowVerdict(outfit, mass * 1000) !== 'string').map(o => o.name),
     }
   }
 

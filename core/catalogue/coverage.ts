@@ -13,7 +13,7 @@ export interface DepthSpeedCell { readonly depth: readonly [number, number], rea
 /** Which lures can be worked in each band of depth and speed: their window holds the middle of the band's speed, and half of the band (or half of their own depths) is shared. */
 export function depthBySpeed(profiles: readonly LureProfile[]): readonly DepthSpeedCell[] {
   const tied = profiles.filter(({ lure }) => lure.role !== 'trailer' && lure.quantity !== 0)
-  const reaches = tied.map(reachOf)
+  const reaches = tied.map(profile => reachOf(profile))
   const reach = SPEED_BANDS.map(([low, high]) => reaches.map((at): Depths | null => at((low + high) / 2)))
   return DEPTH_BANDS.flatMap(depth => SPEED_BANDS.map((speed, column) => {
     return { depth, speed, lureIds: tied.filter((_, i) => shares(reach[column]![i]!, depth)).map(p => p.lure.id) }

@@ -10,11 +10,12 @@ import type { LureProfile } from './profile'
 export interface Depths { readonly fromM: number, readonly toM: number }
 
 /** The cast by which lures are compared: 30 m with 0.25 mm nylon, fresh water of 15 °C. Assumed, so that no outfit is favoured. */
-export const REFERENCE_CAST = { castM: 30, lineDiameterMm: 0.25, tipM: 0.8 } as const
-const LINE = { diameter: REFERENCE_CAST.lineDiameterMm / 1000, density: LINE_DENSITY.nylon }
+export const REFERENCE_CAST: CastBy = { castM: 30, lineDiameterMm: 0.25, lineDensity: LINE_DENSITY.nylon, tipM: 0.8 }
+/** A cast by which depths are told: how far [m], with which line [mm, kg/m³], the tip how high over the water [m]. */
+export interface CastBy { readonly castM: number, readonly lineDiameterMm: number, readonly lineDensity: number, readonly tipM: number }
 const WATER = { density: waterDensity(15, 0), current: 0 }
 /** Deepest water of the comparison [m]. Assumed: beyond it lures are let down, not cast. */
-const DEEPEST_M = 15
+export const DEEPEST_M = 15
 /** What counts as the surface [m]. */
 const SURFACE_M = 0.15
 /** Shallowest sensible depth of a lure let down on a vertical line [m]. Assumed. */
@@ -28,16 +29,16 @@ const STILL_DRIFT_MS = 0.25
 type SpanAt = (speedMs: number) => Depths
 
 /**
- * Depths at which a lure works when wound at some speed, over every way of fishing it, by the reference cast and with the usual head or sinker.
+ * Depths at which a lure works when wound at some speed, over every way of fishing it (or those that are given), by a cast and with the usual head or sinker.
  *
  * Error: ±25 % of the depth for what sinks (drag areas are the family's), ±15 % for rated divers.
  * Source: the motion model's cast table and hold-depth balance.
  *
  * @returns a function of the speed through the water [m/s] that gives `null` where it does not work
  */
-export function reachOf(profile: LureProfile): (speedMs: number) => Depths | null {
+export function reachOf(profile: LureProfile, cast: CastBy = REFERENCE_CAST, techniques: readonly TechniqueRow[] = profile.techniques): (speedMs: number) => Depths | null {
   const { min, max } = profile.speed.value
-  const spans = profile.techniques.map(technique => spanOf(profile, technique)).filter(span => span !== null)
+  const spans = techniques.map(technique => spanOf(profile, technique, cast)).filter(span => span !== null)
   return (speedMs) => {
     if (spans.length === 0 || speedMs < min || speedMs > max) return null
     const found = spans.map(span => span(speedMs))
@@ -45,22 +46,22 @@ export function reachOf(profile: LureProfile): (speedMs: number) => Depths | nul
   }
 }
 
-function spanOf(profile: LureProfile, technique: TechniqueRow): SpanAt | null {
+function spanOf(profile: LureProfile, technique: TechniqueRow, cast: CastBy): SpanAt | null {
   switch (technique.control) {
     case 'surface': return () => ({ fromM: 0, toM: SURFACE_M })
     case 'vertical': return () => ({ fromM: VERTICAL_FROM_M, toM: DEEPEST_M })
     case 'dive': {
       if (!profile.runsAt) return null
-      const deepest = deepestOnCast(profile.runsAt.value, REFERENCE_CAST)
+      const deepest = deepestOnCast(profile.runsAt.value, cast)
       return () => ({ fromM: SHALLOW_SHARE * deepest, toM: deepest })
     }
     case 'count-down': {
-      const deepestAt = heldAt(profile, technique)
+      const deepestAt = heldAt(profile, technique, cast)
       return speedMs => ({ fromM: 0, toM: deepestAt(speedMs) })
     }
     case 'bottom':
     case 'above-bottom': {
-      const deepest = deepestHeld(technique.adds === 'nothing' ? profile.weightG.value : usualAddition(technique, profile).grams)
+      const deepest = deepestHeld(technique.adds === 'nothing' ? profile.weightG.value : usualAddition(technique, profile).grams, cast.lineDiameterMm)
       return () => ({ fromM: SURFACE_M, toM: deepest })
     }
   }
@@ -70,13 +71,14 @@ function spanOf(profile: LureProfile, technique: TechniqueRow): SpanAt | null {
 const LADDER_M = [SURFACE_M, 0.5, 1, 1.75, 2.75, 4, 6, 9, DEEPEST_M]
 
 /** Deepest that a sinking lure can be held at a speed [m]. */
-function heldAt(profile: LureProfile, technique: TechniqueRow): (speedMs: number) => number {
+function heldAt(profile: LureProfile, technique: TechniqueRow, { castM, lineDiameterMm, lineDensity, tipM }: CastBy): (speedMs: number) => number {
   const dragArea = profile.towAreaCm2 * 1e-4
   const netWeight = sinkingNewton({ profile, trailer: null, technique, added: usualAddition(technique, profile) }, WATER.density)
   if (netWeight <= 0) return () => SURFACE_M
   const lure = { netWeight, dragArea, liftArea: -(LIFT_RATIO[profile.lure.family] ?? 0) * dragArea }
-  const place = { distance: REFERENCE_CAST.castM / 2, tip: REFERENCE_CAST.tipM }
-  const speeds = LADDER_M.map(depth => holdSpeed(lure, LINE, WATER, { ...place, depth }) ?? 0)
+  const place = { distance: castM / 2, tip: tipM }
+  const line = { diameter: lineDiameterMm / 1000, density: lineDensity }
+  const speeds = LADDER_M.map(depth => holdSpeed(lure, line, WATER, { ...place, depth }) ?? 0)
   return (speedMs) => {
     const below = speeds.findIndex(speed => speed < speedMs)
     if (below === 0) return SURFACE_M
@@ -86,12 +88,16 @@ function heldAt(profile: LureProfile, technique: TechniqueRow): (speedMs: number
   }
 }
 
-/** Lead that keeps contact at each half metre [g], worked out once. */
-let needed: readonly { readonly depthM: number, readonly grams: number }[] | null = null
+/** Lead that keeps contact at each half metre [g], worked out once for each thickness of line. */
+const needed = new Map<number, readonly { readonly depthM: number, readonly grams: number }[]>()
 
 /** Deepest bottom on which so much lead keeps contact [m], by half metres. */
-function deepestHeld(grams: number): number {
-  needed ??= Array.from({ length: DEEPEST_M * 2 }, (_, i) => (i + 1) / 2)
-    .map(depthM => ({ depthM, grams: 1000 * BOTTOM_SHARE * (bottomWeight(depthM, STILL_DRIFT_MS, LINE.diameter, WATER.density) ?? Infinity) }))
-  return needed.findLast(step => step.grams <= grams)?.depthM ?? SURFACE_M
+function deepestHeld(grams: number, lineDiameterMm: number): number {
+  let steps = needed.get(lineDiameterMm)
+  if (steps === undefined) {
+    steps = Array.from({ length: DEEPEST_M * 2 }, (_, i) => (i + 1) / 2)
+      .map(depthM => ({ depthM, grams: 1000 * BOTTOM_SHARE * (bottomWeight(depthM, STILL_DRIFT_MS, lineDiameterMm / 1000, WATER.density) ?? Infinity) }))
+    needed.set(lineDiameterMm, steps)
+  }
+  return steps.findLast(step => step.grams <= grams)?.depthM ?? SURFACE_M
 }

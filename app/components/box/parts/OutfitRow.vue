@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
-import { isBiteProof, prepareOutfit, windowVerdict } from '#core/lure'
+import { DEEPEST_M, deepestOf, type GetsDown, isBiteProof, prepareOutfit, throwsOf } from '#core/lure'
 import type { Outfit } from '#core/tackle'
 import { LINE_MATERIALS, REEL_KINDS, ROD_ACTIONS, ROD_KINDS, ROD_POWERS } from '#core/terms'
 import { type Dimension, formatQuantity } from '#core/units'
@@ -38,11 +38,22 @@ function number(event: Event, store: (value: number | null) => Promise<void>) {
 
 const prepared = computed(() => prepareOutfit(props.outfit))
 /** By the lures' own weight; soft bodies are thrown with a head, which comes on top. */
-const throws = computed(() => {
-  const { rod } = props.outfit
-  const weights = [...catalogue.profiles.values()].map(p => p.weightG.value)
-  return { at: weights.filter(w => typeof windowVerdict(props.outfit, w) !== 'string').length, inside: rod.lureMinG == null || rod.lureMaxG == null ? null : weights.filter(w => w >= rod.lureMinG! && w <= rod.lureMaxG!).length }
+/** Lures that can be tied on by themselves, as this rod throws them, deepest first. */
+const able = computed(() => [...catalogue.profiles.values()].filter(p => p.lure.role !== 'trailer'))
+const thrown = computed(() => throwsOf(prepared.value, able.value))
+const inside = computed(() => {
+  const { lureMinG, lureMaxG } = props.outfit.rod
+  return lureMinG == null || lureMaxG == null ? null : thrown.value.filter(t => t.totalG >= lureMinG && t.totalG <= lureMaxG).length
 })
+/** How far down this rod gets, by lip, by weight and to the bottom. Worked out for a row that is open. */
+const deepestInWords = computed(() => {
+  if (!opened.value) return ''
+  return deepestOf(prepared.value, thrown.value).map(({ by, depthM, thrown: t }) => {
+    const depth = `${formatQuantity('depth', depthM, { system: units.value })}${depthM >= DEEPEST_M ? ' and more' : ''}`
+    return `${WAYS_DOWN[by]} ${depth} with ${t.profile.lure.name} (${shown('weight', t.totalG)} complete, cast ${formatQuantity('depth', t.castM, { system: units.value, decimals: 0 })})`
+  }).join('; ')
+})
+const WAYS_DOWN: Record<GetsDown, string> = { 'dive': 'dives to', 'count-down': 'is wound as deep as', 'bottom': 'keeps the bottom to' }
 const STRIP = { width: 1000, height: 34 } as const
 const strip = computed(() => windowStrip(props.outfit.rod, [...catalogue.profiles.values()].map(p => p.weightG.value), STRIP.width, units.value))
 const weight = (value: number | null | undefined) => shown('weight', value)
@@ -55,7 +66,7 @@ const build = computed(() => {
   ].join(' · ')
 })
 const facts = computed(() => [
-  `throws ${throws.value.at} of your ${catalogue.profiles.size} lures by their own weight${throws.value.inside === null ? '' : `, ${throws.value.inside} of them inside its window`}`,
+  `throws ${thrown.value.length} of your ${able.value.length} lures, each complete with its usual head or sinker${inside.value === null ? '' : `, ${inside.value} of them inside its window`}`,
   prepared.value.pickUpM ? `${formatQuantity('depth', prepared.value.pickUpM, { system: units.value })} of line a turn` : 'line per turn needs ratio and spool',
   props.outfit.line.diameterMm == null ? `line of ${formatQuantity('diameter', prepared.value.lineMm, { system: units.value })} is assumed` : '',
   isBiteProof(props.outfit.leader) ? 'its leader withstands teeth' : '',
@@ -78,6 +89,7 @@ const copy = () => box.change({ put: { outfits: [{ ...JSON.parse(JSON.stringify(
     </svg>
     <div class="scale" aria-hidden="true"><span v-for="mark in strip.marks" :key="mark.weightG" :style="{ left: `${mark.at / STRIP.width * 100}%` }">{{ weight(mark.weightG) }}</span></div>
     <p class="reason facts">{{ capital(facts) }}.</p>
+    <p v-if="opened && deepestInWords" class="reason facts">At its best speed a lure {{ deepestInWords }}.</p>
     <div v-if="opened" class="fields">
       <v-text-field :model-value="outfit.name" label="Name" @change="alter(() => ({ name: ($event.target as HTMLInputElement).value }))" />
       <v-select :model-value="outfit.rod.kind" :items="items(ROD_KINDS)" label="Rod" @update:model-value="kind => rod({ kind })" />
