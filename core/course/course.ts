@@ -195,8 +195,8 @@ export function courseOf(presented: Presented, { coarse = false }: { readonly co
   return TECHNIQUES[presented.mode === 'troll' ? 'troll' : presented.control](presented, coarse)
 }
 
-/** Coarse courses that are remembered: a box of some thousand lures asks for two thousand, and most stay the same when the reading changes. */
-const REMEMBERED = 6000
+/** Coarse courses that are remembered, some 2 kB each: a box asks for three or four a lure, and most stay the same when the reading changes. */
+const REMEMBERED = 16_000
 /** Numbers that decide a course, and the words that do, as their place among their kind. */
 const DECIDING = 28
 const solved = new RowMemo<Course>(REMEMBERED, DECIDING)

@@ -1,6 +1,6 @@
 import { breachesOf, slotsOf, usedBy } from './limits'
-import { EMPTY_PACK, hungOn, leftOut, type Pack, type PackItem, type PackProblem } from './problem'
-import { countedUnder, type Sorted, takenIn, valueOf } from './value'
+import { EMPTY_PACK, hungOn, leftOut, NOT_RIGGED, type Pack, type PackItem, type PackProblem } from './problem'
+import { bestByDay, countedUnder, type Sorted, takenIn, valueOf, wishesWorth } from './value'
 
 /** Rounds of exchange after the first pack; each tries to give up one thing for a better one. */
 const EXCHANGES = 6
@@ -136,10 +136,13 @@ function withMoreRods(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
   return best
 }
 
-/** One lure given up for another, or another hung ready on a rod of the pack, whichever raises the worth most. */
+/**
+ * One lure given up for another, or another hung ready on a rod of the pack, whichever raises the worth most.
+ * What each would add is first reckoned day by day from what the rest catches; only what comes out better is weighed whole. The reckoning leaves aside that a new trailer may serve another lure too: such a chance can be missed, never misjudged.
+ */
 function exchanged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
   const kind = new Map(problem.items.map(i => [i.id, i.kind]))
-  const others = [...new Map(sorted.flatMap(({ list }) => list.filter(o => !pack.items.includes(o.lureId) && !problem.locks.leave.has(o.lureId) && !problem.locks.leave.has(o.outfitId) && !o.needs.some(id => problem.locks.leave.has(id))).slice(0, TRIED_UNDER_EACH)).map(o => [`${o.lureId} ${o.outfitId}`, o])).values()]
+  const others = newcomers(problem, sorted, pack)
   let [best, value] = [pack, valueOf(problem, sorted, pack).total]
   const weigh = (next: Pack) => {
     const total = valueOf(problem, sorted, next).total
@@ -148,14 +151,55 @@ function exchanged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
   const lures = pack.items.filter(id => kind.get(id) === 'lure' && !problem.locks.take.has(id))
   for (const out of [null, ...lures]) {
     const left = out === null ? pack : leftOut(pack, out)
-    for (const { lureId, outfitId, needs } of others) {
-      const next = withBundle(left, { items: [lureId, ...needs], rod: outfitId })
+    const rest = bestByDay(sorted, left)
+    const without = new Map(left.rods.map(rod => [rod, left.rigged[rod] === undefined ? rest : bestByDay(sorted, unhung(left, rod))]))
+    for (const other of others) {
+      const items = [other.lureId, ...other.needs]
+      const wishes = wishesWorth(problem, new Set([...left.items, ...items]))
+      const loose = wishes + reckoned(sorted, rest, other.scores, NOT_RIGGED)
+      const hung = wishes + reckoned(sorted, without.get(other.outfitId) ?? rest, other.scores, 1)
+      if (Math.max(loose, hung) <= value + LEAST_GAIN) continue
+      const next = withBundle(left, { items, rod: other.outfitId })
       if (!next || breachesOf(problem, next).length > 0) continue
-      weigh(next)
-      weigh(hungOn(next, outfitId, lureId))
+      if (loose > value + LEAST_GAIN) weigh(next)
+      if (hung > value + LEAST_GAIN) weigh(hungOn(next, other.outfitId, other.lureId))
     }
   }
   return best
+}
+
+/** A set-up that is not in the pack, with what it catches on each day. */
+interface Newcomer { readonly lureId: string, readonly outfitId: string, readonly needs: readonly string[], readonly scores: Float64Array }
+
+/** The best few of each day that are not taken, each once. */
+function newcomers({ locks }: PackProblem, sorted: Sorted, pack: Pack): readonly Newcomer[] {
+  const taken = new Set(pack.items)
+  const found = new Map<string, Newcomer>()
+  for (const { list } of sorted) {
+    let tried = 0
+    for (const { lureId, outfitId, needs } of list) {
+      if (taken.has(lureId) || locks.leave.has(lureId) || locks.leave.has(outfitId) || needs.some(id => locks.leave.has(id))) continue
+      found.set(`${lureId} ${outfitId}`, found.get(`${lureId} ${outfitId}`) ?? { lureId, outfitId, needs, scores: scoresOf(sorted, lureId, outfitId, needs) })
+      if (++tried === TRIED_UNDER_EACH) break
+    }
+  }
+  return [...found.values()]
+}
+
+/** What one lure catches on one rod with no more than these things, day by day. */
+function scoresOf(sorted: Sorted, lureId: string, outfitId: string, needs: readonly string[]): Float64Array {
+  return Float64Array.from(sorted, ({ byLure }) => byLure.get(lureId)?.find(o => o.outfitId === outfitId && o.needs.every(id => needs.includes(id)))?.score ?? 0)
+}
+
+/** Catch with a newcomer beside the rest, over all days. */
+function reckoned(sorted: Sorted, rest: Float64Array, scores: Float64Array, share: number): number {
+  let sum = 0
+  for (let d = 0; d < rest.length; d++) sum += sorted[d]!.weight * Math.max(rest[d]!, share * scores[d]!)
+  return sum
+}
+
+function unhung(pack: Pack, rod: string): Pack {
+  return { ...pack, rigged: Object.fromEntries(Object.entries(pack.rigged).filter(([other]) => other !== rod)) }
 }
 
 /** A pack without what nothing needs: things that raise nothing are left at home, as long as nobody said otherwise. */

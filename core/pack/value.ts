@@ -1,5 +1,5 @@
 import { catchOn } from './days'
-import { NOT_RIGGED, type Pack, type PackOption, type PackProblem, SHOWN, WISH_WORTH } from './problem'
+import { NOT_RIGGED, type Pack, type PackOption, type PackProblem, type PackWish, SHOWN, WISH_WORTH } from './problem'
 
 /** A set-up that counts under a reading, with its place and what it is worth there. */
 export interface Counted { readonly option: PackOption, readonly place: number, readonly isRigged: boolean, readonly worth: number }
@@ -89,9 +89,31 @@ export interface PackValue {
   readonly total: number
 }
 
+/** What the best set-up of the pack catches, day by day. */
+export function bestByDay(sorted: Sorted, pack: Pack): Float64Array {
+  const taken = takenIn(pack)
+  return Float64Array.from(sorted, day => catchUnder(day, taken))
+}
+
+/** The lures that meet each wish, kept: it is asked of thousands of packs. */
+const meeting = new WeakMap<PackWish, ReadonlySet<string>>()
+
+function isMet(wish: PackWish, items: ReadonlySet<string>): boolean {
+  let lures = meeting.get(wish)
+  if (lures === undefined) meeting.set(wish, lures = new Set(wish.lureIds))
+  for (const id of items) if (lures.has(id)) return true
+  return false
+}
+
+/** What the wishes are worth that such things meet. */
+export function wishesWorth({ wishes }: Pick<PackProblem, 'wishes'>, items: ReadonlySet<string>): number {
+  return WISH_WORTH * wishes.filter(wish => isMet(wish, items)).length
+}
+
 export function valueOf({ wishes }: Pick<PackProblem, 'wishes'>, sorted: Sorted, pack: Pack): PackValue {
   const taken = takenIn(pack)
-  const expected = sorted.reduce((sum, day) => sum + day.weight * catchUnder(day, taken), 0)
-  const met = wishes.filter(w => w.lureIds.some(id => taken.items.has(id))).map(w => w.id)
+  let expected = 0
+  for (const day of sorted) expected += day.weight * catchUnder(day, taken)
+  const met = wishes.filter(wish => isMet(wish, taken.items)).map(w => w.id)
   return { expected, met, total: expected + WISH_WORTH * met.length }
 }
