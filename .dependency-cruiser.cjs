@@ -20,7 +20,7 @@ const FLOORS = [
 
 /** Packages that core/ may lean on, and where: small, pure, or mathematics. */
 const PACKAGES = {
-  'zod': ['files', 'calc'], 'papaparse': ['files'], 'fast-xml-parser': ['files'], 'dequal': ['files'],
+  'zod': ['files', 'calc'], 'papaparse': ['files'], 'fast-xml-parser': ['files'], 'dequal': ['files', 'tackle', 'bench'],
   'ml-kmeans': ['palette'], 'd3-color': ['palette', 'light'], 'd3-array': ['.*'], 'fraction.js': ['units'], 'astronomy-engine': ['light'],
   'jstat': ['rotation', 'evidence', 'match'], 'highs': ['pack'],
 }

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { askOf, effectKey } from '#core/ask'
 import { RULES, TACTICS } from '#core/knowledge'
+import { profileOf } from '#core/lure'
 import type { Reading } from '#core/reading'
 import { isPush } from '#core/rule'
 import type { Box } from '#core/tackle'
@@ -9,7 +10,7 @@ import { MOODS, SPECIES, STAINS, STANDS } from '#core/terms'
 import { judgedWays } from './candidate'
 import { matches } from './marks'
 import { prepareBox, rank, sceneOf, withTrips } from './rank'
-import { concerns } from './said'
+import { concerns, verdictOf } from './said'
 import { contributionsOf, termsOf } from './terms'
 import demo from '../../demo/box.json'
 
@@ -102,5 +103,19 @@ describe('the table of tactics', () => {
   it('every effect has a name of its own', () => {
     const keys = RULES.flatMap(rule => rule.effects.map((_, i) => effectKey(rule, i)))
     expect(new Set(keys).size).toBe(keys.length)
+  })
+})
+
+describe('a rule among some families', () => {
+  const spoon = profileOf({ id: 's', name: 'S', family: 'casting-spoon' }, [])
+  const crank = profileOf({ id: 'c', name: 'C', family: 'crankbait', style: 'square-lip' }, [])
+  const deep = profileOf({ id: 'd', name: 'D', family: 'crankbait', style: 'deep-diver' }, [])
+  const effect = { axis: 'kind', lift: 1, within: ['crankbait'], favours: { style: ['square-lip'] } } as const
+  it('lifts the named by half, sinks the others of them by half, and says nothing of all the rest', () => {
+    expect([crank, deep, spoon].map(profile => verdictOf(effect, profile, null))).toEqual([0.5, -0.5, 0])
+  })
+  it('speaks against as loudly as for', () => {
+    expect(verdictOf({ axis: 'kind', lift: 1, against: { family: ['casting-spoon'] } }, spoon, null)).toBe(-1)
+    expect(verdictOf({ axis: 'kind', lift: 1, favours: { family: ['casting-spoon'] } }, spoon, null)).toBe(1)
   })
 })

@@ -109,3 +109,16 @@ describe('a soft stick of 8.5 g with a 0.6 g hook', () => {
     expect(Math.abs(terminalSinkSpeed(body, FRESH) / speed - 1)).toBeLessThan(0.03)
   })
 })
+
+describe('the start of a fall', () => {
+  it('where drag does not speak yet a compact body gains speed as its weight in water over its mass and half that of the water it displaces: t = √(2z(m + ½ρV)/W) (Newton; added mass of a sphere ½, Lamb 1932, from memory)', () => {
+    // Hardly heavier than water: the added mass is a third of what moves.
+    const body = { mass: 0.0105, volume: 1e-5, dragArea: 1e-7 }
+    const z = 0.05
+    const W = (body.mass - FRESH * body.volume) * STANDARD_GRAVITY
+    const free = Math.sqrt((2 * z * (body.mass + 0.5 * FRESH * body.volume)) / W)
+    expect(fallTime(body, z, FRESH)! / free).toBeCloseTo(1, 2)
+    // Without it the fall would be told a fifth too short.
+    expect(fallTime(body, z, FRESH)! / Math.sqrt((2 * z * body.mass) / W)).toBeGreaterThan(1.15)
+  })
+})

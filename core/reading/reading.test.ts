@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { SPECIES, WATERS } from '#core/terms'
 import { completeReading } from './complete'
+import { readingDistance } from './likeness'
 
 const minimal = { species: 'perch', temperatureC: 12 } as const
 
@@ -36,5 +37,16 @@ describe('completeReading', () => {
       expect(reading.fishFromM).toBeLessThanOrEqual(reading.fishToM)
       expect(reading.forage.length).toBeGreaterThan(0)
     }))
+  })
+})
+
+describe('how alike two readings are', () => {
+  const under = (sky: 'sun' | 'broken' | 'overcast' | 'night') => completeReading({ ...minimal, sky }).reading
+  const apart = (a: Parameters<typeof under>[0], b: Parameters<typeof under>[0]) => readingDistance(under(a), under(b))
+  // Common practice, no source: what fish took by night says less of any day than one day's light of another's.
+  it('a night is further from any day than two days’ lights are from each other', () => {
+    for (const day of ['sun', 'broken', 'overcast'] as const) expect(apart(day, 'night')).toBeGreaterThan(apart('sun', 'overcast'))
+    expect(apart('night', 'night')).toBe(0)
+    expect(apart('sun', 'overcast')).toBeGreaterThan(0)
   })
 })

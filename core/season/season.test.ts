@@ -21,6 +21,12 @@ describe('phaseShares', () => {
     expect(main(phaseShares({ ...bass, temperatureC: 13, at: '2026-04-10T09:00:00Z' }))).toBe('pre-spawn')
     expect(main(phaseShares({ ...bass, temperatureC: 19, at: '2026-10-10T09:00:00Z' }))).toBe('autumn')
   })
+  // Common practice, no source: at one temperature rising water is spring, falling water autumn; most where no date says it.
+  it('a warming trend speaks for spring, a cooling one for autumn', () => {
+    const share = (trend: 'warming' | 'cooling', at: string | null) => phaseShares({ ...bass, trend, temperatureC: 13, at })['pre-spawn']
+    expect(share('warming', null)).toBeGreaterThan(share('cooling', null) + 0.3)
+    expect(share('warming', '2026-03-20T09:00:00Z')).toBeGreaterThan(share('cooling', '2026-03-20T09:00:00Z'))
+  })
   it('turns the year round in the south', () => {
     const north = phaseShares({ ...bass, temperatureC: 14, at: '2026-04-10T09:00:00Z' })
     const south = phaseShares({ ...bass, temperatureC: 14, at: '2026-10-10T09:00:00Z', latitude: -38 })
