@@ -39,8 +39,8 @@ export function effectInWords(effect: Effect, system: UnitSystem): string {
   return typeof from === 'number' && typeof to === 'number' ? `${label} ${axisRange(effect.axis, from, Math.min(to, max), system)}` : `${label}, from the reading`
 }
 
-const SPANS: readonly string[] = ['weightG', 'lengthMm', 'bladeSize', 'bladeCount', 'bulk', 'thump', 'sound', 'runsM']
-const KEY_WORDS: Record<string, string> = { family: '', tactic: '', way: 'ways', weightG: 'grams', lengthMm: 'mm', bladeSize: 'blade sizes', bladeCount: 'blades', bladeMetal: 'blade metal', bladeFinish: 'blade finish', runsM: 'runs m' }
+const SPANS: readonly string[] = ['weightG', 'lengthMm', 'bladeSize', 'bladeCount', 'bulk', 'thump', 'sound', 'runsM', 'tearKg']
+const KEY_WORDS: Record<string, string> = { family: '', tactic: '', way: 'ways', weightG: 'grams', lengthMm: 'mm', bladeSize: 'blade sizes', bladeCount: 'blades', bladeMetal: 'blade metal', bladeFinish: 'blade finish', runsM: 'runs m', tearKg: 'tears at kg' }
 
 /** A rule's sentence with its places open, for where no reading fills them in. */
 export function plainRule(text: string, system: UnitSystem): string {

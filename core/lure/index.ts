@@ -5,7 +5,7 @@ export { type Assembled, bodyDensity, fallSpeed, sinkingNewton } from './in-wate
 export { computed, type Known, type KnownAs, typical } from './known'
 export { mayTrail } from './may-trail'
 export { isBiteProof, type PreparedOutfit, prepareOutfit, windowVerdict } from './outfit'
-export { buoyancyWord, type LureProfile, profileOf } from './profile'
+export { buoyancyWord, intensityWith, type LureProfile, profileOf } from './profile'
 export { DEEPEST_M, type Depths, reachOf, REFERENCE_CAST } from './reach'
 export { deepestOf, type GetsDown, throwsOf } from './thrown'
 export { classOf, classRange, colourClass, DEPTH_CLASSES_M, differingTraits, type SetupTraits, SIZE_CLASSES_MM, SPEED_CLASSES_MS, type Trait, TRAITS, traitsOf } from './traits'

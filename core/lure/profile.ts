@@ -3,6 +3,7 @@ import { relativeLuminance } from '#core/light'
 import { castRatingOf, type DiveRating } from '#core/motion'
 import type { BenchTest, Blade, Colours, Lure, LureHook, WorkedOutField } from '#core/tackle'
 import type { ActionStyle, Buoyancy, Rig } from '#core/terms'
+import { interpolate } from '#core/numeric'
 import { computed, type Known, stated, statedOr, tested, typical } from './known'
 
 export interface LureColours extends Omit<Colours, 'pattern' | 'metal' | 'finish' | 'fluorescent'> {
@@ -18,6 +19,9 @@ export interface HangTest { readonly riseMs: number, readonly temperatureC: numb
 
 /** A timed fall with a given rig. */
 export interface FallTest { readonly rig: Rig | null, readonly addedG: number, readonly speedMs: number }
+
+/** How lively it was beside the reference with a given rig, 1–5. */
+export interface ActionTest { readonly rig: Rig | null, readonly intensity: Known<number> }
 
 /** Everything the judgement needs of one lure that does not change with the reading: what is tested, else stated, else typical. */
 export interface LureProfile {
@@ -43,6 +47,10 @@ export interface LureProfile {
   readonly runsAt: Known<DiveRating> | null
   readonly fallStatedMs: Known<number> | null
   readonly fallTests: readonly FallTest[]
+  /** Newest first. */
+  readonly actionTests: readonly ActionTest[]
+  /** Force at which the hook tore out of it [kgf], `NEVER_TEARS_KG` where it never did; `null`: not tested. */
+  readonly tearKg: number | null
   /** Drag coefficient × area [cm²], scaled from the family's to this length. */
   readonly fallAreaCm2: number
   readonly towAreaCm2: number
@@ -75,7 +83,9 @@ export function profileOf(lure: Lure, tests: readonly BenchTest[]): LureProfile 
     bulk: givenOr(lure, 'bulk', lure.bulk, row.bulk),
     vibration: lure.vibration != null ? stated(lure.vibration) : blades.length > 0 ? computed(bladeThump(row.vibration, blades)) : typical(row.vibration),
     flash: statedOr(lure.flash, row.flash),
-    intensity: intensityOf(lure, row, tests),
+    intensity: actionTestsOf(tests)[0]?.intensity ?? statedOr(lure.intensity, row.intensity),
+    actionTests: actionTestsOf(tests),
+    tearKg: tearOf(tests),
     action: statedOr(lure.actionStyle, row.action),
     sound: lure.sound != null ? stated(SOUND_LEVEL[lure.sound]) : typical(SOUND_LEVEL[row.sound]),
     snagGuard: statedOr(lure.snagGuard, row.snagGuard),
@@ -127,12 +137,34 @@ function bladeThump(base: number, blades: readonly Blade[]): number {
 }
 
 /** The bench's 1–3 against the reference on the 1–5 scale: none, some, strong. Assumed. */
-const RATED_INTENSITY = [1, 3, 5] as const
+const RATED = { bench: [1, 2, 3], intensity: [1, 3, 5] }
+/** Trust in an action by how consistent it was, 1 to 3: what shows it now and then is not known as what always does. Assumed. */
+const CONSISTENT = { bench: [1, 2, 3], trust: [0.7, 0.85, 1] }
 
-function intensityOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): Known<number> {
-  const amount = newest(tests, 'action')?.values[0]
-  const rated = amount == null ? undefined : RATED_INTENSITY[Math.round(amount) - 1]
-  return rated === undefined ? statedOr(lure.intensity, row.intensity) : tested(rated)
+/** Amount and speed together are how lively it is (handbook §2: amount, speed and consistency); how consistent, how far that can be trusted. */
+function actionTestsOf(tests: readonly BenchTest[]): readonly ActionTest[] {
+  const rated = tests.filter(t => t.kind === 'action' && t.values[0] != null)
+  const newestFirst = [...rated].sort((a, b) => Date.parse(b.at ?? '') - Date.parse(a.at ?? '') || rated.indexOf(b) - rated.indexOf(a))
+  return newestFirst.map(({ rig, values: [amount, speed, consistency] }) => ({
+    rig: rig ?? null,
+    intensity: {
+      value: interpolate(RATED.bench, RATED.intensity, (amount! + (speed ?? amount!)) / 2), known: 'tested',
+      trust: consistency == null ? 1 : interpolate(CONSISTENT.bench, CONSISTENT.trust, consistency),
+    },
+  }))
+}
+
+/** "Did not tear" is a result: more than any soft bait holds [kgf]. */
+const NEVER_TEARS_KG = 99
+
+function tearOf(tests: readonly BenchTest[]): number | null {
+  const test = newest(tests, 'tear', t => t.values.length > 0)
+  return test ? mean(test.values) ?? NEVER_TEARS_KG : null
+}
+
+/** How lively a lure is on a rig: as it was rated with that rig, else as it is known, livelier or duller by what the rig does. */
+export function intensityWith({ intensity, actionTests }: LureProfile, { rig, livelier = 0 }: TechniqueRow): Known<number> {
+  return actionTests.find(test => test.rig === rig)?.intensity ?? { ...intensity, value: intensity.value + livelier }
 }
 
 function speedOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): LureProfile['speed'] {

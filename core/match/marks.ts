@@ -38,6 +38,7 @@ const CHECKS: { readonly [K in keyof LureMarks]-?: Check<K> } = {
   scented: (wanted, { scented }) => wanted === scented.value,
   sound: (span, { sound }) => within(span, sound.value),
   runsM: (span, { runsAt }) => runsAt !== null && within(span, runsAt.value.depthM),
+  tearKg: (span, { tearKg }) => tearKg !== null && within(span, tearKg),
 }
 const LURE_MARKS = Object.keys(CHECKS) as (keyof LureMarks)[]
 

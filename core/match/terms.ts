@@ -1,7 +1,7 @@
 import type { Ask, Push } from '#core/ask'
 import type { TacticRow, TechniqueRow } from '#core/knowledge'
 import type { ColourLook } from '#core/light'
-import { type Assembled, computed, fallSpeed, type Known, type LureProfile, presenceOf, scale5, vibrationOf } from '#core/lure'
+import { type Assembled, computed, fallSpeed, intensityWith, type Known, type LureProfile, presenceOf, scale5, vibrationOf } from '#core/lure'
 import { peak, recordOf } from '#core/numeric'
 import { AXIS_IDS, type AxisId, isPush, type ScaleAxisId, shapeOf, type Way } from '#core/rule'
 import type { Family } from '#core/terms'
@@ -123,7 +123,7 @@ export function wayGains({ way: terms }: Terms, profile: LureProfile, way: LureW
   const { technique, tactic } = way
   const hang = (tactic.hang ?? technique.hang) * (profile.buoyancy.value === 'floats' && technique.control === 'dive' ? FLOATER_HANG : 1)
   return gainsOf(terms, saidOfWay(profile, way), profile, way, {
-    hang, erratic: scale5(profile.intensity.value + (technique.livelier ?? 0)), snagGuard: technique.guard === 'own' ? profile.snagGuard.value : technique.guard,
+    hang, erratic: scale5(intensityWith(profile, technique).value), snagGuard: technique.guard === 'own' ? profile.snagGuard.value : technique.guard,
   })
 }
 
@@ -168,7 +168,7 @@ export function sourcesOf({ profile, trailer, ...rest }: Assembled, waterDensity
   const seen = profile.colours
   return {
     length: profile.lengthMm, flash: profile.flash, sound: profile.sound, conspicuousness: computed(0, seen), naturalness: computed(0, seen), colour: seen, scent: profile.scented,
-    hang: profile.buoyancy, erratic: profile.intensity, snagGuard: profile.snagGuard,
+    hang: profile.buoyancy, erratic: intensityWith(profile, rest.technique), snagGuard: profile.snagGuard,
     presence: presenceOf(profile, trailer), vibration: vibrationOf(profile, trailer), fall: fallSpeed({ profile, trailer, ...rest }, waterDensity),
   }
 }

@@ -1,5 +1,5 @@
 import { askOf, type AskOptions } from '#core/ask'
-import { traitsOf } from '#core/lure'
+import { type LureProfile, traitsOf } from '#core/lure'
 import { type PreparedBox, rankOnEach } from '#core/match'
 import type { Reading } from '#core/reading'
 import { isSoftBody } from '#core/terms'
@@ -13,6 +13,14 @@ export interface PackRequest { readonly readings: readonly LikelyReading[], read
 
 /** Pieces that go along, as far as there are so many: soft bodies tear, what is fished on the bottom or in cover is lost, weights more so. Assumed. */
 const PIECES = { soft: 4, snags: 2, part: 3 }
+/** Soft bodies by how they tore on the bench: below the first force [kgf] half as many again, above the other half of it. The range of the handbook's sticks is 0.4 to 1.1 (§6); the borders are assumed. */
+const TEARS = { soonBelowKg: 0.5, lateAboveKg: 1, soon: 6, late: 2 }
+
+/** Pieces of a lure that go along, as far as there are so many. */
+function piecesOf({ lure, tearKg }: LureProfile, isAtRisk: boolean): number {
+  if (!isSoftBody(lure.family)) return isAtRisk ? PIECES.snags : 1
+  return tearKg === null ? PIECES.soft : tearKg < TEARS.soonBelowKg ? TEARS.soon : tearKg > TEARS.lateAboveKg ? TEARS.late : PIECES.soft
+}
 /** Lures longer than this fill two slots [mm]. Assumed. */
 const LONG_MM = 130
 /** Open hooks in such places are lost. */
@@ -56,8 +64,9 @@ export function* packProblem(box: PreparedBox, { readings, limits, locks }: Pack
   }
   const used = new Set(found.flatMap(o => [o.lureId, ...o.needs]))
   const wanted = (id: string) => used.has(id) || locks.take.has(id)
-  const lures = [...box.lures, ...box.trailers.filter(t => t.lure.role === 'trailer')].filter(({ lure }) => wanted(lure.id) && lure.quantity !== 0).map(({ lure, weightG, lengthMm }): PackItem => {
-    const pieces = Math.min(lure.quantity ?? 1, isSoftBody(lure.family) ? PIECES.soft : atRisk.has(lure.id) ? PIECES.snags : 1)
+  const lures = [...box.lures, ...box.trailers.filter(t => t.lure.role === 'trailer')].filter(({ lure }) => wanted(lure.id) && lure.quantity !== 0).map((profile): PackItem => {
+    const { lure, weightG, lengthMm } = profile
+    const pieces = Math.min(lure.quantity ?? 1, piecesOf(profile, atRisk.has(lure.id)))
     return { id: lure.id, kind: 'lure', pieces, grams: pieces * weightG.value, slots: lengthMm.value > LONG_MM && !isSoftBody(lure.family) ? 2 : 1 }
   })
   const parts = box.box.parts.filter(p => wanted(p.id) && p.quantity !== 0).map((part): PackItem => {

@@ -246,3 +246,19 @@ describe('a day from the demo box', () => {
     }
   })
 })
+
+describe('pieces that go along', () => {
+  // Handbook §6: sticks tear at 0.4 to 1.1 kgf; how many spares that asks for is assumed.
+  it('of what tears early more than of what hardly tears; untested lies between', () => {
+    const piecesOf = (values: (number | null)[] | null) => {
+      const box = prepareBox({
+        lures: [{ id: 's', name: 'Stick', family: 'stick-worm', weightG: 8.5, lengthMm: 130, quantity: 20 }], parts: [], trips: [],
+        outfits: [{ id: 'o', name: 'o', rod: { kind: 'spinning', lureMinG: 3, lureMaxG: 25, power: 'medium', action: 'fast' }, line: { material: 'braid', diameterMm: 0.15 } }],
+        tests: values ? [{ id: 't', lureId: 's', kind: 'tear', rig: 'wacky', values }] : [],
+      })
+      const problem = finished(packProblem(box, { readings: [{ name: 'r', weight: 1, reading: { species: 'largemouth-bass', temperatureC: 20, bottomM: 2, fishFromM: 0.5, fishToM: 1.8 } }], limits: { rods: 1, lures: 5, boxes: 1, slotsPerBox: 10, grams: null }, locks: { take: new Set(), leave: new Set() } }, seededRandom(1)))
+      return problem.items.find(i => i.id === 's')!.pieces
+    }
+    expect([piecesOf([0.41, 0.43]), piecesOf(null), piecesOf([0.6]), piecesOf([null])]).toEqual([6, 4, 4, 2])
+  })
+})

@@ -43,6 +43,8 @@ export interface LureMarks {
   readonly sound?: Span
   /** Running depth of a plug as rated [m]. */
   readonly runsM?: Span
+  /** Force at which the hook tore out on the bench [kgf]; untested: never named. */
+  readonly tearKg?: Span
 }
 
 /** Which set-ups an effect names: every mark must match, by any of its values. */

@@ -23,7 +23,7 @@ export interface RigParts {
   readonly bodyMm: number
   readonly trailerMm: number | null
   /** Length of a fly's leader behind its spoon, or of a sliding rig's [m]. */
-  readonly words: { readonly leader: string, readonly hook: string, readonly weight: string, readonly drop: string }
+  readonly words: { readonly leader: string, readonly holds?: string, readonly hook: string, readonly weight: string, readonly drop: string }
 }
 
 export const SIZE = { width: 360, height: 178 }
@@ -76,6 +76,8 @@ function lead(canvas: Canvas, { setup, words }: RigParts, y = BASE_Y): number {
   const cutShort = setup.leader.lengthM * LEADER.pxPerM > LEADER.most
   if (cutShort) canvas.marks.push({ part: 'wire', d: `M${knotX + length / 2 - 4} ${y + 6}l4 -12M${knotX + length / 2 + 1} ${y + 6}l4 -12` })
   canvas.labels.push({ x: knotX + length / 2, y: y + 18, text: words.leader, anchor: 'middle' })
+  // What it holds stands under it: in one line the two would run into the lure.
+  if (words.holds) canvas.labels.push({ x: knotX + length / 2, y: y + 31, text: words.holds, anchor: 'middle' })
   return connect(canvas, setup.connection, knotX + length, y)
 }
 

@@ -25,7 +25,8 @@ const drawing = computed(() => {
   return rigDrawing({
     setup, lureMm, bodyMm: lureMm * typical.slenderness, trailerMm: trailer ? trailer.lengthMm ?? typicalOf(trailer.family, trailer.style).lengthMm : null,
     words: {
-      leader: setup.leader ? [quantity('depth', setup.leader.lengthM), setup.leader.material, setup.leader.testKg ? quantity('strength', setup.leader.testKg) : ''].join(' ').trim() : '',
+      leader: setup.leader ? `${quantity('depth', setup.leader.lengthM)} ${setup.leader.material}` : '',
+      holds: setup.leader?.testKg ? quantity('strength', setup.leader.testKg) : '',
       hook: `${setup.hook.count > 1 ? `${setup.hook.count} × ` : ''}${words(setup.hook.kind)}${setup.hook.size ? ` ${formatHookSize(setup.hook.size)}` : ''}`,
       weight: grams ? quantity('weight', grams) : '', drop: drop ? quantity('depth', drop) : '',
     },
