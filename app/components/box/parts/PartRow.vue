@@ -23,12 +23,12 @@ async function alter(change: (part: Part) => Partial<Part>) {
   <tr>
     <td><v-text-field :model-value="part.name" aria-label="Name" @change="save({ name: ($event.target as HTMLInputElement).value })" /></td>
     <td><v-select :model-value="part.kind" :items="KINDS" aria-label="Kind" @update:model-value="kind => save({ kind })" /></td>
-    <td><QuantityField label="Weight" label-hidden dimension="weight" :value="part.weightG" :max="2000" placeholder="not weighed" @change="weightG => save({ weightG })" /></td>
+    <td><QuantityField label="Weight" label-hidden dimension="weight" :value="part.weightG" :max="2000" placeholder="?" @change="weightG => save({ weightG })" /></td>
     <td><v-text-field :model-value="part.size ?? ''" aria-label="Size" @change="save({ size: ($event.target as HTMLInputElement).value || null })" /></td>
     <td><v-text-field :model-value="part.shape ?? ''" aria-label="Shape" @change="save({ shape: ($event.target as HTMLInputElement).value || null })" /></td>
     <td><v-text-field :model-value="part.material ?? ''" aria-label="Material" @change="save({ material: ($event.target as HTMLInputElement).value || null })" /></td>
     <td><v-select :model-value="part.hookKind" :items="HOOKS" aria-label="Hook" clearable @update:model-value="(hookKind: HookKind | null) => save({ hookKind })" /></td>
-    <td><QuantityField label="Holds" label-hidden dimension="strength" :value="part.strengthKg" :max="500" placeholder="not known" @change="strengthKg => save({ strengthKg })" /></td>
+    <td><QuantityField label="Holds" label-hidden dimension="strength" :value="part.strengthKg" :max="500" placeholder="?" @change="strengthKg => save({ strengthKg })" /></td>
     <td><v-select :model-value="part.wire" :items="[...WIRES]" aria-label="Wire" clearable @update:model-value="wire => save({ wire })" /></td>
     <td class="stock">
       <button type="button" class="plain" :aria-label="`One ${part.name} less`" :disabled="(part.quantity ?? 1) <= 0" @click="count(-1)">−</button>

@@ -108,6 +108,7 @@ function isFigure({ kind }: Attribute): boolean {
             <td v-else-if="c.id === 'name'" class="name">
               <button type="button" class="open" @click.stop="emit('open', id)" @focus="current = index" @keydown.space.prevent="pickRow(index, $event)">{{ entry.profile.lure.name }}</button>
               <span v-if="entry.profile.lure.parentId" class="child" title="modified: a child of another lure">changed</span>
+              <span class="brief">{{ entry.profile.typical.label }}<template v-if="entry.fit !== null"> · fits {{ Math.round(entry.fit * 100) }} %</template><template v-else> · {{ entry.profile.lure.role === 'trailer' ? 'trailer' : 'not here' }}</template></span>
             </td>
             <td v-else-if="c.kind === 'quantity' && cell(c, entry).value !== null" class="number" :class="c.id"><KnownFigure :dimension="(c.dimension as Dimension)" :figure="{ value: cell(c, entry).value as number, known: cell(c, entry).known, trust: 1 }" /></td>
             <td v-else :class="[c.id, { number: isFigure(c), nothing: cell(c, entry).text === NOTHING }]"><span class="known" :class="cell(c, entry).text === NOTHING ? 'stated' : cell(c, entry).known">{{ c.kind === 'choice' ? capital(cell(c, entry).text) : cell(c, entry).text }}</span></td>
@@ -142,6 +143,7 @@ td { padding: 2px 8px; max-width: 260px; overflow: hidden; text-overflow: ellips
 .number button { text-align: right; }
 .nothing { color: var(--soft-ink); }
 .condition .known, .box .known, .slot .known { border: 0; }
+.brief { display: none; }
 @media print {
   .pick, th.condition, td.condition { display: none; }
   tbody tr { break-inside: avoid; }
@@ -150,5 +152,7 @@ td { padding: 2px 8px; max-width: 260px; overflow: hidden; text-overflow: ellips
 @media (max-width: 700px) {
   th:not(.pick, .picture, .name, .weight), td:not(.pick, .picture, .name, .weight) { display: none; }
   .gap td { display: table-cell !important; }
+  .brief { display: block; font-size: 13px; line-height: 1.2; color: var(--soft-ink); overflow: hidden; text-overflow: ellipsis; }
+  .name .open { line-height: 1.2; min-height: 24px; padding-block: 0; }
 }
 </style>
