@@ -21,6 +21,10 @@ describe('a changed lure', () => {
     const again = changedLure(profileOf(crank, []), [swap(1, '4'), swap(1, '2', '4')], after(), 'n').lure.hooks
     expect(again).toEqual([{ kind: 'treble', size: '6', count: 1 }, { kind: 'treble', size: '2', count: 1 }])
   })
+  it('hooks that nobody noted or changed stay assumed', () => {
+    const plain = profileOf({ ...crank, hooks: null }, [])
+    expect(profileOf(changedLure(plain, [loadTo(12.4, 12)!], after(), 'n').lure, []).hooks.known).toBe('typical')
+  })
   it('tells what was worked out, and the judgement trusts it less than what was said', () => {
     expect(lure.workedOut).toEqual(expect.arrayContaining(['weightG', 'runsAt', 'buoyancy', 'speed']))
     const profile = profileOf(lure, [])

@@ -19,7 +19,7 @@ export interface Carried { readonly field: WorkedOutField | 'hooks' | 'blades' |
 
 export interface ChangedLure {
   readonly lure: Lure
-  /** The lure it was made of, with what is left of it; `null`: as it was. */
+  /** The lure it was made of, with what is left of it. */
   readonly original: Lure
   readonly carried: readonly Carried[]
 }
@@ -38,7 +38,8 @@ export function changedLure(profile: LureProfile, changes: readonly Change[], af
   const ownG = profile.weightG.value
   const isOtherSwim = changes.some(c => OTHER_SWIM.includes(c.kind)) || Math.abs(after.weightG / ownG - 1) > SAME_SWIM_SHARE
   const swims = profile.speed.known !== 'typical'
-  const hooks = hooksAfter(lure.hooks ?? profile.hooks.value, changes)
+  // Hooks that nobody changed or noted stay assumed.
+  const hooks = changes.some(c => c.hook) ? hooksAfter(profile.hooks.value, changes) : null
   const blades = changes.findLast(c => c.blades)?.blades
   const rating = profile.runsAt?.value
   const runsAt = rating && after.runsTo?.depthM != null ? { ...lure.runsAt, ...rating, depthM: rounded(after.runsTo.depthM, 2), mode: 'cast' as const } : null
@@ -51,7 +52,7 @@ export function changedLure(profile: LureProfile, changes: readonly Change[], af
     ...(bulky ? [{ field: 'bulk', how: 'worked-out' } as const] : []),
     { field: 'buoyancy', how: 'worked-out' },
     ...(rating ? [{ field: 'runsAt', how: runsAt ? 'worked-out' : 'dropped' } as const] : []),
-    ...(hooks.length > 0 && changes.some(c => c.hook) ? [{ field: 'hooks', how: 'changed' } as const] : []),
+    ...(hooks ? [{ field: 'hooks', how: 'changed' } as const] : []),
     ...(blades ? [{ field: 'blades', how: 'changed' } as const] : []),
     ...(swims ? [{ field: 'speed', how: isOtherSwim ? 'dropped' : 'kept' } as const] : []),
     ...(lure.fallRateMs != null ? [{ field: 'fallRateMs', how: 'dropped' } as const] : []),
@@ -66,7 +67,7 @@ export function changedLure(profile: LureProfile, changes: readonly Change[], af
       lengthMm: length ? rounded(after.lengthMm, 0) : lure.lengthMm ?? null,
       bulk: bulky ? rounded(after.bulk, 1) : lure.bulk ?? null,
       buoyancy: buoyancyWord(-after.driftMs), runsAt, speed: swims && !isOtherSwim ? { minMs: min, bestMs: best, maxMs: max } : null,
-      fallRateMs: null, hooks: hooks.length > 0 ? [...hooks] : lure.hooks ?? null, blades: blades ? [...blades] : lure.blades ?? null,
+      fallRateMs: null, hooks: hooks ? [...hooks] : lure.hooks ?? null, blades: blades ? [...blades] : lure.blades ?? null,
       changes: changes.map(({ kind, text, grams }) => ({ kind, text, grams: rounded(grams, 2) })), workedOut,
     },
     original: { ...lure, quantity: Math.max(0, (lure.quantity ?? 1) - 1), ...((lure.quantity ?? 1) <= 1 ? { pinned: null } : {}) },

@@ -11,11 +11,7 @@ import { addByAxis, isOfWay, PLACE_OF_AXIS, placeOf, type Said, saidOfLure, said
 export const SOFT_FLOOR = 0.05
 
 /** A way of fishing a lure: how it is rigged and what is done with it. */
-export interface LureWay {
-  readonly technique: TechniqueRow
-  readonly tactic: TacticRow
-  readonly way: Way
-}
+export interface LureWay { readonly technique: TechniqueRow, readonly tactic: TacticRow, readonly way: Way }
 
 /** What a set-up has on one axis, and what that adds to its log-odds. */
 export interface AxisFit {

@@ -72,7 +72,7 @@ const hang = () => apply(stickOnToHang(after.value.surplusG, waterDensity(temper
 const load = () => apply(loadTo(targetG.value ?? 0, after.value.weightG), `the target must be above ${grams(after.value.weightG)}`)
 const cut = () => apply(cutTo(after.value.lengthMm, cutMm.value ?? 0, after.value.weightG, after.value.weightG / (props.profile.typical.densityKgM3 / 1000)), `cut to less than ${formatQuantity('length', after.value.lengthMm, { system: units.value })}`)
 
-const { runsTo } = useChangedDepth(() => props.profile, before, after)
+const { runsTo, isWorking } = useChangedDepth(() => props.profile, before, after)
 
 const figures = computed(() => [
   { label: 'weight', before: formatQuantity('weight', before.value.weightG, { system: units.value }), after: formatQuantity('weight', after.value.weightG, { system: units.value }) },
@@ -167,7 +167,7 @@ async function save() {
       <li v-for="(c, i) in changes" :key="i">{{ c.text }} ({{ c.grams >= 0 ? '+' : '−' }}{{ grams(Math.abs(c.grams)) }}) <button class="quiet" type="button" @click="changes = changes.filter((_, k) => k !== i)">undo</button></li>
     </ol>
     <ul v-if="changes.length > 0" class="kept reason" aria-label="What goes over to it"><li v-for="line in keptInWords" :key="line">{{ line }}</li></ul>
-    <button class="hot" type="button" :disabled="changes.length === 0" @click="save">{{ made.original.quantity === 0 ? 'Keep it as changed' : 'Keep one as changed' }}</button>
+    <button class="hot" type="button" :disabled="changes.length === 0 || isWorking" @click="save">{{ made.original.quantity === 0 ? 'Keep it as changed' : 'Keep one as changed' }}</button>
     <p class="reason caution">Water alone moves the hang by {{ grams(0.03) }} or so between cold and warm water, and the plastic may move it the other way by as much: so test it in the water you fish. Hook masses are usual ones, ±25 %: weigh yours.</p>
     <p class="reason caution">Lead: do not file or melt it indoors without ventilation and a mask; wash your hands. Glue: air and gloves. Hooks: eye protection, pliers.</p>
   </section>
