@@ -27,8 +27,10 @@ export function useChangedDepth(profile: MaybeRefOrGetter<LureProfile>, before: 
     isWorking.value = true
     client ??= new BenchClient()
     const answer = await client.changedDepth({ rated: { ...RATED, ...lure.runsAt.value }, beforeN: newtons(was), afterN: newtons(is) })
-    if (answer) runsTo.value = answer
-    if (mine === asked) isWorking.value = false
+    // Another change, or another lure, was asked about meanwhile.
+    if (!answer || mine !== asked) return
+    runsTo.value = answer
+    isWorking.value = false
   }, { immediate: true })
 
   onScopeDispose(() => client?.close())
