@@ -15,7 +15,7 @@ export function failNext(message: string): void {
 const copied = (value: unknown) => (typeof value === 'function' ? value : structuredClone(value))
 
 export const expose = (api: Api) => {
-  exposed = api
+  exposed = { ...exposed, ...api }
 }
 export const transfer = <T>(value: T): T => value
 export const proxy = <T>(value: T): T => value

@@ -23,10 +23,10 @@ async function keep(how: 'svg' | 'png') {
 
 <template>
   <figure class="chart">
-    <div class="bar">
-      <figcaption>{{ title }}</figcaption>
+    <figcaption class="bar">
+      <b>{{ title }}</b>
       <span class="ways"><button type="button" class="quiet" :aria-pressed="asTable" @click="asTable = !asTable">{{ asTable ? 'as a drawing' : 'as a table' }}</button><template v-if="!asTable && rows.length > 0"><button type="button" class="quiet" :aria-label="`Keep ${title} as SVG`" @click="keep('svg')">SVG</button><button type="button" class="quiet" :aria-label="`Keep ${title} as PNG`" @click="keep('png')">PNG</button></template></span>
-    </div>
+    </figcaption>
     <p v-if="rows.length === 0" class="reason none">Nothing of this in the log yet. It fills as you fish: a stretch with its reading is enough.</p>
     <div v-else-if="asTable" class="scroll">
       <table><thead><tr><th v-for="c in columns" :key="c" scope="col">{{ c }}</th></tr></thead><tbody><tr v-for="(row, i) in rows" :key="i"><td v-for="(cell, c) in row" :key="c" :class="{ number: typeof cell === 'number' }">{{ cell }}</td></tr></tbody></table>
@@ -40,7 +40,7 @@ async function keep(how: 'svg' | 'png') {
 <style scoped>
 .chart { margin: 0; border-top: 1px solid var(--ink); padding-top: 4px; min-width: 0; }
 .bar { display: flex; align-items: baseline; justify-content: space-between; gap: 10px; flex-wrap: wrap; }
-figcaption { font-weight: 640; font-stretch: 86%; font-size: 17px; }
+b { font-weight: 640; font-stretch: 86%; font-size: 17px; }
 .ways { display: flex; gap: 8px; font-size: 13px; color: var(--soft-ink); }
 .none { color: var(--soft-ink); margin: 8px 0; }
 .note { color: var(--soft-ink); font-size: 13.5px; margin: 2px 0 0; }
