@@ -2,9 +2,8 @@ import { computed, shallowRef, watch } from 'vue'
 import { useNow } from '@vueuse/core'
 import { traitsOf } from '#core/lure'
 import { wayOf } from '#core/match'
-import { seededRandom } from '#core/numeric'
 import { completeReading, type Reading } from '#core/reading'
-import { beliefOf, matters, nextChange, type NextOut, type Offer, type Tried, turnsAbout } from '#core/rotation'
+import { beliefOf, matters, nextChange, type NextOut, type Offer, type Tried, turnsAbout, turnsSince } from '#core/rotation'
 import { minutesOf } from '#core/tackle'
 import type { SetupOut } from '#core/tell'
 
@@ -49,9 +48,15 @@ export function useNextChange() {
   }))
   const nowMin = computed(() => Math.max(0, (now.value.getTime() - begins.value) / MS_PER_MINUTE))
   const family = computed(() => box.lureById.get(trips.stint?.lureId ?? '')?.family ?? 'crankbait')
-  /** The same stretch draws the same explanation until something happens. */
-  const seed = computed(() => Math.abs(Math.trunc(Date.parse(trips.stint?.start ?? '2026-01-01') / 1000)) + (trips.stint?.events?.length ?? 0))
-  const advice = computed(() => (trips.stint && offers.value.length > 0 && tried.value.length > 0 ? nextChange({ offers: offers.value, tried: tried.value, nowMin: nowMin.value, family: family.value, several: several.value }, seededRandom(seed.value)) : null))
+  /** Light and tide by the water of the present stretch. */
+  const clockwork = computed(() => {
+    const { latitude, longitude, tide, at } = completeReading((trips.stint?.reading as Reading | undefined) ?? readings.reading).reading
+    return { latitude, longitude, tide, tideAt: at }
+  })
+  /** Sun and tide about to turn, and when they have turned since the trip began [min]. */
+  const turns = computed(() => turnsAbout(now.value.toISOString(), clockwork.value))
+  const turnsAtMin = computed(() => (trips.trip ? turnsSince(trips.trip.start, now.value.toISOString(), clockwork.value) : []))
+  const advice = computed(() => (trips.stint && offers.value.length > 0 && tried.value.length > 0 ? nextChange({ offers: offers.value, tried: tried.value, nowMin: nowMin.value, family: family.value, several: several.value, turnsAtMin: turnsAtMin.value }) : null))
   /** What the bites say, by the same reading as the headless command; where they say nothing yet, the search above speaks. */
   const bites = shallowRef<NextOut | null>(null)
   let newest = 0
@@ -60,11 +65,6 @@ export function useNextChange() {
     const answer = trip ? await judgement.next({ trip, now: at.toISOString(), several: mayChangeSeveral, only: atHand }) : null
     if (mine === newest) bites.value = answer
   }, { immediate: true })
-  const mattering = computed(() => (offers.value.length > 0 ? matters(beliefOf(offers.value, tried.value)) : null))
-  /** Sun and tide about to turn, by the water of the present stretch. */
-  const turns = computed(() => {
-    const { latitude, longitude, tide, at } = completeReading((trips.stint?.reading as Reading | undefined) ?? readings.reading).reading
-    return turnsAbout(now.value.toISOString(), { latitude, longitude, tide, tideAt: at })
-  })
+  const mattering = computed(() => (offers.value.length > 0 ? matters(beliefOf(offers.value, tried.value, { turnsAtMin: turnsAtMin.value })) : null))
   return { turns, setups, offers, tried, nowMin, several, advice, bites, mattering, now }
 }

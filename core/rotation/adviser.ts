@@ -1,6 +1,6 @@
 import { differingTraits, type Trait, TRAITS } from '#core/lure'
 import type { Family } from '#core/terms'
-import { beliefOf, type Hypothesis, matchOf, matters, promiseOf } from './belief'
+import { beliefOf, type Lean, matters, promiseOf } from './belief'
 import { readSigns, type SignRead } from './signs'
 import { contactsOf, fellSilent, type Offer, sinceContact, type Tried } from './tally'
 
@@ -26,27 +26,26 @@ export interface Today {
   readonly family: Family
   /** More than one thing may change at once. */
   readonly several?: boolean
+  /** When light or tide turned or turn, minutes since the day began. */
+  readonly turnsAtMin?: readonly number[]
 }
 
-/** Minutes to stay after a bite (trade §15: 5 to 10). */
+/** Minutes to stay after a bite (handbook §15: 5 to 10). */
 const AREA_MIN = 5
 /** Shorter stretches have shown nothing [min]. Assumed: ten minutes without a touch begins to say something. */
 const LEAST_MIN = 9
-/** At the latest after so long without a contact everything is looked at again [min] (trade §15: two hours). */
+/** At the latest after so long without a contact everything is looked at again [min] (handbook §15: two hours). */
 const REVIEW_MIN = 120
-/** A stretch that gives at least this share of the best rate is kept. Assumed. */
-const KEEP_FROM = 0.7
-/** An offer fished so long without a contact is refuted [min]; it comes back only when the day has turned. Assumed. */
-const REFUTED_MIN = 9
-const FORGIVEN_MIN = 200
-/** A change must promise this much more than staying. Assumed: what re-tying costs. */
-const WORTH = 1.0
+/** A change must promise so much more than staying: re-tying costs two minutes of an hour, and a change too soon what the last one would have shown. Assumed, tried on simulated fish (docs/rotation.md). */
+const RETIE = 8 / 60
+/** How strongly what a sign calls for weighs on the wish, ln of the odds. Assumed. */
+const SIGN = 0.5
 
 /**
- * What to change next, or to stay. The belief about what the fish want is sampled with the given randomness: so likely explanations are tried first and unlikely ones
- * are not forgotten (Thompson 1933). At most one trait changes unless `several` is set or nothing in the box differs in one only.
+ * What to change next, or to stay: what the belief about the fish's wish promises most, re-tying counted. At most one trait changes
+ * unless `several` is set or nothing in the box differs in one only: what it was that helped is then known, and fewer fish are caught on the way (docs/rotation.md has both).
  */
-export function nextChange({ offers, tried, nowMin, family, several = false }: Today, random: () => number): NextChange {
+export function nextChange({ offers, tried, nowMin, family, several = false, turnsAtMin = [] }: Today): NextChange {
   const now = tried[tried.length - 1]
   const signs = now ? readSigns(now, { family, species: null, fishedM: null }) : []
   const quiet = now ? sinceContact(tried, nowMin) ?? nowMin - tried[0]!.beganMin : 0
@@ -57,41 +56,44 @@ export function nextChange({ offers, tried, nowMin, family, several = false }: T
   const contacts = contactsOf(now.events)
   const conditioned = fellSilent(now)
   if (now.minutes < LEAST_MIN && !conditioned) return stay({ rule: 'thin', values: { minutes: Math.round(now.minutes) } })
-  const belief = beliefOf(offers, tried)
-  const pushed = pushOf(signs)
-  const promise = promiseOf(now, belief)
-  if (!conditioned && contacts > 0 && (pushed.stay ?? 0) >= 0 && promise >= KEEP_FROM) return stay({ rule: 'works', values: { contacts, percent: Math.round(100 * promise) } })
 
-  const open = offers.filter(offer => offer.id !== now.offerId && !isRefuted(offer, tried, nowMin))
-  const differing = new Map(open.map(offer => [offer.id, differingTraits(now.traits, offer.traits)]))
-  const single = open.filter(offer => differing.get(offer.id)!.length === 1)
-  const pool = several ? open : single.length > 0 ? single : leastDifferent(open, differing)
-  if (pool.length === 0) return stay({ rule: 'nothing-left', values: {} })
+  const open = offers.filter(offer => offer.id !== now.offerId && !isRefuted(offer, tried, nowMin)).map(offer => ({ offer, traits: differingTraits(now.traits, offer.traits) }))
+  const fewest = Math.min(...open.map(o => o.traits.length).filter(count => count > 0))
+  if (!Number.isFinite(fewest)) return stay({ rule: 'nothing-left', values: {} })
+  const seen = { family, species: null, fishedM: null }
+  const belief = beliefOf(offers, tried, { turnsAtMin: conditioned ? [...turnsAtMin, nowMin] : turnsAtMin, lean: stretch => pushOf(readSigns(stretch, seen)) })
+  const promise = promiseOf(offers, belief)
+  const own = promise(now)
+  const weighed = open.map(({ offer, traits }) => ({ offer, traits, worth: promise(offer) * (1 - RETIE) * (0.97 + 0.06 * offer.score) }))
+  const goal = weighed.reduce(better)
+  // One at a time: a step towards it, the one that promises most.
+  const shared = (a: (typeof weighed)[number]) => a.traits.filter(trait => a.offer.traits[trait] === goal.offer.traits[trait]).length
+  const pool = weighed.filter(o => o.traits.length === fewest)
+  const steps = pool.filter(o => shared(o) > 0)
+  const best = several ? goal : (steps.length > 0 ? steps : pool).reduce(better)
+  const isForced = conditioned || quiet >= REVIEW_MIN
+  if (!isForced && own >= goal.worth) return stay({ rule: 'works', values: { contacts, percent: Math.round(100 * own / Math.max(own, promise(best.offer))) } })
 
-  const drawn = draw(belief, random)
-  const wish = (offer: Offer) => {
-    const traits = differing.get(offer.id)!
-    // A sign that names what to change, a bait for cleaning up after a search, and the rules' own liking tip the scales a little.
-    const sign = traits.reduce((sum, trait) => sum + (pushed[trait] ?? 0), 0)
-    const cleanUp = conditioned && offer.way === 'slow' && traits.includes('action') ? 0.5 : 0
-    return promiseOf(offer, belief) * Math.exp(0.25 * sign + cleanUp) * (0.97 + 0.06 * offer.score) * (0.95 + 0.1 * matchOf(drawn, offer.traits))
-  }
-  const best = pool.reduce((a, b) => (wish(b) > wish(a) || (wish(b) === wish(a) && b.id < a.id) ? b : a))
-  const gain = promiseOf(best, belief) / Math.max(1e-9, promise)
-  const forced = conditioned || quiet >= REVIEW_MIN
-  if (!forced && gain < WORTH) return stay({ rule: 'works', values: { contacts, percent: Math.round(100 * promise) } })
-
-  const traits = differing.get(best.id)!
-  const untried = traits.filter(trait => !tried.some(t => t.traits[trait] === best.traits[trait]))
+  const { traits } = best
+  const untried = traits.filter(trait => !tried.some(t => t.traits[trait] === best.offer.traits[trait]))
   const reasons: AdviceReason[] = [
     ...(conditioned ? [{ rule: 'conditioned' as const, values: { contacts, minutes: Math.round(silent ?? 0) } }] : []),
     ...(!conditioned && quiet >= REVIEW_MIN ? [{ rule: 'review' as const, values: { minutes: Math.round(quiet) } }] : []),
-    ...(now.way === 'moving' && best.way === 'slow' && contacts > 0 ? [{ rule: 'clean-up' as const, values: {} }] : []),
+    ...(now.way === 'moving' && best.offer.way === 'slow' && contacts > 0 ? [{ rule: 'clean-up' as const, values: {} }] : []),
     ...(untried.length > 0 ? [{ rule: 'untried' as const, values: { trait: untried.join(', ') } }] : []),
     ...(traits.length > 1 ? [{ rule: 'two-changes' as const, values: { traits: traits.join(', ') } }] : []),
     { rule: 'belief', values: { trait: traits[0] ?? '', percent: Math.round(100 * matters(belief)[traits[0] ?? TRAITS[0]]) } },
   ]
-  return { do: 'change', traits, offer: best, reasons, signs, place: placeReason(tried, signs, quiet) }
+  return { do: 'change', traits, offer: best.offer, reasons, signs, place: placeReason(tried, signs, quiet) }
+}
+
+/** An offer fished so long without a contact is not offered again [min] before the day has turned [min]. Assumed. */
+const REFUTED_MIN = 9
+const FORGIVEN_MIN = 200
+
+function isRefuted({ id }: Offer, tried: readonly Tried[], nowMin: number): boolean {
+  const own = tried.filter(t => t.offerId === id && nowMin - t.beganMin < FORGIVEN_MIN)
+  return own.reduce((sum, t) => sum + t.minutes, 0) >= REFUTED_MIN && own.every(t => contactsOf(t.events) === 0)
 }
 
 /** A place is given up when nothing touched for so long [min], over so many set-ups that differ, each fished long enough to say something (trade §15). Figures assumed. */
@@ -107,29 +109,14 @@ function placeReason(tried: readonly Tried[], signs: readonly SignRead[], quietM
   return isSilent || isPushed ? { rule: 'place', values: { minutes: Math.round(quietMin), setups: silent.length } } : null
 }
 
-function pushOf(signs: readonly SignRead[]): Partial<Record<Trait | 'stay' | 'cadence' | 'place', number>> {
-  const pushes: Partial<Record<string, number>> = {}
-  for (const { sign } of signs) for (const [key, value] of Object.entries(sign.pushes)) pushes[key] = (pushes[key] ?? 0) + value
-  return pushes
+/** What the signs of a stretch call to change, ln of the odds of each. */
+function pushOf(signs: readonly SignRead[]): Lean {
+  const lean: Record<Trait, number> = { colour: 0, size: 0, depth: 0, speed: 0, action: 0 }
+  for (const { sign: { pushes } } of signs) for (const trait of TRAITS) lean[trait] += SIGN * (pushes[trait] ?? 0)
+  return lean
 }
 
-function isRefuted({ id }: Offer, tried: readonly Tried[], nowMin: number): boolean {
-  const own = tried.filter(t => t.offerId === id && nowMin - t.beganMin < FORGIVEN_MIN)
-  const minutes = own.reduce((sum, t) => sum + t.minutes, 0)
-  return minutes >= REFUTED_MIN && own.every(t => contactsOf(t.events) === 0)
-}
-
-function leastDifferent(open: readonly Offer[], differing: ReadonlyMap<string, readonly Trait[]>): readonly Offer[] {
-  const least = Math.min(...open.map(o => differing.get(o.id)!.length).filter(n => n > 0))
-  return open.filter(o => differing.get(o.id)!.length === least)
-}
-
-/** One hypothesis, by its share. */
-function draw(belief: readonly Hypothesis[], random: () => number): Hypothesis {
-  let left = random()
-  for (const h of belief) {
-    left -= h.share
-    if (left <= 0) return h
-  }
-  return belief[belief.length - 1]!
+interface Weighed { readonly offer: Offer, readonly worth: number }
+function better<T extends Weighed>(a: T, b: T): T {
+  return b.worth > a.worth || (b.worth === a.worth && b.offer.id < a.offer.id) ? b : a
 }

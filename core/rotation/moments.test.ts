@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import SunCalc from 'suncalc'
 import { describe, expect, it } from 'vitest'
-import { turnsAbout } from './moments'
+import { turnsAbout, turnsSince } from './moments'
 
 const WHERE = { latitude: 50, longitude: 0, tide: null, tideAt: null }
 const plus = (at: Date, minutes: number) => new Date(at.getTime() + minutes * 60_000).toISOString()
@@ -28,5 +28,10 @@ describe('what turns about now', () => {
     expect(at(180)).toEqual([])
     expect(at(360, 'rising')).toEqual([])
     expect(at(5 * 372.6)).toEqual([])
+  })
+  it('since a trip began: one sunrise in a morning from the dark, and every tide', () => {
+    expect(turnsSince('2026-03-21T05:00:00Z', '2026-03-21T09:00:00Z', WHERE)).toHaveLength(1)
+    expect(turnsSince('2026-03-21T09:00:00Z', '2026-03-21T12:00:00Z', WHERE)).toEqual([])
+    expect(turnsSince('2026-03-21T08:00:00Z', '2026-03-21T17:00:00Z', { ...WHERE, tide: 'high', tideAt: '2026-03-21T09:00:00Z' })).toEqual([60, 433])
   })
 })

@@ -25,19 +25,30 @@ const TIDE_KNOWN_MIN = 4 * HALF_TIDE_MIN
 const TURNS: readonly Tide[] = ['high', 'low']
 
 /** What turns about now: sunrise, sunset, high or low water. */
-export function turnsAbout(now: string, { latitude, longitude, tide, tideAt }: Clockwork): readonly Turn[] {
+export function turnsAbout(now: string, clockwork: Clockwork): readonly Turn[] {
   const at = Date.parse(now)
+  return turnsWithin(at, -AFTER_MIN, BEFORE_MIN, clockwork)
+}
+
+/** Minutes since the start at which light or tide have turned by now. */
+export function turnsSince(start: string, now: string, clockwork: Clockwork): readonly number[] {
+  const from = Date.parse(start)
+  return turnsWithin(from, 0, (Date.parse(now) - from) / MS_PER_MINUTE, clockwork).map(turn => turn.inMin)
+}
+
+/** Every turn between two moments, given and told in minutes from `at` [ms]. */
+function turnsWithin(at: number, fromMin: number, toMin: number, { latitude, longitude, tide, tideAt }: Clockwork): readonly Turn[] {
   const turns: Turn[] = []
   const altitude = (minutes: number) => sunPosition(new Date(at + minutes * MS_PER_MINUTE).toISOString(), latitude, longitude).altitudeDeg - RISE_DEG
-  for (let minute = -AFTER_MIN; minute < BEFORE_MIN; minute++) {
-    const [before, after] = [altitude(minute), altitude(minute + 1)]
+  for (let minute = fromMin, before = altitude(fromMin); minute < toMin; minute++) {
+    const after = altitude(minute + 1)
     if (before < 0 && after >= 0) turns.push({ turn: 'sun-up', inMin: minute + 1 })
     if (before >= 0 && after < 0) turns.push({ turn: 'sun-down', inMin: minute + 1 })
+    before = after
   }
   if (tide !== null && tideAt !== null && TURNS.includes(tide)) {
-    const since = (at - Date.parse(tideAt)) / MS_PER_MINUTE
-    const nearest = Math.round(since / HALF_TIDE_MIN) * HALF_TIDE_MIN - since
-    if (since >= 0 && since <= TIDE_KNOWN_MIN && nearest <= BEFORE_MIN && nearest >= -AFTER_MIN) turns.push({ turn: 'tide', inMin: Math.round(nearest) })
+    const noted = (Date.parse(tideAt) - at) / MS_PER_MINUTE
+    for (let turn = noted; turn <= noted + TIDE_KNOWN_MIN; turn += HALF_TIDE_MIN) if (turn >= fromMin && turn <= toMin) turns.push({ turn: 'tide', inMin: Math.round(turn) })
   }
   return turns
 }

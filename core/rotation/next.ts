@@ -37,9 +37,6 @@ const REVIEW_MIN = 120
 /** A change that brings a bite this soon is to be confirmed by going back once [min]; the blank before it was at least this long [min]. Assumed. */
 const AT_ONCE_MIN = 10
 const BLANK_MIN = 15
-/** Signs from which something is changed, the strongest first: what the fish say of colour and gear before what they say by following. */
-const ORDER = ['bite.outside', 'bite.lost', 'bite.pecks.jig', 'bite.pecks.soft', 'bite.pecks.plug', 'bite.pecks.blade', 'bite.pecks.metal', 'bite.snags', 'bite.winding-in', 'bite.surface-missed', 'bite.swats', 'bite.follows-under', 'bite.follows-group',
-  'bite.follows-hunters', 'bite.follows-fast', 'bite.follows-metal', 'bite.follows', 'bite.on-the-fall', 'bite.slapped']
 const OPEN_COVER: readonly string[] = ['open', 'sand', 'gravel']
 
 /**
@@ -69,8 +66,7 @@ export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut
   const back = day.confirmation()
   if (back) return { ...base, do: 'return', change: { what: 'tactic', from: day.nameOf(current.lureId), to: day.nameOf(back.lureId), setup: day.setupOf(back.lureId) }, why: back.why, runnersUp: [] }
 
-  const speaking = ORDER.flatMap(id => signs.filter(s => s.sign.id === id))
-  const offers = speaking.flatMap(({ sign }) => sign.offers.filter(offer => day.applies(offer) && !day.wasChanged(offer.what)).map(offer => ({ sign, offer })))
+  const offers = signs.flatMap(({ sign }) => sign.offers.filter(offer => day.applies(offer) && !day.wasChanged(offer.what)).map(offer => ({ sign, offer })))
   const [first, ...others] = offers
   if (first) return { ...base, do: 'change', change: day.changeOf(first.offer), why: first.sign.means, runnersUp: others.map(({ offer: { what, to } }) => ({ what, to })) }
   if (signs.some(({ sign }) => (sign.pushes.stay ?? 0) > 0)) return stay(signs.find(({ sign }) => (sign.pushes.stay ?? 0) > 0)!.sign.means)

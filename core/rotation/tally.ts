@@ -36,6 +36,14 @@ export function contactsOf(events: Tried['events']): number {
   return fishIn(events).reduce((sum, fish) => sum + (isContact(fish) ? 1 : FOLLOW), 0)
 }
 
+/** How far a fish meant what it came to, 0..1: hit or hooked in full, a peck or a follow less. Assumed, tried on simulated fish (docs/rotation.md). */
+const PECKED = 0.8
+const FOLLOWED = 0.4
+export function meantIt({ events }: Fish<Tried['events'][number]>): number {
+  if (events.some(({ kind }) => kind === 'hit' || kind === 'hooked' || kind === 'lost' || kind === 'landed')) return 1
+  return events.some(({ kind }) => kind === 'peck') ? PECKED : FOLLOWED
+}
+
 /** Bites that stop (trade §15 "conditioned"): so many contacts, then none for so long [min]. Assumed figures. */
 const FELL_SILENT = { contacts: 3, minutes: 25 }
 
