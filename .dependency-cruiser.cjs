@@ -20,21 +20,42 @@ const FLOORS = [
 
 /** Packages that core/ may lean on, and where: small, pure, or mathematics. */
 const PACKAGES = {
-  'zod': ['files', 'calc'], 'papaparse': ['files'], 'fast-xml-parser': ['files'], 'dequal': ['files', 'tackle', 'bench'],
-  'ml-kmeans': ['palette'], 'd3-color': ['palette', 'light'], 'd3-array': ['.*'], 'fraction.js': ['units'], 'astronomy-engine': ['light'],
-  'jstat': ['rotation', 'evidence', 'match'], 'highs': ['pack'],
+  'zod': ['files', 'calc'],
+  'papaparse': ['files'],
+  'fast-xml-parser': ['files'],
+  'dequal': ['files', 'tackle', 'bench'],
+  'ml-kmeans': ['palette'],
+  'd3-color': ['palette', 'light'],
+  'd3-array': ['.*'],
+  'fraction.js': ['units'],
+  'astronomy-engine': ['light'],
+  'jstat': ['rotation', 'evidence', 'match'],
+  'highs': ['pack'],
 }
 
 const TEST = '\\.test\\.ts$'
 const floorRules = FLOORS.slice(0, -1).map((folders, i) => ({
-  name: `floor-${folders.join('-')}-looks-up`, severity: 'error',
+  name: `floor-${folders.join('-')}-looks-up`,
+  severity: 'error',
   from: { path: `^core/(${folders.join('|')})/`, pathNot: TEST },
-  to: { path: `^core/(${FLOORS.slice(i + 1).flat().join('|')})/` },
+  to: {
+    path: `^core/(${FLOORS.slice(i + 1)
+      .flat()
+      .join('|')})/`,
+  },
 }))
 const packageRules = [
-  { name: 'core-leans-on-few-packages', severity: 'error', from: { path: '^core/', pathNot: TEST }, to: { path: 'node_modules', pathNot: `node_modules/(@types/)?(${Object.keys(PACKAGES).join('|')})/` } },
+  {
+    name: 'core-leans-on-few-packages',
+    severity: 'error',
+    from: { path: '^core/', pathNot: TEST },
+    to: { path: 'node_modules', pathNot: `node_modules/(@types/)?(${Object.keys(PACKAGES).join('|')})/` },
+  },
   ...Object.entries(PACKAGES).map(([name, folders]) => ({
-    name: `core-${name}-only-in-its-place`, severity: 'error', from: { path: '^core/', pathNot: [TEST, `^core/(${folders.join('|')})/`] }, to: { path: `node_modules/${name}/` },
+    name: `core-${name}-only-in-its-place`,
+    severity: 'error',
+    from: { path: '^core/', pathNot: [TEST, `^core/(${folders.join('|')})/`] },
+    to: { path: `node_modules/${name}/` },
   })),
 ]
 
@@ -42,15 +63,38 @@ module.exports = {
   forbidden: [
     ...floorRules,
     ...packageRules,
-    { name: 'core-has-a-floor-for-every-folder', severity: 'error', from: {}, to: { path: `^core/(?!(${FLOORS.flat().join('|')})/)[^/]+/` } },
-    { name: 'core-by-its-face', severity: 'error', from: { path: '^core/([^/]+)/' }, to: { path: '^core/[^/]+/.+\\.ts$', pathNot: ['^core/$1/', '^core/[^/]+/index\\.ts$'] } },
+    {
+      name: 'core-has-a-floor-for-every-folder',
+      severity: 'error',
+      from: {},
+      to: { path: `^core/(?!(${FLOORS.flat().join('|')})/)[^/]+/` },
+    },
+    {
+      name: 'core-by-its-face',
+      severity: 'error',
+      from: { path: '^core/([^/]+)/' },
+      to: { path: '^core/[^/]+/.+\\.ts$', pathNot: ['^core/$1/', '^core/[^/]+/index\\.ts$'] },
+    },
     { name: 'core-is-pure', severity: 'error', from: { path: '^core/' }, to: { path: '^(app|server|bin)/' } },
-    { name: 'core-without-node', severity: 'error', from: { path: '^core/', pathNot: TEST }, to: { dependencyTypes: ['core'] } },
+    {
+      name: 'core-without-node',
+      severity: 'error',
+      from: { path: '^core/', pathNot: TEST },
+      to: { dependencyTypes: ['core'] },
+    },
     { name: 'no-circle', severity: 'error', from: {}, to: { circular: true } },
-    { name: 'components-without-database', severity: 'error', from: { path: '^app/(components|pages)/' }, to: { path: ['^app/db/', 'node_modules/dexie/'], dependencyTypesNot: ['type-only'] } },
+    {
+      name: 'components-without-database',
+      severity: 'error',
+      from: { path: '^app/(components|pages)/' },
+      to: { path: ['^app/db/', 'node_modules/dexie/'], dependencyTypesNot: ['type-only'] },
+    },
   ],
   options: {
-    doNotFollow: { path: 'node_modules' }, exclude: { path: '\\.nuxt|\\.output' }, tsPreCompilationDeps: true, tsConfig: { fileName: 'tsconfig.json' },
+    doNotFollow: { path: 'node_modules' },
+    exclude: { path: '\\.nuxt|\\.output' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.json' },
     enhancedResolveOptions: { exportsFields: ['exports'], conditionNames: ['import', 'node', 'default'] },
   },
 }

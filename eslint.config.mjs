@@ -13,8 +13,11 @@ export default tseslint.config(
   { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: tseslint.parser } } },
   // What only the types can tell: a promise that nobody waits for, a case that is not thought of, an object told as “[object Object]”.
   {
-    files: ['core/**/*.ts', 'app/**/*.ts', 'app/**/*.vue', 'server/**/*.ts'], ignores: ['**/*.test.ts'],
-    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname, extraFileExtensions: ['.vue'] } },
+    files: ['core/**/*.ts', 'app/**/*.ts', 'app/**/*.vue', 'server/**/*.ts'],
+    ignores: ['**/*.test.ts'],
+    languageOptions: {
+      parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname, extraFileExtensions: ['.vue'] },
+    },
     rules: {
       '@typescript-eslint/no-floating-promises': 'error',
       '@typescript-eslint/no-misused-promises': 'error',
@@ -43,16 +46,36 @@ export default tseslint.config(
     files: ['core/**/*.ts'],
     ignores: ['core/**/*.test.ts'],
     rules: {
-      'no-restricted-imports': ['error', {
-        paths: interfacePackages,
-        patterns: [
-          { group: ['vue/*', 'vuetify/*', 'nuxt/*', '@nuxt/*', '@vue/*', '@pinia/*', 'node:*'], message: 'core/ is pure: no interface, storage or Node.' },
-          { regex: '^(#imports|#app|#build|#components|#shared|~~?|@@?)(/|$)|/(app|server|bin)/', message: 'core/ knows nothing above it.' },
-          { regex: '^\\.\\./(?!.*rules/)[a-z-]+/', message: 'Use the folder’s face: #core/<folder>.' },
-        ],
-      }],
-      'no-restricted-globals': ['error', 'window', 'document', 'process', 'performance', 'setTimeout', 'setInterval', 'fetch', 'localStorage'],
-      'no-restricted-properties': ['error',
+      'no-restricted-imports': [
+        'error',
+        {
+          paths: interfacePackages,
+          patterns: [
+            {
+              group: ['vue/*', 'vuetify/*', 'nuxt/*', '@nuxt/*', '@vue/*', '@pinia/*', 'node:*'],
+              message: 'core/ is pure: no interface, storage or Node.',
+            },
+            {
+              regex: '^(#imports|#app|#build|#components|#shared|~~?|@@?)(/|$)|/(app|server|bin)/',
+              message: 'core/ knows nothing above it.',
+            },
+            { regex: '^\\.\\./(?!.*rules/)[a-z-]+/', message: 'Use the folder’s face: #core/<folder>.' },
+          ],
+        },
+      ],
+      'no-restricted-globals': [
+        'error',
+        'window',
+        'document',
+        'process',
+        'performance',
+        'setTimeout',
+        'setInterval',
+        'fetch',
+        'localStorage',
+      ],
+      'no-restricted-properties': [
+        'error',
         { object: 'Date', property: 'now', message: 'Pass the clock in.' },
         { object: 'Math', property: 'random', message: 'Pass the randomness in.' },
       ],

@@ -21,19 +21,28 @@ export default defineNuxtConfig({
   // The service worker fetches every page once; fetching them for each link besides would only hold up the first screen.
   experimental: { defaults: { nuxtLink: { prefetch: false } } },
   routeRules: {
-    '/**': { headers: {
-      'X-Content-Type-Options': 'nosniff', 'X-Frame-Options': 'DENY', 'Referrer-Policy': 'no-referrer', 'Cross-Origin-Opener-Policy': 'same-origin', 'Cross-Origin-Resource-Policy': 'same-origin',
-      'Permissions-Policy': 'geolocation=(self), camera=(self), microphone=(), payment=(), usb=()',
-    } },
+    '/**': {
+      headers: {
+        'X-Content-Type-Options': 'nosniff',
+        'X-Frame-Options': 'DENY',
+        'Referrer-Policy': 'no-referrer',
+        'Cross-Origin-Opener-Policy': 'same-origin',
+        'Cross-Origin-Resource-Policy': 'same-origin',
+        'Permissions-Policy': 'geolocation=(self), camera=(self), microphone=(), payment=(), usb=()',
+      },
+    },
     // Workers have no page around them: their policy comes with their own script.
     '/_nuxt/**': { headers: { 'Content-Security-Policy': WORKER_POLICY } },
   },
   hooks: {
     // Inline scripts are known only when the page is written: their hashes go into it then.
-    'nitro:init': (nitro) => {
-      nitro.hooks.hook('prerender:generate', (route) => {
+    'nitro:init': nitro => {
+      nitro.hooks.hook('prerender:generate', route => {
         if (!route.contents || !route.fileName?.endsWith('.html')) return
-        route.contents = route.contents.replace('<head>', `<head><meta http-equiv="Content-Security-Policy" content="${contentPolicy(route.contents)}">`)
+        route.contents = route.contents.replace(
+          '<head>',
+          `<head><meta http-equiv="Content-Security-Policy" content="${contentPolicy(route.contents)}">`,
+        )
       })
     },
   },
@@ -42,8 +51,14 @@ export default defineNuxtConfig({
     registerWebManifestInRouteRules: true,
     client: { installPrompt: true },
     manifest: {
-      name: 'Ygrion', short_name: 'Ygrion', description: 'Which lure to tie on now, and why', lang: 'en', start_url: '/', display: 'standalone',
-      theme_color: '#f2eada', background_color: '#f2eada',
+      name: 'Ygrion',
+      short_name: 'Ygrion',
+      description: 'Which lure to tie on now, and why',
+      lang: 'en',
+      start_url: '/',
+      display: 'standalone',
+      theme_color: '#f2eada',
+      background_color: '#f2eada',
       icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
     },
     workbox: {
@@ -56,19 +71,29 @@ export default defineNuxtConfig({
   },
   app: {
     head: {
-      htmlAttrs: { lang: 'en' }, title: 'Ygrion',
+      htmlAttrs: { lang: 'en' },
+      title: 'Ygrion',
       meta: [{ name: 'viewport', content: 'width=device-width, initial-scale=1, viewport-fit=cover' }],
-      link: [{ rel: 'manifest', href: '/manifest.webmanifest' }, { rel: 'icon', href: '/icon.svg', type: 'image/svg+xml' }],
+      link: [
+        { rel: 'manifest', href: '/manifest.webmanifest' },
+        { rel: 'icon', href: '/icon.svg', type: 'image/svg+xml' },
+      ],
     },
   },
   nitro: { prerender: { routes: ['/'], crawlLinks: false }, compressPublicAssets: { gzip: true, brotli: false } },
   build: { transpile: ['vuetify'] },
   vite: {
     // core/ is pure: what a page does not use of it stays out of the bundle, with the packages that it would bring.
-    build: { rollupOptions: { treeshake: { moduleSideEffects: (id: string) => id.includes('/node_modules/') || !id.includes('/core/') } } },
+    build: {
+      rollupOptions: {
+        treeshake: { moduleSideEffects: (id: string) => id.includes('/node_modules/') || !id.includes('/core/') },
+      },
+    },
     vue: { template: { transformAssetUrls } },
     plugins: [vuetify({ autoImport: true })],
-    optimizeDeps: { include: ['@mdi/js', 'comlink', 'dexie', 'zod', 'd3', 'nanoid', 'fraction.js', 'astronomy-engine'] },
+    optimizeDeps: {
+      include: ['@mdi/js', 'comlink', 'dexie', 'zod', 'd3', 'nanoid', 'fraction.js', 'astronomy-engine'],
+    },
     worker: { format: 'es' },
   },
 })

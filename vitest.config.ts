@@ -15,16 +15,39 @@ export default defineConfig({
       {
         resolve,
         test: {
-          ...shared, name: 'core', environment: 'node', exclude: [MOUNTED],
-          include: ['core/**/*.test.ts', 'server/**/*.test.ts', 'app/**/*.test.ts', 'bin/**/*.test.ts', 'tests/{architecture,corpus,evidence,golden,pack,rotation}/**/*.test.ts'],
+          ...shared,
+          name: 'core',
+          environment: 'node',
+          exclude: [MOUNTED],
+          include: [
+            'core/**/*.test.ts',
+            'server/**/*.test.ts',
+            'app/**/*.test.ts',
+            'bin/**/*.test.ts',
+            'tests/{architecture,corpus,evidence,golden,pack,rotation}/**/*.test.ts',
+          ],
           benchmark: { include: ['tests/bench/**/*.bench.ts'] },
         },
       },
       {
         resolve,
         // What the app imports by itself, as its own build does: Vue, the stores and composables; components are found in `app/testing/mounted.ts`.
-        plugins: [vue(), vuetify({ autoImport: true }), Unimport.vite({ presets: ['vue', 'vue-router', 'pinia'], dirs: ['app/stores', 'app/composables'], dts: false })],
-        test: { ...shared, name: 'mounted', environment: 'happy-dom', include: [MOUNTED], server: { deps: { inline: ['vuetify'] } } },
+        plugins: [
+          vue(),
+          vuetify({ autoImport: true }),
+          Unimport.vite({
+            presets: ['vue', 'vue-router', 'pinia'],
+            dirs: ['app/stores', 'app/composables'],
+            dts: false,
+          }),
+        ],
+        test: {
+          ...shared,
+          name: 'mounted',
+          environment: 'happy-dom',
+          include: [MOUNTED],
+          server: { deps: { inline: ['vuetify'] } },
+        },
       },
     ],
   },

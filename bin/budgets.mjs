@@ -13,10 +13,18 @@ const LEFT_OUT = /-(cyrillic|cyrillic-ext|greek|greek-ext|vietnamese)-/
 
 function firstScripts() {
   const html = readFileSync(join(PUBLIC, 'index.html'), 'utf8')
-  return [...new Set([...html.matchAll(/<(?:script|link rel="modulepreload")[^>]*?(?:src|href)="(\/_nuxt\/[^"]+\.js)"/g)].map(([, path]) => path))]
+  return [
+    ...new Set(
+      [...html.matchAll(/<(?:script|link rel="modulepreload")[^>]*?(?:src|href)="(\/_nuxt\/[^"]+\.js)"/g)].map(
+        ([, path]) => path,
+      ),
+    ),
+  ]
 }
 function everything() {
-  return readdirSync(PUBLIC, { recursive: true }).map(String).filter(path => KEPT.test(path) && !LEFT_OUT.test(path))
+  return readdirSync(PUBLIC, { recursive: true })
+    .map(String)
+    .filter(path => KEPT.test(path) && !LEFT_OUT.test(path))
 }
 
 let exceeded = 0

@@ -2,7 +2,10 @@
 import { readFileSync } from 'node:fs'
 
 const readers = {
-  vitest: ({ numPassedTests, numFailedTests, numFailedTestSuites }) => [numPassedTests, Math.max(numFailedTests, numFailedTestSuites)],
+  vitest: ({ numPassedTests, numFailedTests, numFailedTestSuites }) => [
+    numPassedTests,
+    Math.max(numFailedTests, numFailedTestSuites),
+  ],
   playwright: ({ stats, errors }) => [stats.expected + stats.flaky, stats.unexpected + errors.length],
 }
 

@@ -3,7 +3,10 @@ declare module 'jstat' {
   const jStat: {
     betaln: (x: number, y: number) => number
     gammaln: (x: number) => number
-    beta: { cdf: (x: number, alpha: number, beta: number) => number, inv: (p: number, alpha: number, beta: number) => number }
+    beta: {
+      cdf: (x: number, alpha: number, beta: number) => number
+      inv: (p: number, alpha: number, beta: number) => number
+    }
     gamma: { inv: (p: number, shape: number, scale: number) => number }
   }
   export default jStat

@@ -12,12 +12,21 @@ const SEED = 20260512
 const random = seededRandom(SEED)
 
 const file = {
-  format: 'ygrion', version: 1,
-  lures: LURES, parts: PARTS, outfits: OUTFITS, places: PLACES, tests: benchTests(random), trips: trips(random), rules: RULES, assemblies: ASSEMBLIES,
+  format: 'ygrion',
+  version: 1,
+  lures: LURES,
+  parts: PARTS,
+  outfits: OUTFITS,
+  places: PLACES,
+  tests: benchTests(random),
+  trips: trips(random),
+  rules: RULES,
+  assemblies: ASSEMBLIES,
   settings: { units: 'metric', schools: {}, cautions: true },
 }
 
 const path = (name: string) => fileURLToPath(new URL(name, import.meta.url))
 mkdirSync(path('readings'), { recursive: true })
 writeFileSync(path('box.json'), `${JSON.stringify(file, null, 1)}\n`)
-for (const [name, reading] of Object.entries(READINGS)) writeFileSync(path(`readings/${name}.json`), `${JSON.stringify(reading, null, 2)}\n`)
+for (const [name, reading] of Object.entries(READINGS))
+  writeFileSync(path(`readings/${name}.json`), `${JSON.stringify(reading, null, 2)}\n`)

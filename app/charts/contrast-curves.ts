@@ -1,10 +1,17 @@
 import { curveMonotoneX, line, scaleLinear, scaleLog } from 'd3'
 
-export interface ContrastPoint { readonly distanceM: number, readonly jnd: number }
+export interface ContrastPoint {
+  readonly distanceM: number
+  readonly jnd: number
+}
 export interface ContrastChart {
-  readonly curves: readonly { readonly id: string, readonly path: string, readonly end: { readonly x: number, readonly y: number } }[]
-  readonly xTicks: readonly { readonly x: number, readonly metres: number }[]
-  readonly yTicks: readonly { readonly y: number, readonly jnd: number }[]
+  readonly curves: readonly {
+    readonly id: string
+    readonly path: string
+    readonly end: { readonly x: number; readonly y: number }
+  }[]
+  readonly xTicks: readonly { readonly x: number; readonly metres: number }[]
+  readonly yTicks: readonly { readonly y: number; readonly jnd: number }[]
   /** Where nothing can be told apart any more. */
   readonly threshold: number
 }
@@ -13,11 +20,22 @@ export interface ContrastChart {
 const LEAST = 0.3
 
 /** Contrast over distance; the contrast in a logarithm, because that is how it fades. */
-export function contrastCurves(lures: readonly { readonly id: string, readonly curve: readonly ContrastPoint[] }[], { width, height }: { readonly width: number, readonly height: number }): ContrastChart {
+export function contrastCurves(
+  lures: readonly { readonly id: string; readonly curve: readonly ContrastPoint[] }[],
+  { width, height }: { readonly width: number; readonly height: number },
+): ContrastChart {
   const all = lures.flatMap(l => l.curve)
-  const x = scaleLinear().domain([0, Math.max(0.1, ...all.map(p => p.distanceM))]).range([0, width])
-  const y = scaleLog().domain([LEAST, Math.max(10, ...all.map(p => p.jnd))]).range([height, 0]).clamp(true)
-  const draw = line<ContrastPoint>(p => x(p.distanceM), p => y(Math.max(LEAST, p.jnd))).curve(curveMonotoneX)
+  const x = scaleLinear()
+    .domain([0, Math.max(0.1, ...all.map(p => p.distanceM))])
+    .range([0, width])
+  const y = scaleLog()
+    .domain([LEAST, Math.max(10, ...all.map(p => p.jnd))])
+    .range([height, 0])
+    .clamp(true)
+  const draw = line<ContrastPoint>(
+    p => x(p.distanceM),
+    p => y(Math.max(LEAST, p.jnd)),
+  ).curve(curveMonotoneX)
   return {
     curves: lures.map(({ id, curve }) => {
       const seen = curve.filter(p => p.jnd >= LEAST)

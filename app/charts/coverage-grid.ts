@@ -21,21 +21,38 @@ export interface GridMark<Row, Column> {
 }
 export interface Grid<Row, Column> {
   readonly marks: readonly GridMark<Row, Column>[]
-  readonly rows: readonly { readonly row: Row, readonly y: number }[]
-  readonly columns: readonly { readonly column: Column, readonly x: number }[]
+  readonly rows: readonly { readonly row: Row; readonly y: number }[]
+  readonly columns: readonly { readonly column: Column; readonly x: number }[]
 }
 
 /** Places a table of counts as a grid of squares, the largest filling its field. */
-export function coverageGrid<Row, Column>(cells: readonly GridCell<Row, Column>[], size: { readonly width: number, readonly height: number }): Grid<Row, Column> {
+export function coverageGrid<Row, Column>(
+  cells: readonly GridCell<Row, Column>[],
+  size: { readonly width: number; readonly height: number },
+): Grid<Row, Column> {
   const rowKeys = [...new Set(cells.map(c => c.row))]
   const columnKeys = [...new Set(cells.map(c => c.column))]
-  const y = scaleBand<number>().domain(rowKeys.map((_, i) => i)).range([0, size.height]).padding(0.06)
-  const x = scaleBand<number>().domain(columnKeys.map((_, i) => i)).range([0, size.width]).padding(0.06)
+  const y = scaleBand<number>()
+    .domain(rowKeys.map((_, i) => i))
+    .range([0, size.height])
+    .padding(0.06)
+  const x = scaleBand<number>()
+    .domain(columnKeys.map((_, i) => i))
+    .range([0, size.width])
+    .padding(0.06)
   const most = Math.max(1, ...cells.map(c => c.count))
-  const side = scaleSqrt().domain([0, most]).range([0, Math.min(x.bandwidth(), y.bandwidth()) * 0.86])
+  const side = scaleSqrt()
+    .domain([0, most])
+    .range([0, Math.min(x.bandwidth(), y.bandwidth()) * 0.86])
   return {
     marks: cells.map(cell => ({
-      cell, x: x(columnKeys.indexOf(cell.column))!, y: y(rowKeys.indexOf(cell.row))!, width: x.bandwidth(), height: y.bandwidth(), side: side(cell.count), filled: side(cell.count) * (cell.fit ?? 1),
+      cell,
+      x: x(columnKeys.indexOf(cell.column))!,
+      y: y(rowKeys.indexOf(cell.row))!,
+      width: x.bandwidth(),
+      height: y.bandwidth(),
+      side: side(cell.count),
+      filled: side(cell.count) * (cell.fit ?? 1),
     })),
     rows: rowKeys.map((row, i) => ({ row, y: y(i)! + y.bandwidth() / 2 })),
     columns: columnKeys.map((column, i) => ({ column, x: x(i)! + x.bandwidth() / 2 })),

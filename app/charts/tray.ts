@@ -1,5 +1,8 @@
 /** Rows are letters, columns numbers: `B3` is the third slot of the second row. */
-export interface SlotPlace { readonly row: number, readonly column: number }
+export interface SlotPlace {
+  readonly row: number
+  readonly column: number
+}
 
 /** Rows that letters can name. */
 export const MOST_ROWS = 26
@@ -11,7 +14,9 @@ const USUAL = { rows: 3, columns: 4 }
 export function placeOf(slot: string | null | undefined): SlotPlace | null {
   const match = /^([A-Za-z])(\d{1,2})$/.exec(slot?.trim() ?? '')
   const column = Number(match?.[2]) - 1
-  return match && column >= 0 && column < MOST_COLUMNS ? { row: match[1]!.toUpperCase().charCodeAt(0) - 65, column } : null
+  return match && column >= 0 && column < MOST_COLUMNS
+    ? { row: match[1]!.toUpperCase().charCodeAt(0) - 65, column }
+    : null
 }
 
 export function slotName({ row, column }: SlotPlace): string {
@@ -19,8 +24,14 @@ export function slotName({ row, column }: SlotPlace): string {
 }
 
 /** The size that was said, but never too small for what lies in it. */
-export function traySize(slots: readonly (string | null | undefined)[], said: { readonly rows: number, readonly columns: number } | undefined): { readonly rows: number, readonly columns: number } {
+export function traySize(
+  slots: readonly (string | null | undefined)[],
+  said: { readonly rows: number; readonly columns: number } | undefined,
+): { readonly rows: number; readonly columns: number } {
   const places = slots.map(placeOf).filter(place => place !== null)
   const { rows, columns } = said ?? USUAL
-  return { rows: Math.max(rows, ...places.map(p => p.row + 1)), columns: Math.max(columns, ...places.map(p => p.column + 1)) }
+  return {
+    rows: Math.max(rows, ...places.map(p => p.row + 1)),
+    columns: Math.max(columns, ...places.map(p => p.column + 1)),
+  }
 }

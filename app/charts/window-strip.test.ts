@@ -8,7 +8,9 @@ describe('the strip of what a rod throws', () => {
     expect(lures.map(at => at >= band!.from && at <= band!.to)).toEqual([false, false, true, true, true, false, false])
   })
   it('gives twice the weight the same step everywhere', () => {
-    const { lures: [one, two, forty, eighty] } = windowStrip({}, [1, 2, 40, 80], 600)
+    const {
+      lures: [one, two, forty, eighty],
+    } = windowStrip({}, [1, 2, 40, 80], 600)
     expect(two! - one!).toBeCloseTo(eighty! - forty!, 9)
   })
   it('draws no band when an end of the window is not known', () => {

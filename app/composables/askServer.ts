@@ -6,5 +6,5 @@ export async function askServer<T>(path: string): Promise<T> {
   const response = await fetch(path, { signal: AbortSignal.timeout(ANSWER_MS) })
   if (!response.ok) throw new Error(`answer ${response.status}`)
   if (!response.headers.get('content-type')?.includes('json')) throw new Error('something else answers in its place')
-  return await response.json() as T
+  return (await response.json()) as T
 }

@@ -24,7 +24,10 @@ class Line {
   }
 }
 const line = () => Line.open.at(-1)!
-const answer = (body: unknown, status = 200, type = 'application/json') => Promise.resolve(new Response(typeof body === 'string' ? body : JSON.stringify(body), { status, headers: { 'content-type': type } }))
+const answer = (body: unknown, status = 200, type = 'application/json') =>
+  Promise.resolve(
+    new Response(typeof body === 'string' ? body : JSON.stringify(body), { status, headers: { 'content-type': type } }),
+  )
 
 beforeEach(() => {
   Line.open = []
@@ -41,7 +44,11 @@ describe('the server asked once', () => {
   })
   it.each([
     ['refuses', () => answer('no', 429), 'answer 429'],
-    ['sends a page of whoever keeps the network', () => answer('<html>log in</html>', 200, 'text/html'), 'something else answers in its place'],
+    [
+      'sends a page of whoever keeps the network',
+      () => answer('<html>log in</html>', 200, 'text/html'),
+      'something else answers in its place',
+    ],
     ['is not reached', () => Promise.reject(new TypeError('Failed to fetch')), 'Failed to fetch'],
   ])('that %s is an error in words', async (_, fetch, message) => {
     vi.stubGlobal('fetch', fetch)
@@ -81,7 +88,11 @@ describe('the scale', () => {
     scale.connect(4)
     const first = line()
     first.onerror()
-    expect([first.isClosed, scale.shows.value, scale.trouble.value]).toEqual([true, null, 'No scale answers (the server is not reached). Type the weight instead.'])
+    expect([first.isClosed, scale.shows.value, scale.trouble.value]).toEqual([
+      true,
+      null,
+      'No scale answers (the server is not reached). Type the weight instead.',
+    ])
     scale.connect(5)
     expect(scale.trouble.value).toBe('')
     scale.connect(6)
@@ -104,7 +115,11 @@ describe('the boat', () => {
     line().say({ sentences: ['$GPRMC,torn', 'noise'], simulated: true })
     expect([boat.moment.value, boat.counts.value!.sentences]).toEqual([first, sentences.length])
     line().onerror()
-    expect([line().isClosed, boat.moment.value, boat.trouble.value]).toEqual([true, null, 'No boat answers (the server is not reached). Type the figures instead.'])
+    expect([line().isClosed, boat.moment.value, boat.trouble.value]).toEqual([
+      true,
+      null,
+      'No boat answers (the server is not reached). Type the figures instead.',
+    ])
     scope.stop()
   })
 })

@@ -13,8 +13,9 @@ export function useBoatFeed() {
     trouble.value = ''
     const reader = new NmeaReader()
     source = new EventSource('/api/boat')
-    source.onmessage = (event) => {
-      for (const sentence of (JSON.parse(event.data as string) as { sentences: string[] }).sentences) reader.read(sentence)
+    source.onmessage = event => {
+      for (const sentence of (JSON.parse(event.data as string) as { sentences: string[] }).sentences)
+        reader.read(sentence)
       moment.value = reader.now
       counts.value = reader.counts
     }

@@ -7,8 +7,19 @@ import { fieldInWords } from '~/text/calc-words'
 import { CalcClient } from '~/workers/calc.client'
 
 /** One field of a calculator, from its own schema; nested ones with a dot. */
-export interface CalcField { readonly path: string, readonly kind: 'number' | 'text' | 'choice' | 'list', readonly choices: readonly string[], readonly usual: unknown }
-interface JsonSchema { type?: string | string[], properties?: Record<string, JsonSchema>, enum?: string[], default?: unknown, anyOf?: JsonSchema[] }
+export interface CalcField {
+  readonly path: string
+  readonly kind: 'number' | 'text' | 'choice' | 'list'
+  readonly choices: readonly string[]
+  readonly usual: unknown
+}
+interface JsonSchema {
+  type?: string | string[]
+  properties?: Record<string, JsonSchema>
+  enum?: string[]
+  default?: unknown
+  anyOf?: JsonSchema[]
+}
 
 function fieldsOf(schema: JsonSchema, prefix = ''): CalcField[] {
   return Object.entries(schema.properties ?? {}).flatMap(([name, own]): CalcField[] => {
@@ -16,7 +27,14 @@ function fieldsOf(schema: JsonSchema, prefix = ''): CalcField[] {
     const real = own.anyOf?.find(option => option.type !== 'null') ?? own
     if (real.properties) return path === 'fluid' || path === 'colours' ? [] : fieldsOf(real, `${path}.`)
     if (real.enum) return [{ path, kind: 'choice', choices: real.enum, usual: own.default }]
-    return [{ path, kind: real.type === 'array' ? 'list' : real.type === 'string' ? 'text' : 'number', choices: [], usual: own.default }]
+    return [
+      {
+        path,
+        kind: real.type === 'array' ? 'list' : real.type === 'string' ? 'text' : 'number',
+        choices: [],
+        usual: own.default,
+      },
+    ]
   })
 }
 
@@ -34,10 +52,15 @@ function take(source: unknown, path: string): unknown {
 const DIGITS = 6
 
 /** One calculator of the corner: its fields, its answer, its chart. */
-export function useCalculator(name: MaybeRefOrGetter<string>, prefill: MaybeRefOrGetter<Readonly<Record<string, unknown>>>) {
+export function useCalculator(
+  name: MaybeRefOrGetter<string>,
+  prefill: MaybeRefOrGetter<Readonly<Record<string, unknown>>>,
+) {
   const calc = computed(() => CALCS.find(c => c.name === toValue(name))!)
   const about = computed(() => CALC_ABOUT[toValue(name)]!)
-  const fields = computed(() => fieldsOf(z.toJSONSchema(calc.value.input, { io: 'input', unrepresentable: 'any' }) as JsonSchema))
+  const fields = computed(() =>
+    fieldsOf(z.toJSONSchema(calc.value.input, { io: 'input', unrepresentable: 'any' }) as JsonSchema),
+  )
   const typed = ref<Record<string, string>>({})
   const issues = shallowRef<readonly Issue[]>([])
   const answer = shallowRef<Record<string, unknown> | null>(null)
@@ -49,12 +72,20 @@ export function useCalculator(name: MaybeRefOrGetter<string>, prefill: MaybeRefO
   /** A figure in the unit beside its field; the rest as it stands. */
   function asText(path: string, value: unknown): string {
     const { dimension } = fieldInWords(path, units.value)
-    if (typeof value === 'number' && dimension) return String(Number(toUnit(value, shownUnit(dimension, units.value)).toPrecision(DIGITS)))
+    if (typeof value === 'number' && dimension)
+      return String(Number(toUnit(value, shownUnit(dimension, units.value)).toPrecision(DIGITS)))
     return Array.isArray(value) ? value.join(', ') : value === undefined || value === null ? '' : String(value)
   }
   function restart(): void {
-    const start = { ...about.value.start, ...Object.fromEntries(Object.entries(toValue(prefill)).filter(([path]) => fields.value.some(f => f.path === path))) }
-    typed.value = Object.fromEntries(fields.value.map(f => [f.path, asText(f.path, take(start, f.path) ?? start[f.path] ?? f.usual)]))
+    const start = {
+      ...about.value.start,
+      ...Object.fromEntries(
+        Object.entries(toValue(prefill)).filter(([path]) => fields.value.some(f => f.path === path)),
+      ),
+    }
+    typed.value = Object.fromEntries(
+      fields.value.map(f => [f.path, asText(f.path, take(start, f.path) ?? start[f.path] ?? f.usual)]),
+    )
   }
   watch(() => toValue(name), restart, { immediate: true })
   watch(units, (_, before) => {
@@ -66,7 +97,7 @@ export function useCalculator(name: MaybeRefOrGetter<string>, prefill: MaybeRefO
   })
 
   /** The input in its kept units, and what could not be read. */
-  function inputNow(): { input: Record<string, unknown>, unread: Issue[] } {
+  function inputNow(): { input: Record<string, unknown>; unread: Issue[] } {
     const input: Record<string, unknown> = {}
     const unread: Issue[] = []
     for (const { path, kind } of fields.value) {
@@ -79,29 +110,43 @@ export function useCalculator(name: MaybeRefOrGetter<string>, prefill: MaybeRefO
         else unread.push({ path, message: parsed.message })
         continue
       }
-      put(input, path, kind === 'number' ? Number(text.replace(',', '.')) : kind === 'list' ? text.split(/[,;\s]+/).filter(Boolean).map(Number) : text)
+      put(
+        input,
+        path,
+        kind === 'number'
+          ? Number(text.replace(',', '.'))
+          : kind === 'list'
+            ? text
+                .split(/[,;\s]+/)
+                .filter(Boolean)
+                .map(Number)
+            : text,
+      )
     }
     return { input, unread }
   }
-  watch([typed, calc], async () => {
-    try {
-      const { input, unread } = inputNow()
-      if (unread.length > 0) {
-        issues.value = unread
-        answer.value = null
-        line.value = []
-        return
+  watch(
+    [typed, calc],
+    async () => {
+      try {
+        const { input, unread } = inputNow()
+        if (unread.length > 0) {
+          issues.value = unread
+          answer.value = null
+          line.value = []
+          return
+        }
+        const found = await client.work({ name: toValue(name), input, chart: about.value.chart })
+        if (!found) return
+        issues.value = found.issues
+        answer.value = found.answer
+        line.value = found.line
+      } catch (error) {
+        issues.value = [{ path: '', message: `could not be worked out: ${(error as Error).message}` }]
       }
-      const found = await client.work({ name: toValue(name), input, chart: about.value.chart })
-      if (!found) return
-      issues.value = found.issues
-      answer.value = found.answer
-      line.value = found.line
-    }
-    catch (error) {
-      issues.value = [{ path: '', message: `could not be worked out: ${(error as Error).message}` }]
-    }
-  }, { immediate: true, deep: true })
+    },
+    { immediate: true, deep: true },
+  )
 
   return { about, fields, typed, issues, answer, line, restart }
 }

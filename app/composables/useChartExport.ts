@@ -1,5 +1,17 @@
 /** Properties that make up the look of a chart; theme colours come as figures that any program can read. */
-const LOOK = ['fill', 'stroke', 'stroke-width', 'stroke-dasharray', 'opacity', 'fill-opacity', 'font-family', 'font-size', 'font-weight', 'text-anchor', 'dominant-baseline'] as const
+const LOOK = [
+  'fill',
+  'stroke',
+  'stroke-width',
+  'stroke-dasharray',
+  'opacity',
+  'fill-opacity',
+  'font-family',
+  'font-size',
+  'font-weight',
+  'text-anchor',
+  'dominant-baseline',
+] as const
 /** Pixels of the picture for one of the drawing: sharp in print. */
 const PNG_SCALE = 3
 
@@ -8,7 +20,7 @@ export function useChartExport() {
   const keep = useDownload()
 
   /** The drawing with its look written into every mark, so that it stands without this page. */
-  function drawingOf(svg: SVGSVGElement): { readonly text: string, readonly width: number, readonly height: number } {
+  function drawingOf(svg: SVGSVGElement): { readonly text: string; readonly width: number; readonly height: number } {
     const copy = svg.cloneNode(true) as SVGSVGElement
     const originals = [svg, ...svg.querySelectorAll('*')]
     const copies = [copy, ...copy.querySelectorAll('*')]
@@ -19,9 +31,17 @@ export function useChartExport() {
     const { width, height } = svg.viewBox.baseVal
     const ground = document.createElementNS('http://www.w3.org/2000/svg', 'rect')
     const { x, y } = svg.viewBox.baseVal
-    for (const [key, value] of Object.entries({ x, y, width, height, fill: getComputedStyle(document.body).backgroundColor })) ground.setAttribute(key, String(value))
+    for (const [key, value] of Object.entries({
+      x,
+      y,
+      width,
+      height,
+      fill: getComputedStyle(document.body).backgroundColor,
+    }))
+      ground.setAttribute(key, String(value))
     copy.prepend(ground)
-    for (const [key, value] of Object.entries({ xmlns: 'http://www.w3.org/2000/svg', width, height })) copy.setAttribute(key, String(value))
+    for (const [key, value] of Object.entries({ xmlns: 'http://www.w3.org/2000/svg', width, height }))
+      copy.setAttribute(key, String(value))
     return { text: new XMLSerializer().serializeToString(copy), width, height }
   }
 

@@ -27,36 +27,80 @@ export function useColourBench() {
   const problem = ref('')
 
   const reading = computed(() => store.complete.reading)
-  const depth = computed(() => Math.min(depthM.value ?? (reading.value.fishFromM + reading.value.fishToM) / 2, reading.value.bottomM))
+  const depth = computed(() =>
+    Math.min(depthM.value ?? (reading.value.fishFromM + reading.value.fishToM) / 2, reading.value.bottomM),
+  )
   const depthsM = computed(() => DEPTH_SHARES.map(share => Number((share * reading.value.bottomM).toFixed(2))))
-  const zone = computed(() => from.value ?? zoneOfFish((reading.value.fishFromM + reading.value.fishToM) / 2, reading.value.bottomM))
+  const zone = computed(
+    () => from.value ?? zoneOfFish((reading.value.fishFromM + reading.value.fishToM) / 2, reading.value.bottomM),
+  )
   const ids = computed(() => chosen.value ?? (judgement.judgement?.fits ?? []).slice(0, FIRST_SHOWN).map(f => f.lureId))
-  const lures = computed(() => ids.value.map(id => catalogue.profiles.get(id)).filter(p => p !== undefined).slice(0, MOST_SHOWN))
+  const lures = computed(() =>
+    ids.value
+      .map(id => catalogue.profiles.get(id))
+      .filter(p => p !== undefined)
+      .slice(0, MOST_SHOWN),
+  )
 
   const request = computed(() => {
     const r = reading.value
     return {
       scene: {
-        species: r.species, visibilityM: r.visibilityM, stain: r.stain, sky: byNight.value ? 'night' as const : r.sky, moonFraction: r.moonFraction, zone: zone.value,
-        sunAltitudeDeg: r.at ? sunPosition(r.at, r.latitude, r.longitude).altitudeDeg : SUN_WITHOUT_TIME_DEG, prey: [...new Set(r.forage.map(f => FORAGE_PREY[f.kind]))],
+        species: r.species,
+        visibilityM: r.visibilityM,
+        stain: r.stain,
+        sky: byNight.value ? ('night' as const) : r.sky,
+        moonFraction: r.moonFraction,
+        zone: zone.value,
+        sunAltitudeDeg: r.at ? sunPosition(r.at, r.latitude, r.longitude).altitudeDeg : SUN_WITHOUT_TIME_DEG,
+        prey: [...new Set(r.forage.map(f => FORAGE_PREY[f.kind]))],
       },
-      depthM: depth.value, depthsM: depthsM.value,
+      depthM: depth.value,
+      depthsM: depthsM.value,
       lures: lures.value.map(({ lure, colours, blades, action }) => ({
-        id: lure.id, looks: { colours: { ...colours.value, metal: colours.value.metal === 'none' ? blades[0]?.metal ?? 'none' : colours.value.metal }, family: lure.family, actionStyle: action.value },
+        id: lure.id,
+        looks: {
+          colours: {
+            ...colours.value,
+            metal: colours.value.metal === 'none' ? (blades[0]?.metal ?? 'none') : colours.value.metal,
+          },
+          family: lure.family,
+          actionStyle: action.value,
+        },
       })),
     }
   })
-  watch(request, async (asked) => {
-    try {
-      const found = await client.colours(JSON.parse(JSON.stringify(asked)) as typeof asked)
-      if (found) answer.value = found
-      problem.value = ''
-    }
-    catch (error) {
-      problem.value = `The colours could not be worked out: ${(error as Error).message}`
-    }
-  }, { immediate: true })
+  watch(
+    request,
+    async asked => {
+      try {
+        const found = await client.colours(JSON.parse(JSON.stringify(asked)) as typeof asked)
+        if (found) answer.value = found
+        problem.value = ''
+      } catch (error) {
+        problem.value = `The colours could not be worked out: ${(error as Error).message}`
+      }
+    },
+    { immediate: true },
+  )
 
-  const options = computed(() => box.box.lures.map(l => ({ value: l.id, title: l.name })).sort((a, b) => a.title.localeCompare(b.title)))
-  return { chosen, ids, lures, options, depthM, depth, depthsM, byNight, zone, from, reading, answer, problem, MOST_SHOWN }
+  const options = computed(() =>
+    box.box.lures.map(l => ({ value: l.id, title: l.name })).sort((a, b) => a.title.localeCompare(b.title)),
+  )
+  return {
+    chosen,
+    ids,
+    lures,
+    options,
+    depthM,
+    depth,
+    depthsM,
+    byNight,
+    zone,
+    from,
+    reading,
+    answer,
+    problem,
+    MOST_SHOWN,
+  }
 }

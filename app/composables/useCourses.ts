@@ -7,7 +7,9 @@ import { CourseClient } from '~/workers/course.client'
 import type { FoundCourse } from '~/workers/course.protocol'
 
 /** What the angler has turned against the judged set-up. */
-export type Dialled = Partial<Pick<Presented, 'tipM' | 'castM' | 'lineOutM' | 'speedMs' | 'depthM' | 'lineDiameterMm' | 'cadence' | 'pauseS'>> & {
+export type Dialled = Partial<
+  Pick<Presented, 'tipM' | 'castM' | 'lineOutM' | 'speedMs' | 'depthM' | 'lineDiameterMm' | 'cadence' | 'pauseS'>
+> & {
   /** More (or less) hung on the bait [g]. */
   readonly addedG?: number
 }
@@ -16,7 +18,11 @@ export type Dialled = Partial<Pick<Presented, 'tipM' | 'castM' | 'lineOutM' | 's
 export const STEP_M = 0.3
 
 /** Courses of some set-ups through the water, from the worker; the chosen one with what was turned on it. */
-export function useCourses(setups: MaybeRefOrGetter<readonly SetupOut[]>, chosenId: MaybeRefOrGetter<string | null>, turnedOn: MaybeRefOrGetter<Dialled>) {
+export function useCourses(
+  setups: MaybeRefOrGetter<readonly SetupOut[]>,
+  chosenId: MaybeRefOrGetter<string | null>,
+  turnedOn: MaybeRefOrGetter<Dialled>,
+) {
   const judgement = useJudgementStore()
   const box = useBoxStore()
   const catalogue = useCatalogueStore()
@@ -24,11 +30,19 @@ export function useCourses(setups: MaybeRefOrGetter<readonly SetupOut[]>, chosen
   const problem = ref('')
   const deeper = shallowRef<readonly DialWay[]>([])
   const shallower = shallowRef<readonly DialWay[]>([])
-  const client = new CourseClient(courses => { found.value = new Map(courses.map(c => [c.id, c])) }, (error) => {
-    problem.value = `The courses could not be worked out: ${error.message}`
-  })
+  const client = new CourseClient(
+    courses => {
+      found.value = new Map(courses.map(c => [c.id, c]))
+    },
+    error => {
+      problem.value = `The courses could not be worked out: ${error.message}`
+    },
+  )
   /** Ways to change the depth take a hundred courses: asked of a second worker, so that the path under the finger never waits. */
-  const turner = new CourseClient(() => {}, () => {})
+  const turner = new CourseClient(
+    () => {},
+    () => {},
+  )
   onScopeDispose(() => {
     client.close()
     turner.close()
@@ -44,41 +58,64 @@ export function useCourses(setups: MaybeRefOrGetter<readonly SetupOut[]>, chosen
     return withWeight({ ...base, ...turned }, addedG)
   })
 
-  watch(() => [toValue(setups), presented.value] as const, ([list, chosen]) => {
-    const baits = list.flatMap(({ lureId }) => {
-      const own = lureId === toValue(chosenId) ? chosen : judged(lureId)
-      return own ? [{ id: lureId, presented: own }] : []
-    })
-    client.ask(JSON.parse(JSON.stringify(baits)) as Parameters<CourseClient['ask']>[0])
-  }, { immediate: true })
+  watch(
+    () => [toValue(setups), presented.value] as const,
+    ([list, chosen]) => {
+      const baits = list.flatMap(({ lureId }) => {
+        const own = lureId === toValue(chosenId) ? chosen : judged(lureId)
+        return own ? [{ id: lureId, presented: own }] : []
+      })
+      client.ask(JSON.parse(JSON.stringify(baits)) as Parameters<CourseClient['ask']>[0])
+    },
+    { immediate: true },
+  )
 
   const boat = computed((): Boat => {
     const id = toValue(chosenId)
     const lure = id === null ? undefined : box.lureById.get(id)
     const setup = toValue(setups).find(s => s.lureId === id)
     const weightG = setup?.headG ?? setup?.sinkerG ?? 0
-    const heads = box.box.parts.filter(p => p.weightG != null && p.quantity !== 0 && (setup?.headG != null ? p.kind === 'jig-head' || p.kind === 'hook' : setup?.sinkerG != null && p.kind === 'sinker'))
+    const heads = box.box.parts.filter(
+      p =>
+        p.weightG != null &&
+        p.quantity !== 0 &&
+        (setup?.headG != null
+          ? p.kind === 'jig-head' || p.kind === 'hook'
+          : setup?.sinkerG != null && p.kind === 'sinker'),
+    )
     return {
-      lines: box.box.outfits.filter(o => o.id !== setup?.outfitId).map(o => ({ outfitId: o.id, diameterMm: prepareOutfit(o).lineMm })),
-      plugs: lure ? [...catalogue.profiles.values()].filter(p => p.lure.family === lure.family && p.lure.id !== id && p.runsAt !== null && p.lure.quantity !== 0).map(p => ({ lureId: p.lure.id, rated: p.runsAt!.value })) : [],
-      weightsG: heads.map(p => p.weightG!), weightG,
+      lines: box.box.outfits
+        .filter(o => o.id !== setup?.outfitId)
+        .map(o => ({ outfitId: o.id, diameterMm: prepareOutfit(o).lineMm })),
+      plugs: lure
+        ? [...catalogue.profiles.values()]
+            .filter(
+              p => p.lure.family === lure.family && p.lure.id !== id && p.runsAt !== null && p.lure.quantity !== 0,
+            )
+            .map(p => ({ lureId: p.lure.id, rated: p.runsAt!.value }))
+        : [],
+      weightsG: heads.map(p => p.weightG!),
+      weightG,
     }
   })
   let asked = 0
-  watchDebounced([presented, boat] as const, async ([now, things]) => {
-    const mine = ++asked
-    if (!now) return
-    const [plain, own] = JSON.parse(JSON.stringify([now, things])) as [Presented, Boat]
-    try {
-      const [down, up] = [await turner.ways(plain, STEP_M, own), await turner.ways(plain, -STEP_M, own)]
-      if (mine !== asked) return
-      deeper.value = down
-      shallower.value = up
-    }
-    catch (error) {
-      problem.value = `The ways to change the depth could not be worked out: ${(error as Error).message}`
-    }
-  }, { immediate: true, debounce: 120 })
+  watchDebounced(
+    [presented, boat] as const,
+    async ([now, things]) => {
+      const mine = ++asked
+      if (!now) return
+      const [plain, own] = JSON.parse(JSON.stringify([now, things])) as [Presented, Boat]
+      try {
+        const [down, up] = [await turner.ways(plain, STEP_M, own), await turner.ways(plain, -STEP_M, own)]
+        if (mine !== asked) return
+        deeper.value = down
+        shallower.value = up
+      } catch (error) {
+        problem.value = `The ways to change the depth could not be worked out: ${(error as Error).message}`
+      }
+    },
+    { immediate: true, debounce: 120 },
+  )
 
   return { found, presented, deeper, shallower, boat, problem }
 }

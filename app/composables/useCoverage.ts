@@ -8,15 +8,18 @@ export function useCoverage() {
   const readings = useReadingStore()
   const coverage = shallowRef<Coverage | null>(null)
   const problem = ref('')
-  watch(() => [judgement.boxesLoaded, readings.reading] as const, async ([, reading]) => {
-    try {
-      coverage.value = await judgement.coverage(reading)
-      problem.value = ''
-    }
-    catch (error) {
-      problem.value = `The coverage could not be worked out: ${(error as Error).message}`
-    }
-  }, { immediate: true })
+  watch(
+    () => [judgement.boxesLoaded, readings.reading] as const,
+    async ([, reading]) => {
+      try {
+        coverage.value = await judgement.coverage(reading)
+        problem.value = ''
+      } catch (error) {
+        problem.value = `The coverage could not be worked out: ${(error as Error).message}`
+      }
+    },
+    { immediate: true },
+  )
   return { coverage, problem }
 }
 
@@ -32,11 +35,9 @@ export function useWorth() {
     try {
       additions.value = await judgement.worth(readings)
       problem.value = ''
-    }
-    catch (error) {
+    } catch (error) {
       problem.value = `That could not be worked out: ${(error as Error).message}`
-    }
-    finally {
+    } finally {
       isBusy.value = false
     }
   }

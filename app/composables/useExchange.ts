@@ -1,5 +1,13 @@
 import { computed, onScopeDispose, ref, shallowRef } from 'vue'
-import { type ColumnMapping, type Corrections, type Issue, LISTS, type MergeBy, type PlannedLure, type WordRead } from '#core/files'
+import {
+  type ColumnMapping,
+  type Corrections,
+  type Issue,
+  LISTS,
+  type MergeBy,
+  type PlannedLure,
+  type WordRead,
+} from '#core/files'
 import { recall, remember } from '~/db/box'
 import type { Change } from '~/db/change'
 import { ExchangeClient } from '~/workers/exchange.client'
@@ -25,7 +33,7 @@ export function useExchange() {
   /** What the angler said of words in this and in earlier tables. */
   const corrections = shallowRef<Corrections>({})
   const mended = shallowRef<Readonly<Record<number, Readonly<Record<number, string>>>>>({})
-  const done = ref<{ readonly done: number, readonly of: number } | null>(null)
+  const done = ref<{ readonly done: number; readonly of: number } | null>(null)
   const issues = shallowRef<readonly Issue[]>([])
   const table = computed(() => (opened.value?.kind === 'table' ? opened.value : null))
   const file = computed(() => (opened.value?.kind === 'ygrion' ? opened.value : null))
@@ -47,11 +55,21 @@ export function useExchange() {
     clear()
     fileName.value = chosen.name
     if (chosen.size > LARGEST_MB * MB) {
-      issues.value = [{ path: chosen.name, message: `is ${Math.round(chosen.size / MB)} MB; files of up to ${LARGEST_MB} MB can be read. Nothing was changed` }]
+      issues.value = [
+        {
+          path: chosen.name,
+          message: `is ${Math.round(chosen.size / MB)} MB; files of up to ${LARGEST_MB} MB can be read. Nothing was changed`,
+        },
+      ]
       return
     }
     await attempt(async () => {
-      const answer = await client.open(chosen.name, new Uint8Array(await chosen.arrayBuffer()), settings.units, await box.readFile())
+      const answer = await client.open(
+        chosen.name,
+        new Uint8Array(await chosen.arrayBuffer()),
+        settings.units,
+        await box.readFile(),
+      )
       if (answer.kind === 'trouble') {
         issues.value = answer.issues
         return
@@ -71,7 +89,14 @@ export function useExchange() {
     done.value = { done: 0, of: table.value?.count ?? 0 }
     await attempt(async () => {
       let isAnswered = false
-      const question = { mapping: mapping.value, corrections: corrections.value, mended: mended.value, mergeBy: mergeBy.value, existing: box.box.lures, system: settings.units }
+      const question = {
+        mapping: mapping.value,
+        corrections: corrections.value,
+        mended: mended.value,
+        mergeBy: mergeBy.value,
+        existing: box.box.lures,
+        system: settings.units,
+      }
       const answer = await client.plan(JSON.parse(JSON.stringify(question)) as typeof question, (rows, of) => {
         // Progress travels on a channel of its own and may come after the answer.
         if (mine === newest && !isAnswered) done.value = { done: rows, of }
@@ -100,7 +125,11 @@ export function useExchange() {
 
   /** Rows that are refused, as a table with the reason in its last column. */
   function refusedTable(): Promise<string> {
-    return client.asTable((planned.value ?? []).filter(p => p.action === 'refused').map(p => ({ line: p.line, why: p.issues.map(i => `${i.path}: ${i.message}`).join('; ') })))
+    return client.asTable(
+      (planned.value ?? [])
+        .filter(p => p.action === 'refused')
+        .map(p => ({ line: p.line, why: p.issues.map(i => `${i.path}: ${i.message}`).join('; ') })),
+    )
   }
 
   /** What was pasted, as if it were a file. */
@@ -117,13 +146,20 @@ export function useExchange() {
   async function write(): Promise<void> {
     await attempt(async () => {
       if (table.value) {
-        const lures = (planned.value ?? []).flatMap(p => (p.lure && (p.action === 'new' || p.action === 'change') ? [p.lure] : []))
+        const lures = (planned.value ?? []).flatMap(p =>
+          p.lure && (p.action === 'new' || p.action === 'change') ? [p.lure] : [],
+        )
         const { new: fresh, change } = counts.value
-        await box.change({ put: { lures } }, `${fresh} ${fresh === 1 ? 'lure' : 'lures'} came in from ${fileName.value}, ${change} ${change === 1 ? 'was' : 'were'} changed.`)
-      }
-      else if (file.value) {
+        await box.change(
+          { put: { lures } },
+          `${fresh} ${fresh === 1 ? 'lure' : 'lures'} came in from ${fileName.value}, ${change} ${change === 1 ? 'was' : 'were'} changed.`,
+        )
+      } else if (file.value) {
         const incoming = file.value.file
-        await box.change({ put: Object.fromEntries(LISTS.map(list => [list, incoming[list] ?? []])) as Change['put'] & object }, `${fileName.value} is joined to what was here.`)
+        await box.change(
+          { put: Object.fromEntries(LISTS.map(list => [list, incoming[list] ?? []])) as Change['put'] & object },
+          `${fileName.value} is joined to what was here.`,
+        )
       }
       clear()
     })
@@ -140,12 +176,35 @@ export function useExchange() {
   async function attempt(work: () => Promise<void>): Promise<void> {
     try {
       await work()
-    }
-    catch (error) {
+    } catch (error) {
       done.value = null
       issues.value = [{ path: fileName.value, message: `${(error as Error).message}. Nothing was changed` }]
     }
   }
 
-  return { fileName, opened, table, file, mapping, mergeBy, planned, counts, done, issues, words, corrections, choose, paste, plan, map, say, mend, cells: (line: number) => client.cells(line), refusedTable, write, replace, clear }
+  return {
+    fileName,
+    opened,
+    table,
+    file,
+    mapping,
+    mergeBy,
+    planned,
+    counts,
+    done,
+    issues,
+    words,
+    corrections,
+    choose,
+    paste,
+    plan,
+    map,
+    say,
+    mend,
+    cells: (line: number) => client.cells(line),
+    refusedTable,
+    write,
+    replace,
+    clear,
+  }
 }

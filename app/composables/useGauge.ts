@@ -2,7 +2,13 @@ import { ref, shallowRef } from 'vue'
 import { askServer } from './askServer'
 
 /** What a river gauge says; a real one could answer in the same words. */
-export interface GaugeSays { readonly at: string, readonly temperatureC: number, readonly flowM3S: number, readonly levelM: number, readonly visibilityM: number }
+export interface GaugeSays {
+  readonly at: string
+  readonly temperatureC: number
+  readonly flowM3S: number
+  readonly levelM: number
+  readonly visibilityM: number
+}
 
 /** The simulated gauge of the server, asked once. */
 export function useGauge() {
@@ -13,8 +19,7 @@ export function useGauge() {
     try {
       says.value = await askServer<GaugeSays>('/api/gauge')
       trouble.value = ''
-    }
-    catch (error) {
+    } catch (error) {
       trouble.value = `No gauge answers (${(error as Error).message}). Type the figures instead.`
     }
   }

@@ -12,7 +12,11 @@ const MS_PER_DAY = 86_400_000
 /** After so many days without a backup one is reminded. Assumed. */
 const REMIND_DAYS = 30
 
-export interface Preview { readonly name: string, readonly kept: ReadBackup, readonly plan: readonly FilePlan[] }
+export interface Preview {
+  readonly name: string
+  readonly kept: ReadBackup
+  readonly plan: readonly FilePlan[]
+}
 
 /** Backup and restore of everything, and what the browser says of its storage. */
 export function useKeeping() {
@@ -26,15 +30,27 @@ export function useKeeping() {
   const preview = shallowRef<Preview | null>(null)
   const issues = shallowRef<readonly Issue[]>([])
   const isBusy = ref(false)
-  const storage = shallowRef<{ readonly usedBytes: number, readonly quotaBytes: number, readonly isPersistent: boolean } | null>(null)
-  const days = computed(() => (last.value === null ? null : Math.floor((Date.now() - Date.parse(last.value)) / MS_PER_DAY)))
-  const isDue = computed(() => !box.isDemo && box.box.lures.length > 0 && (days.value === null || days.value > REMIND_DAYS))
+  const storage = shallowRef<{
+    readonly usedBytes: number
+    readonly quotaBytes: number
+    readonly isPersistent: boolean
+  } | null>(null)
+  const days = computed(() =>
+    last.value === null ? null : Math.floor((Date.now() - Date.parse(last.value)) / MS_PER_DAY),
+  )
+  const isDue = computed(
+    () => !box.isDemo && box.box.lures.length > 0 && (days.value === null || days.value > REMIND_DAYS),
+  )
 
   async function look(): Promise<void> {
-    last.value = await lastBackup(box.database()) ?? null
+    last.value = (await lastBackup(box.database())) ?? null
     if (!navigator.storage?.estimate) return
     const { usage = 0, quota = 0 } = await navigator.storage.estimate()
-    storage.value = { usedBytes: usage, quotaBytes: quota, isPersistent: await navigator.storage.persisted?.() ?? false }
+    storage.value = {
+      usedBytes: usage,
+      quotaBytes: quota,
+      isPersistent: (await navigator.storage.persisted?.()) ?? false,
+    }
   }
   onMounted(() => void attempt(look))
 
@@ -43,100 +59,173 @@ export function useKeeping() {
     issues.value = []
     try {
       await work()
-    }
-    catch (error) {
+    } catch (error) {
       const { name, message } = error as Error
-      issues.value = [{ path: '', message: name === 'QuotaExceededError' ? 'the browser has no room left for this; nothing was changed. Make room, or take pictures out' : `${message}; nothing was changed` }]
-    }
-    finally {
+      issues.value = [
+        {
+          path: '',
+          message:
+            name === 'QuotaExceededError'
+              ? 'the browser has no room left for this; nothing was changed. Make room, or take pictures out'
+              : `${message}; nothing was changed`,
+        },
+      ]
+    } finally {
       isBusy.value = false
     }
   }
 
-  const backup = () => attempt(async () => {
-    const kept = await readKept(box.database())
-    const { settings: set, ...file } = settings.into(kept.file)
-    const bytes = await packBackup({ ...kept, file: { ...file, settings: { ...set, reading: readings.reading as Settings['reading'], catalogue: catalogue.kept() } } })
-    // It is a backup once it has been read back.
-    const back = readBackup(bytes)
-    if (!back.ok) throw new Error(`it could not be read back (${back.issues[0]!.path} ${back.issues[0]!.message}): no backup was made`)
-    const now = new Date().toISOString()
-    download(`ygrion-${now.slice(0, 10)}.zip`, bytes as Uint8Array<ArrayBuffer>, 'application/zip')
-    await noteBackup(box.database(), now)
-    await look()
-  })
-
-  const open = (chosen: File) => attempt(async () => {
-    preview.value = null
-    const outcome = readBackup(new Uint8Array(await chosen.arrayBuffer()))
-    if (outcome.ok) preview.value = { name: chosen.name, kept: outcome.value, plan: planFile(await box.readFile(), outcome.value.file) }
-    else issues.value = outcome.issues
-  })
-
-  const restore = () => attempt(async () => {
-    const { name, kept } = preview.value!
-    const db = box.database()
-    const [before, wasDemo, water] = [await readKept(db), box.isDemo, readings.reading]
-    const shelf = wasDemo ? null : await putAside(db, nanoid(), `Your box before ${name}`, new Date().toISOString())
-    await restoreKept(db, kept)
-    box.isDemo = false
-    settings.takeFrom(kept.file.settings)
-    catalogue.takeFrom(kept.file.settings?.catalogue)
-    if (kept.file.settings?.reading) readings.begin(kept.file.settings.reading as Reading)
-    undo.offer(`${name} is put back in place of what was here.`, async () => {
-      await restoreKept(db, before, wasDemo ? 'demo' : 'own')
-      if (shelf) await db.snapshots.delete(shelf.id)
-      box.isDemo = wasDemo
-      readings.begin(water)
+  const backup = () =>
+    attempt(async () => {
+      const kept = await readKept(box.database())
+      const { settings: set, ...file } = settings.into(kept.file)
+      const bytes = await packBackup({
+        ...kept,
+        file: {
+          ...file,
+          settings: { ...set, reading: readings.reading as Settings['reading'], catalogue: catalogue.kept() },
+        },
+      })
+      // It is a backup once it has been read back.
+      const back = readBackup(bytes)
+      if (!back.ok)
+        throw new Error(
+          `it could not be read back (${back.issues[0]!.path} ${back.issues[0]!.message}): no backup was made`,
+        )
+      const now = new Date().toISOString()
+      download(`ygrion-${now.slice(0, 10)}.zip`, bytes as Uint8Array<ArrayBuffer>, 'application/zip')
+      await noteBackup(box.database(), now)
+      await look()
     })
-    preview.value = null
-  })
+
+  const open = (chosen: File) =>
+    attempt(async () => {
+      preview.value = null
+      const outcome = readBackup(new Uint8Array(await chosen.arrayBuffer()))
+      if (outcome.ok)
+        preview.value = {
+          name: chosen.name,
+          kept: outcome.value,
+          plan: planFile(await box.readFile(), outcome.value.file),
+        }
+      else issues.value = outcome.issues
+    })
+
+  const restore = () =>
+    attempt(async () => {
+      const { name, kept } = preview.value!
+      const db = box.database()
+      const [before, wasDemo, water] = [await readKept(db), box.isDemo, readings.reading]
+      const shelf = wasDemo ? null : await putAside(db, nanoid(), `Your box before ${name}`, new Date().toISOString())
+      await restoreKept(db, kept)
+      box.isDemo = false
+      settings.takeFrom(kept.file.settings)
+      catalogue.takeFrom(kept.file.settings?.catalogue)
+      if (kept.file.settings?.reading) readings.begin(kept.file.settings.reading as Reading)
+      undo.offer(`${name} is put back in place of what was here.`, async () => {
+        await restoreKept(db, before, wasDemo ? 'demo' : 'own')
+        if (shelf) await db.snapshots.delete(shelf.id)
+        box.isDemo = wasDemo
+        readings.begin(water)
+      })
+      preview.value = null
+    })
 
   /** Joins a backup to what is here, pictures too; what is different here stays, or becomes as the backup has it. */
-  const join = (different: 'stays' | 'as in the backup') => attempt(async () => {
-    const { name, kept } = preview.value!
-    const here = await readKept(box.database())
-    const comesIn = <T>(known: readonly T[], rows: readonly T[], keyOf: (row: T) => string): T[] => {
-      const keys = new Set(known.map(keyOf))
-      return rows.filter(row => different === 'as in the backup' || !keys.has(keyOf(row)))
-    }
-    const lists = Object.fromEntries(LISTS.map(list => [list, comesIn<{ readonly id: string }>(here.file[list] ?? [], kept.file[list] ?? [], row => row.id)]))
-    await box.change({
-      put: { ...lists, photos: comesIn(here.photos, kept.photos, photo => photo.lureId), eventPhotos: comesIn(here.eventPhotos, kept.eventPhotos, photo => photo.id) } as Change['put'] & object,
-    }, `${name} is joined to what was here.`)
-    preview.value = null
-  })
+  const join = (different: 'stays' | 'as in the backup') =>
+    attempt(async () => {
+      const { name, kept } = preview.value!
+      const here = await readKept(box.database())
+      const comesIn = <T>(known: readonly T[], rows: readonly T[], keyOf: (row: T) => string): T[] => {
+        const keys = new Set(known.map(keyOf))
+        return rows.filter(row => different === 'as in the backup' || !keys.has(keyOf(row)))
+      }
+      const lists = Object.fromEntries(
+        LISTS.map(list => [
+          list,
+          comesIn<{ readonly id: string }>(here.file[list] ?? [], kept.file[list] ?? [], row => row.id),
+        ]),
+      )
+      await box.change(
+        {
+          put: {
+            ...lists,
+            photos: comesIn(here.photos, kept.photos, photo => photo.lureId),
+            eventPhotos: comesIn(here.eventPhotos, kept.eventPhotos, photo => photo.id),
+          } as Change['put'] & object,
+        },
+        `${name} is joined to what was here.`,
+      )
+      preview.value = null
+    })
 
   /** Boxes that were put aside, and rows that are damaged, as they are on the disk. */
   const shelf = shallowRef<readonly Snapshot[]>([])
   const damaged = shallowRef<readonly Damaged[]>([])
-  const told = (error: unknown) => { issues.value = [{ path: '', message: `${(error as Error).message}; nothing was changed` }] }
+  const told = (error: unknown) => {
+    issues.value = [{ path: '', message: `${(error as Error).message}; nothing was changed` }]
+  }
   onMounted(() => {
     const queries = [
-      liveQuery(() => box.database().snapshots.orderBy('at').reverse().toArray()).subscribe({ next: (rows) => { shelf.value = rows }, error: told }),
-      liveQuery(() => box.database().quarantine.toArray()).subscribe({ next: (rows) => { damaged.value = rows }, error: told }),
+      liveQuery(() => box.database().snapshots.orderBy('at').reverse().toArray()).subscribe({
+        next: rows => {
+          shelf.value = rows
+        },
+        error: told,
+      }),
+      liveQuery(() => box.database().quarantine.toArray()).subscribe({
+        next: rows => {
+          damaged.value = rows
+        },
+        error: told,
+      }),
     ]
     onScopeDispose(() => queries.forEach(q => q.unsubscribe()))
   })
   const standAgain = (id: string) => attempt(() => box.backFromShelf(id))
-  const drop = (snapshot: Snapshot) => attempt(async () => {
-    await box.database().snapshots.delete(snapshot.id)
-    undo.offer(`${snapshot.name} is dropped.`, async () => void await box.database().snapshots.put(snapshot))
-  })
-  const mend = (id: string, text: string) => attempt(async () => {
-    const read = parseJson(text)
-    issues.value = read.ok ? await mendDamaged(box.database(), id, read.value) : read.issues
-  })
-  const dropDamaged = (row: Damaged) => attempt(async () => {
-    await box.database().quarantine.delete(row.id)
-    undo.offer('The damaged row is dropped.', async () => void await box.database().quarantine.put(row))
-  })
-  const saveDamaged = () => download('ygrion-damaged-rows.json', `${JSON.stringify(damaged.value, null, 1)}\n`, 'application/json')
+  const drop = (snapshot: Snapshot) =>
+    attempt(async () => {
+      await box.database().snapshots.delete(snapshot.id)
+      undo.offer(`${snapshot.name} is dropped.`, async () => void (await box.database().snapshots.put(snapshot)))
+    })
+  const mend = (id: string, text: string) =>
+    attempt(async () => {
+      const read = parseJson(text)
+      issues.value = read.ok ? await mendDamaged(box.database(), id, read.value) : read.issues
+    })
+  const dropDamaged = (row: Damaged) =>
+    attempt(async () => {
+      await box.database().quarantine.delete(row.id)
+      undo.offer('The damaged row is dropped.', async () => void (await box.database().quarantine.put(row)))
+    })
+  const saveDamaged = () =>
+    download('ygrion-damaged-rows.json', `${JSON.stringify(damaged.value, null, 1)}\n`, 'application/json')
 
-  const persist = () => attempt(async () => {
-    await navigator.storage.persist()
-    await look()
-  })
+  const persist = () =>
+    attempt(async () => {
+      await navigator.storage.persist()
+      await look()
+    })
 
-  return { last, days, isDue, preview, issues, isBusy, storage, backup, open, restore, join, persist, shelf, damaged, standAgain, drop, mend, dropDamaged, saveDamaged }
+  return {
+    last,
+    days,
+    isDue,
+    preview,
+    issues,
+    isBusy,
+    storage,
+    backup,
+    open,
+    restore,
+    join,
+    persist,
+    shelf,
+    damaged,
+    standAgain,
+    drop,
+    mend,
+    dropDamaged,
+    saveDamaged,
+  }
 }

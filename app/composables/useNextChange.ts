@@ -3,7 +3,16 @@ import { useNow } from '@vueuse/core'
 import { traitsOf } from '#core/lure'
 import { wayOf } from '#core/match'
 import { completeReading, type Reading } from '#core/reading'
-import { beliefOf, matters, nextChange, type NextOut, type Offer, type Tried, turnsAbout, turnsSince } from '#core/rotation'
+import {
+  beliefOf,
+  matters,
+  nextChange,
+  type NextOut,
+  type Offer,
+  type Tried,
+  turnsAbout,
+  turnsSince,
+} from '#core/rotation'
 import { minutesOf } from '#core/tackle'
 import type { SetupOut } from '#core/tell'
 
@@ -29,42 +38,95 @@ export function useNextChange() {
   const setups = useSetupsWithin(() => [only.value])
 
   /** What is searched with, and what comes after when they are found. */
-  const paceOf = ({ presentation: { control, cadence } }: SetupOut): Offer['way'] => (['surface', 'moving'].includes(wayOf(control, cadence)) ? 'moving' : 'slow')
-  const offers = computed((): readonly Offer[] => setups.value.flatMap((setup) => {
-    const profile = catalogue.profiles.get(setup.lureId)
-    return profile && profile.lure.quantity !== 0 ? [{ id: setup.lureId, lureId: setup.lureId, traits: traitsOf(profile, setup.presentation), score: setup.score, way: paceOf(setup) }] : []
-  }))
+  const paceOf = ({ presentation: { control, cadence } }: SetupOut): Offer['way'] =>
+    ['surface', 'moving'].includes(wayOf(control, cadence)) ? 'moving' : 'slow'
+  const offers = computed((): readonly Offer[] =>
+    setups.value.flatMap(setup => {
+      const profile = catalogue.profiles.get(setup.lureId)
+      return profile && profile.lure.quantity !== 0
+        ? [
+            {
+              id: setup.lureId,
+              lureId: setup.lureId,
+              traits: traitsOf(profile, setup.presentation),
+              score: setup.score,
+              way: paceOf(setup),
+            },
+          ]
+        : []
+    }),
+  )
   const begins = computed(() => Date.parse(trips.trip?.start ?? ''))
   const inTrip = (at: string) => (Date.parse(at) - begins.value) / MS_PER_MINUTE
-  const tried = computed((): readonly Tried[] => (trips.trip?.stints ?? []).flatMap((stint) => {
-    const profile = catalogue.profiles.get(stint.lureId)
-    if (!profile) return []
-    const offer = offers.value.find(o => o.id === stint.lureId)
-    return [{
-      offerId: stint.lureId, traits: traitsOf(profile, { depthM: stint.depthM ?? 1, speedMs: stint.speedMs ?? profile.speed.value.best, cadence: stint.cadence ?? null }), way: offer?.way ?? 'moving',
-      beganMin: inTrip(stint.start), minutes: minutesOf(stint, now.value.toISOString()), casts: stint.casts ?? 0,
-      events: (stint.events ?? []).map(e => ({ kind: e.kind, when: e.when ?? null, hookedAt: e.hookedAt ?? null, atMin: inTrip(e.at ?? stint.start) })),
-    }]
-  }))
+  const tried = computed((): readonly Tried[] =>
+    (trips.trip?.stints ?? []).flatMap(stint => {
+      const profile = catalogue.profiles.get(stint.lureId)
+      if (!profile) return []
+      const offer = offers.value.find(o => o.id === stint.lureId)
+      return [
+        {
+          offerId: stint.lureId,
+          traits: traitsOf(profile, {
+            depthM: stint.depthM ?? 1,
+            speedMs: stint.speedMs ?? profile.speed.value.best,
+            cadence: stint.cadence ?? null,
+          }),
+          way: offer?.way ?? 'moving',
+          beganMin: inTrip(stint.start),
+          minutes: minutesOf(stint, now.value.toISOString()),
+          casts: stint.casts ?? 0,
+          events: (stint.events ?? []).map(e => ({
+            kind: e.kind,
+            when: e.when ?? null,
+            hookedAt: e.hookedAt ?? null,
+            atMin: inTrip(e.at ?? stint.start),
+          })),
+        },
+      ]
+    }),
+  )
   const nowMin = computed(() => Math.max(0, (now.value.getTime() - begins.value) / MS_PER_MINUTE))
   const family = computed(() => box.lureById.get(trips.stint?.lureId ?? '')?.family ?? 'crankbait')
   /** Light and tide by the water of the present stretch. */
   const clockwork = computed(() => {
-    const { latitude, longitude, tide, at } = completeReading((trips.stint?.reading as Reading | undefined) ?? readings.reading).reading
+    const { latitude, longitude, tide, at } = completeReading(
+      (trips.stint?.reading as Reading | undefined) ?? readings.reading,
+    ).reading
     return { latitude, longitude, tide, tideAt: at }
   })
   /** Sun and tide about to turn, and when they have turned since the trip began [min]. */
   const turns = computed(() => turnsAbout(now.value.toISOString(), clockwork.value))
-  const turnsAtMin = computed(() => (trips.trip ? turnsSince(trips.trip.start, now.value.toISOString(), clockwork.value) : []))
-  const advice = computed(() => (trips.stint && offers.value.length > 0 && tried.value.length > 0 ? nextChange({ offers: offers.value, tried: tried.value, nowMin: nowMin.value, family: family.value, several: several.value, turnsAtMin: turnsAtMin.value }) : null))
+  const turnsAtMin = computed(() =>
+    trips.trip ? turnsSince(trips.trip.start, now.value.toISOString(), clockwork.value) : [],
+  )
+  const advice = computed(() =>
+    trips.stint && offers.value.length > 0 && tried.value.length > 0
+      ? nextChange({
+          offers: offers.value,
+          tried: tried.value,
+          nowMin: nowMin.value,
+          family: family.value,
+          several: several.value,
+          turnsAtMin: turnsAtMin.value,
+        })
+      : null,
+  )
   /** What the bites say, by the same reading as the headless command; where they say nothing yet, the search above speaks. */
   const bites = shallowRef<NextOut | null>(null)
   let newest = 0
-  watch([() => trips.trip, only, several, now, () => judgement.boxesLoaded] as const, async ([trip, atHand, mayChangeSeveral, at]) => {
-    const mine = ++newest
-    const answer = trip ? await judgement.next({ trip, now: at.toISOString(), several: mayChangeSeveral, only: atHand }) : null
-    if (mine === newest) bites.value = answer
-  }, { immediate: true })
-  const mattering = computed(() => (offers.value.length > 0 ? matters(beliefOf(offers.value, tried.value, { turnsAtMin: turnsAtMin.value })) : null))
+  watch(
+    [() => trips.trip, only, several, now, () => judgement.boxesLoaded] as const,
+    async ([trip, atHand, mayChangeSeveral, at]) => {
+      const mine = ++newest
+      const answer = trip
+        ? await judgement.next({ trip, now: at.toISOString(), several: mayChangeSeveral, only: atHand })
+        : null
+      if (mine === newest) bites.value = answer
+    },
+    { immediate: true },
+  )
+  const mattering = computed(() =>
+    offers.value.length > 0 ? matters(beliefOf(offers.value, tried.value, { turnsAtMin: turnsAtMin.value })) : null,
+  )
   return { turns, setups, offers, tried, nowMin, several, advice, bites, mattering, now }
 }

@@ -1,6 +1,11 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 
-export interface PlaceInOrder { readonly lureId: string, readonly score: number, readonly place: number, /** Places up (+) or down (−) since the order before; `null`: was not in it. */ readonly moved: number | null }
+export interface PlaceInOrder {
+  readonly lureId: string
+  readonly score: number
+  readonly place: number
+  /** Places up (+) or down (−) since the order before; `null`: was not in it. */ readonly moved: number | null
+}
 
 /** How many of an order are shown and compared. */
 const SHOWN = 10
@@ -20,7 +25,15 @@ export function useOrderMoves() {
 }
 
 /** Places in an order, against where each was in another. */
-export function places(fits: readonly { readonly lureId: string, readonly score: number }[], before: readonly string[]): readonly PlaceInOrder[] {
+export function places(
+  fits: readonly { readonly lureId: string; readonly score: number }[],
+  before: readonly string[],
+): readonly PlaceInOrder[] {
   const old = new Map(before.map((id, i) => [id, i]))
-  return fits.map(({ lureId, score }, i) => ({ lureId, score, place: i + 1, moved: before.length === 0 ? 0 : old.has(lureId) ? old.get(lureId)! - i : null }))
+  return fits.map(({ lureId, score }, i) => ({
+    lureId,
+    score,
+    place: i + 1,
+    moved: before.length === 0 ? 0 : old.has(lureId) ? old.get(lureId)! - i : null,
+  }))
 }

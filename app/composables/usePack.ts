@@ -2,7 +2,17 @@ import { computed, onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue'
 import { nanoid } from 'nanoid'
 import type { Issue } from '#core/files'
 import { sunPosition } from '#core/light'
-import { type Conflict, type ForecastHour, type LikelyReading, likelyReadings, type Pack, type PackList, type PackRequest, type Swap, withChanges } from '#core/pack'
+import {
+  type Conflict,
+  type ForecastHour,
+  type LikelyReading,
+  likelyReadings,
+  type Pack,
+  type PackList,
+  type PackRequest,
+  type Swap,
+  withChanges,
+} from '#core/pack'
 import type { SetupOut } from '#core/tell'
 import { PackClient } from '~/workers/pack.client'
 import type { Explained } from '~/workers/pack.protocol'
@@ -19,9 +29,17 @@ const LIMITS = {
 } as const
 
 /** How far the planning has come. */
-export interface Working { readonly stage: 'judging' | 'searching', readonly done: number, readonly value: number | null, readonly bound: number | null }
+export interface Working {
+  readonly stage: 'judging' | 'searching'
+  readonly done: number
+  readonly value: number | null
+  readonly bound: number | null
+}
 /** What the search proved of the pack that is shown; `null`: changed by hand since. */
-export interface Proof { readonly gap: number, readonly ended: 'proven' | 'time' | 'stopped' }
+export interface Proof {
+  readonly gap: number
+  readonly ended: 'proven' | 'time' | 'stopped'
+}
 
 /** One pack list: what is planned for, the search, and the changes by hand. */
 export function usePack() {
@@ -31,7 +49,9 @@ export function usePack() {
   const client = new PackClient()
   onScopeDispose(() => client.stop())
   const chosen = ref<string | null>(null)
-  const lists = computed(() => [...box.packs].sort((a, b) => Date.parse(b.at) - Date.parse(a.at) || (a.id < b.id ? 1 : -1)))
+  const lists = computed(() =>
+    [...box.packs].sort((a, b) => Date.parse(b.at) - Date.parse(a.at) || (a.id < b.id ? 1 : -1)),
+  )
   const list = computed(() => lists.value.find(l => l.id === chosen.value) ?? lists.value[0] ?? null)
   const explained = shallowRef<Explained | null>(null)
   const proof = shallowRef<Proof | null>(null)
@@ -39,8 +59,11 @@ export function usePack() {
   const conflicts = shallowRef<readonly Conflict[]>([])
   /** What the shown pack was planned for; another request makes it stale. */
   const plannedFor = ref('')
-  const keyOf = ({ readings: likely, limits, take, leave }: PackList) => JSON.stringify([likely, limits, [...take].sort(), [...leave].sort()])
-  const isStale = computed(() => explained.value !== null && list.value !== null && plannedFor.value !== keyOf(list.value))
+  const keyOf = ({ readings: likely, limits, take, leave }: PackList) =>
+    JSON.stringify([likely, limits, [...take].sort(), [...leave].sort()])
+  const isStale = computed(
+    () => explained.value !== null && list.value !== null && plannedFor.value !== keyOf(list.value),
+  )
   const problem = ref('')
   const forecastNote = ref('')
   let run = 0
@@ -50,19 +73,31 @@ export function usePack() {
   const plain = <T>(value: T): T => structuredClone(toRaw(value))
   const choice = () => ({ schools: { ...settings.schools }, weights: { ...settings.ruleWeights } })
   /** What is planned with: each likely reading with its likely changes. */
-  const requestOf = ({ readings: likely, limits, take, leave }: PackList): PackRequest => ({ readings: withChanges(likely), limits: plain(limits), locks: { take: new Set(take), leave: new Set(leave) } })
+  const requestOf = ({ readings: likely, limits, take, leave }: PackList): PackRequest => ({
+    readings: withChanges(likely),
+    limits: plain(limits),
+    locks: { take: new Set(take), leave: new Set(leave) },
+  })
   const spelled = computed(() => (list.value ? withChanges(list.value.readings) : []))
 
-  watch([() => box.ready, () => box.box, () => box.own, () => settings.useLog], ([ready, holdings, own, useLog]) => {
-    if (ready) client.load(plain(holdings), plain(own), useLog)
-  }, { immediate: true })
+  watch(
+    [() => box.ready, () => box.box, () => box.own, () => settings.useLog],
+    ([ready, holdings, own, useLog]) => {
+      if (ready) client.load(plain(holdings), plain(own), useLog)
+    },
+    { immediate: true },
+  )
   // A list that is opened again is explained again.
-  watch([() => list.value?.id, () => box.ready], () => {
-    explained.value = proof.value = null
-    conflicts.value = []
-    plannedFor.value = list.value ? keyOf(list.value) : ''
-    if (list.value?.pack) void explain(list.value.pack)
-  }, { immediate: true })
+  watch(
+    [() => list.value?.id, () => box.ready],
+    () => {
+      explained.value = proof.value = null
+      conflicts.value = []
+      plannedFor.value = list.value ? keyOf(list.value) : ''
+      if (list.value?.pack) void explain(list.value.pack)
+    },
+    { immediate: true },
+  )
 
   async function save(next: PackList): Promise<void> {
     tell(await box.savePack(next))
@@ -82,13 +117,21 @@ export function usePack() {
     const from = plain(readings.reading)
     const place = box.places.find(p => p.id === placeId) ?? null
     const planB = box.places.find(p => p.id === planBId) ?? null
-    const { latitude, longitude } = { ...readings.complete.reading, ...(place?.latitude != null && place.longitude != null ? { latitude: place.latitude, longitude: place.longitude } : {}) }
+    const { latitude, longitude } = {
+      ...readings.complete.reading,
+      ...(place?.latitude != null && place.longitude != null
+        ? { latitude: place.latitude, longitude: place.longitude }
+        : {}),
+    }
     let forecast: readonly ForecastHour[]
     try {
-      forecast = (await askServer<{ hours: ForecastHour[] }>(`/api/forecast?date=${at.slice(0, 10)}&latitude=${latitude}&longitude=${longitude}`)).hours
+      forecast = (
+        await askServer<{ hours: ForecastHour[] }>(
+          `/api/forecast?date=${at.slice(0, 10)}&latitude=${latitude}&longitude=${longitude}`,
+        )
+      ).hours
       forecastNote.value = 'From a simulated forecast: change what you know better.'
-    }
-    catch (error) {
+    } catch (error) {
       forecastNote.value = `No forecast answers (${(error as Error).message}): the day is made from the reading above. Change what you know better.`
       forecast = withoutForecast(at)
     }
@@ -100,7 +143,13 @@ export function usePack() {
       return Array.from({ length: 24 }, (_, h) => {
         const hour = new Date(Date.parse(`${day.slice(0, 10)}T00:00:00Z`) + h * 3_600_000).toISOString()
         const isHigh = sunPosition(hour, latitude, longitude).altitudeDeg > 25
-        return { at: hour, waterC: temperatureC, cloud, windMs: windMs + (isHigh ? 1 : 0), rainMm: sky === 'rain' ? 1 : 0 }
+        return {
+          at: hour,
+          waterC: temperatureC,
+          cloud,
+          windMs: windMs + (isHigh ? 1 : 0),
+          rainMm: sky === 'rain' ? 1 : 0,
+        }
       })
     }
   }
@@ -116,8 +165,18 @@ export function usePack() {
     const { from } = readings.complete.reading
     const id = nanoid()
     await save({
-      id, name: 'Tomorrow', at, placeId, planBId: null, readings: await dayOf(at, placeId, null), limits: plain(from === 'wading' ? LIMITS.light : from === 'bank' ? LIMITS.bank : LIMITS.boat),
-      take: [...take], leave: [], pack: null, rigged: [], ticked: [],
+      id,
+      name: 'Tomorrow',
+      at,
+      placeId,
+      planBId: null,
+      readings: await dayOf(at, placeId, null),
+      limits: plain(from === 'wading' ? LIMITS.light : from === 'bank' ? LIMITS.bank : LIMITS.boat),
+      take: [...take],
+      leave: [],
+      pack: null,
+      rigged: [],
+      ticked: [],
     })
     chosen.value = id
   }
@@ -138,17 +197,21 @@ export function usePack() {
     problem.value = ''
     working.value = { stage: 'judging', done: 0, value: null, bound: null }
     try {
-      const answer = await client.plan(request, choice(), { seconds: SECONDS, gap: GAP }, (step) => {
+      const answer = await client.plan(request, choice(), { seconds: SECONDS, gap: GAP }, step => {
         if (mine !== run) return
         if (step.kind === 'judged') working.value = { stage: 'judging', done: step.done, value: null, bound: null }
         else if (step.kind === 'greedy') {
           explained.value = step.explained
           proof.value = null
           working.value = { stage: 'searching', done: 1, value: step.explained.value, bound: null }
-        }
-        else {
+        } else {
           if (step.pack) latest = step.pack
-          working.value = { stage: 'searching', done: 1, value: step.value, bound: Number.isFinite(step.bound) ? step.bound : null }
+          working.value = {
+            stage: 'searching',
+            done: 1,
+            value: step.value,
+            bound: Number.isFinite(step.bound) ? step.bound : null,
+          }
         }
       })
       if (mine !== run) return
@@ -158,8 +221,7 @@ export function usePack() {
         proof.value = { gap: answer.gap, ended: answer.ended }
         await settle(answer.explained)
       }
-    }
-    catch (error) {
+    } catch (error) {
       if (mine !== run) return
       working.value = null
       problem.value = `The plan could not be made: ${(error as Error).message}.`
@@ -175,7 +237,8 @@ export function usePack() {
     if (pack) {
       await explain(pack)
       if (explained.value) await settle(explained.value)
-      proof.value = value !== null && bound !== null ? { gap: Math.max(0, (bound - value) / bound), ended: 'stopped' } : null
+      proof.value =
+        value !== null && bound !== null ? { gap: Math.max(0, (bound - value) / bound), ended: 'stopped' } : null
     }
   }
 
@@ -183,17 +246,28 @@ export function usePack() {
     explained.value = answer
     if (list.value) plannedFor.value = keyOf(list.value)
     const { items, rods } = answer.pack
-    await alter(({ ticked }) => ({ pack: answer.pack, rigged: answer.rigged.map(listed), ticked: ticked.filter(id => items.includes(id) || rods.includes(id)) }))
+    await alter(({ ticked }) => ({
+      pack: answer.pack,
+      rigged: answer.rigged.map(listed),
+      ticked: ticked.filter(id => items.includes(id) || rods.includes(id)),
+    }))
   }
 
-  const listed = ({ lureId, outfitId, rig, trailerId, headG, sinkerG, presentation: { depthM, speedMs, cadence } }: SetupOut) => ({ lureId, outfitId: outfitId ?? '', rig, trailerId, headG, sinkerG, depthM, speedMs, cadence })
+  const listed = ({
+    lureId,
+    outfitId,
+    rig,
+    trailerId,
+    headG,
+    sinkerG,
+    presentation: { depthM, speedMs, cadence },
+  }: SetupOut) => ({ lureId, outfitId: outfitId ?? '', rig, trailerId, headG, sinkerG, depthM, speedMs, cadence })
 
   async function explain(pack: Pack): Promise<void> {
     if (!list.value || !box.ready) return
     try {
       explained.value = await client.explain(requestOf(plain(list.value)), choice(), plain(pack))
-    }
-    catch (error) {
+    } catch (error) {
       problem.value = `The pack could not be explained: ${(error as Error).message}.`
     }
   }
@@ -206,16 +280,44 @@ export function usePack() {
   }
 
   async function swaps(out: string): Promise<readonly Swap[]> {
-    return list.value && explained.value ? client.swaps(requestOf(plain(list.value)), choice(), plain(explained.value.pack), out) : []
+    return list.value && explained.value
+      ? client.swaps(requestOf(plain(list.value)), choice(), plain(explained.value.pack), out)
+      : []
   }
 
   /** Locks an item: must go, must stay, or free again. */
   async function lock(id: string, how: 'take' | 'leave' | null): Promise<void> {
     const without = (ids: readonly string[]) => ids.filter(i => i !== id)
-    await alter(({ take: must, leave }) => ({ take: [...without(must), ...how === 'take' ? [id] : []], leave: [...without(leave), ...how === 'leave' ? [id] : []] }))
+    await alter(({ take: must, leave }) => ({
+      take: [...without(must), ...(how === 'take' ? [id] : [])],
+      leave: [...without(leave), ...(how === 'leave' ? [id] : [])],
+    }))
   }
 
-  const tick = (id: string) => alter(({ ticked }) => ({ ticked: ticked.includes(id) ? ticked.filter(i => i !== id) : [...ticked, id] }))
+  const tick = (id: string) =>
+    alter(({ ticked }) => ({ ticked: ticked.includes(id) ? ticked.filter(i => i !== id) : [...ticked, id] }))
 
-  return { lists, list, chosen, spelled, explained, proof, isStale, working, conflicts, problem, forecastNote, outline, create, change, remake, plan, stop, take, swaps, lock, tick }
+  return {
+    lists,
+    list,
+    chosen,
+    spelled,
+    explained,
+    proof,
+    isStale,
+    working,
+    conflicts,
+    problem,
+    forecastNote,
+    outline,
+    create,
+    change,
+    remake,
+    plan,
+    stop,
+    take,
+    swaps,
+    lock,
+    tick,
+  }
 }

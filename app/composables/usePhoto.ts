@@ -11,7 +11,7 @@ const QUALITY = 0.85
 const LARGEST_MB = 30
 const MB = 1024 * 1024
 
-function drawn(image: ImageBitmap, longest: number): { canvas: HTMLCanvasElement, context: CanvasRenderingContext2D } {
+function drawn(image: ImageBitmap, longest: number): { canvas: HTMLCanvasElement; context: CanvasRenderingContext2D } {
   const scale = Math.min(1, longest / Math.max(image.width, image.height))
   const canvas = document.createElement('canvas')
   canvas.width = Math.max(1, Math.round(image.width * scale))
@@ -40,12 +40,10 @@ export function usePhoto() {
       const used = await use(image)
       image.close()
       return used
-    }
-    catch (error) {
+    } catch (error) {
       problem.value = `${file.name} could not be read as a picture (${(error as Error).message}). Nothing was changed.`
       return null
-    }
-    finally {
+    } finally {
       isBusy.value = false
     }
   }
@@ -57,13 +55,15 @@ export function usePhoto() {
     return { blob, width: canvas.width, height: canvas.height }
   }
 
-  const take = (lureId: string, file: File) => read<Photo>(file, async (image) => {
-    const { canvas, context } = drawn(image, PALETTE_PX)
-    const { width, height, data } = context.getImageData(0, 0, canvas.width, canvas.height)
-    const swatches: readonly Swatch[] = await pickColours({ width, height, data })
-    return { lureId, ...await smaller(image), swatches, instead: true }
-  })
-  const takeOfEvent = (id: string, tripId: string, file: File) => read<EventPhoto>(file, async image => ({ id, tripId, ...await smaller(image) }))
+  const take = (lureId: string, file: File) =>
+    read<Photo>(file, async image => {
+      const { canvas, context } = drawn(image, PALETTE_PX)
+      const { width, height, data } = context.getImageData(0, 0, canvas.width, canvas.height)
+      const swatches: readonly Swatch[] = await pickColours({ width, height, data })
+      return { lureId, ...(await smaller(image)), swatches, instead: true }
+    })
+  const takeOfEvent = (id: string, tripId: string, file: File) =>
+    read<EventPhoto>(file, async image => ({ id, tripId, ...(await smaller(image)) }))
 
   return { take, takeOfEvent, problem, isBusy }
 }

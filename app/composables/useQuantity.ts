@@ -12,7 +12,11 @@ export interface QuantityProps extends QuantityRange {
  * What every field for a quantity does: either system at any time, a bare number in the unit beside the field, what was understood told back,
  * what cannot be refused in words, what is unlikely asked about once. `emit` gets the kept unit. `bare`: the field shows the figure alone, its unit stands beside it.
  */
-export function useQuantity(props: QuantityProps, emit: (value: number | null) => void, { bare = false }: { readonly bare?: boolean } = {}) {
+export function useQuantity(
+  props: QuantityProps,
+  emit: (value: number | null) => void,
+  { bare = false }: { readonly bare?: boolean } = {},
+) {
   const { units } = storeToRefs(useSettingsStore())
   const typed = ref('')
   const message = ref('')
@@ -21,7 +25,11 @@ export function useQuantity(props: QuantityProps, emit: (value: number | null) =
   /** The text that was handed on last: Enter and leaving the field are one deed. */
   let sent: string | null = null
   const symbol = computed(() => shownUnit(props.dimension, units.value).symbol)
-  const shown = computed(() => (props.value == null ? '' : (bare ? formatNumber : formatQuantity)(props.dimension, props.value, { system: units.value })))
+  const shown = computed(() =>
+    props.value == null
+      ? ''
+      : (bare ? formatNumber : formatQuantity)(props.dimension, props.value, { system: units.value }),
+  )
 
   function restore(): void {
     typed.value = shown.value

@@ -1,7 +1,11 @@
 import { onScopeDispose, readonly, ref } from 'vue'
 
 /** What a digital scale shows; a real one could stand behind the same words. */
-export interface ScaleShows { grams: number | null, stable: boolean, overload: boolean }
+export interface ScaleShows {
+  grams: number | null
+  stable: boolean
+  overload: boolean
+}
 
 /** The simulated scale of the server, read as it settles. */
 export function useScale() {
@@ -15,7 +19,7 @@ export function useScale() {
     disconnect()
     trouble.value = ''
     source = new EventSource(`/api/scale?grams=${encodeURIComponent(grams)}`)
-    source.onmessage = (event) => {
+    source.onmessage = event => {
       const { grams: shown, stable, overload } = JSON.parse(event.data as string) as ScaleShows
       shows.value = { grams: shown === null ? null : Number((shown - tare.value).toFixed(2)), stable, overload }
     }

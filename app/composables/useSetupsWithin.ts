@@ -10,10 +10,14 @@ export function useSetupsWithin(asked: () => readonly NonNullable<JudgeRequest['
   const judgement = useJudgementStore()
   const setups = shallowRef<readonly SetupOut[]>([])
   let newest = 0
-  watch([() => judgement.judgement, asked], async ([, questions]) => {
-    const mine = ++newest
-    const found = await Promise.all(questions.map(only => judgement.judgeIf({ only }, MOST)))
-    if (mine === newest) setups.value = found.flatMap(f => f?.out.setups ?? [])
-  }, { immediate: true })
+  watch(
+    [() => judgement.judgement, asked],
+    async ([, questions]) => {
+      const mine = ++newest
+      const found = await Promise.all(questions.map(only => judgement.judgeIf({ only }, MOST)))
+      if (mine === newest) setups.value = found.flatMap(f => f?.out.setups ?? [])
+    },
+    { immediate: true },
+  )
   return setups
 }

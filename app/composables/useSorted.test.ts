@@ -4,7 +4,12 @@ import { profileOf } from '#core/lure'
 import type { Lure } from '#core/tackle'
 import { useSorted } from './useSorted'
 
-const entry = (id: string, part: Partial<Lure>, fit: number | null = null): Entry => ({ profile: profileOf({ id, name: id, family: 'tube', ...part }, []), fit, lastUsed: null, hasPhoto: false })
+const entry = (id: string, part: Partial<Lure>, fit: number | null = null): Entry => ({
+  profile: profileOf({ id, name: id, family: 'tube', ...part }, []),
+  fit,
+  lastUsed: null,
+  hasPhoto: false,
+})
 const entries = [entry('b', { price: 3 }, 0.4), entry('a', { price: 3 }, null), entry('c', { price: null }, 0.9)]
 const names = (sorted: readonly Entry[]) => sorted.map(e => e.profile.lure.id).join('')
 

@@ -3,8 +3,11 @@ import { computed } from 'vue'
 import { dialFromAddress, dialInAddress } from '~/text/dial-address'
 import type { Dialled } from './useCourses'
 
-const VIEWS = [{ id: 'cut', name: 'The cut' }, { id: 'what-if', name: 'What would change this?' }] as const
-type View = typeof VIEWS[number]['id']
+const VIEWS = [
+  { id: 'cut', name: 'The cut' },
+  { id: 'what-if', name: 'What would change this?' },
+] as const
+type View = (typeof VIEWS)[number]['id']
 
 /** A slider under the finger is written into the address when it has come to rest [ms]. */
 const AT_REST_MS = 300
@@ -15,7 +18,10 @@ export function useTieOnChoice() {
   const { opened } = storeToRefs(useJudgementStore())
   const kept = useState<View>('tie-on-view', () => 'cut')
   /** What was turned, and on which lure: another lure is shown as it is judged. */
-  const turned = useState<{ lureId: string | null, dialled: Dialled }>('tie-on-dial', () => ({ lureId: null, dialled: {} }))
+  const turned = useState<{ lureId: string | null; dialled: Dialled }>('tie-on-dial', () => ({
+    lureId: null,
+    dialled: {},
+  }))
   const inAddress = (key: string) => (typeof route.query[key] === 'string' ? route.query[key] : null)
 
   // An address that names a lure wins over what was open before.
@@ -35,10 +41,18 @@ export function useTieOnChoice() {
     if (route.path !== '/') return
     const { lureId, dialled } = turned.value
     const dial = dialInAddress(dialled)
-    return navigateTo({ query: {
-      ...route.query, lure: opened.value ?? undefined, view: kept.value === 'cut' ? undefined : kept.value,
-      turned: dial && lureId !== opened.value ? lureId : undefined, dial,
-    } }, { replace: true })
+    return navigateTo(
+      {
+        query: {
+          ...route.query,
+          lure: opened.value ?? undefined,
+          view: kept.value === 'cut' ? undefined : kept.value,
+          turned: dial && lureId !== opened.value ? lureId : undefined,
+          dial,
+        },
+      },
+      { replace: true },
+    )
   }
   const writeAtRest = useDebounceFn(write, AT_REST_MS)
   function dial(lureId: string, dialled: Dialled) {

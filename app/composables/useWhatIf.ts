@@ -16,23 +16,31 @@ export function useWhatIf() {
   const done = ref(0)
   const problem = ref('')
 
-  watch(() => judgement.judgement, async () => {
-    const asked = readings.reading
-    found.value = null
-    done.value = 0
-    try {
-      const [t, s] = [await judgement.sweep('temperatureC', TEMPERATURES_C), await judgement.sweep('visibilityM', SIGHTS_M)]
-      if (asked !== readings.reading) return
-      temperature.value = t
-      sight.value = s
-      const answer = await judgement.flips(share => { done.value = share })
-      if (answer && asked === readings.reading) found.value = answer
-      problem.value = ''
-    }
-    catch (error) {
-      problem.value = `That could not be worked out: ${(error as Error).message}`
-    }
-  }, { immediate: true })
+  watch(
+    () => judgement.judgement,
+    async () => {
+      const asked = readings.reading
+      found.value = null
+      done.value = 0
+      try {
+        const [t, s] = [
+          await judgement.sweep('temperatureC', TEMPERATURES_C),
+          await judgement.sweep('visibilityM', SIGHTS_M),
+        ]
+        if (asked !== readings.reading) return
+        temperature.value = t
+        sight.value = s
+        const answer = await judgement.flips(share => {
+          done.value = share
+        })
+        if (answer && asked === readings.reading) found.value = answer
+        problem.value = ''
+      } catch (error) {
+        problem.value = `That could not be worked out: ${(error as Error).message}`
+      }
+    },
+    { immediate: true },
+  )
 
   return { found, temperature, sight, done, problem }
 }

@@ -23,7 +23,10 @@ export interface BenchState {
   readonly rods: readonly string[]
 }
 
-interface Water { readonly temperatureC: number, readonly salinityPsu: number }
+interface Water {
+  readonly temperatureC: number
+  readonly salinityPsu: number
+}
 
 /** Between freezing and the warmest water that is fished [°C]. */
 const COLDEST_C = 4 // densest water: below it the hang runs back
@@ -33,7 +36,11 @@ function hangTemperature(mass: number, volume: number, salinityPsu: number): num
   return bisect(T => waterDensity(T, salinityPsu) * volume - mass, COLDEST_C, WARMEST_C, 30)
 }
 
-export function useWorkshop(profile: MaybeRefOrGetter<LureProfile>, water: MaybeRefOrGetter<Water>, outfits: MaybeRefOrGetter<readonly Outfit[]>) {
+export function useWorkshop(
+  profile: MaybeRefOrGetter<LureProfile>,
+  water: MaybeRefOrGetter<Water>,
+  outfits: MaybeRefOrGetter<readonly Outfit[]>,
+) {
   const changes = ref<Change[]>([])
 
   const state = (applied: readonly Change[]): BenchState => {
@@ -53,7 +60,9 @@ export function useWorkshop(profile: MaybeRefOrGetter<LureProfile>, water: Maybe
       hangsAtC: hangTemperature(mass, volume, salinityPsu),
       balanceMm: balanceShift(applied, lure.weightG.value, lure.lengthMm.value),
       driftMs: sinkSpeedOfWeight(-surplus * STANDARD_GRAVITY, lure.fallAreaCm2 * 1e-4, density),
-      rods: toValue(outfits).filter(outfit => typeof windowVerdict(outfit, mass * 1000) !== 'string').map(o => o.name),
+      rods: toValue(outfits)
+        .filter(outfit => typeof windowVerdict(outfit, mass * 1000) !== 'string')
+        .map(o => o.name),
     }
   }
 
@@ -61,7 +70,8 @@ export function useWorkshop(profile: MaybeRefOrGetter<LureProfile>, water: Maybe
   const after = computed(() => state(changes.value))
 
   /** The changed lure as a bait of its own: a child of the original, to be weighed and tested again. */
-  const modified = (id: string, runsTo: ChangedFigures['runsTo']): ChangedLure => changedLure(toValue(profile), changes.value, { ...after.value, runsTo }, id)
+  const modified = (id: string, runsTo: ChangedFigures['runsTo']): ChangedLure =>
+    changedLure(toValue(profile), changes.value, { ...after.value, runsTo }, id)
 
   return { changes, before, after, modified }
 }

@@ -30,12 +30,20 @@ async function poison(list: ListName, row: object): Promise<void> {
 }
 
 const POISON: Record<ListName, object> = {
-  lures: { id: 'x', name: 'x', family: 'crankbait', hooks: 'two' }, parts: { id: 'x', kind: 'teapot' }, outfits: { id: 'x', name: 'x' }, places: { id: 'x', name: 'x', species: 'pike' }, tests: { id: 'x', lureId: 'l1', kind: 'depth', values: 'deep' },
-  trips: { id: 'x', start: '', stints: 'none' }, rules: { id: 'x', name: 'x', when: 3 }, assemblies: { id: 'x', name: 'x' }, readings: { id: 'x', at: AT, reading: 7 }, packs: { id: 'x', name: 'x', at: AT },
+  lures: { id: 'x', name: 'x', family: 'crankbait', hooks: 'two' },
+  parts: { id: 'x', kind: 'teapot' },
+  outfits: { id: 'x', name: 'x' },
+  places: { id: 'x', name: 'x', species: 'pike' },
+  tests: { id: 'x', lureId: 'l1', kind: 'depth', values: 'deep' },
+  trips: { id: 'x', start: '', stints: 'none' },
+  rules: { id: 'x', name: 'x', when: 3 },
+  assemblies: { id: 'x', name: 'x' },
+  readings: { id: 'x', at: AT, reading: 7 },
+  packs: { id: 'x', name: 'x', at: AT },
 }
 
 describe('damaged rows', () => {
-  it.each(LISTS)('one of the %s is set aside whole, and the rest stays', async (list) => {
+  it.each(LISTS)('one of the %s is set aside whole, and the rest stays', async list => {
     const before = await db.table(list).count()
     await poison(list, POISON[list])
     expect(await setDamagedAside(db, AT)).toBe(1)
@@ -59,28 +67,59 @@ describe('the gate', () => {
   it('an impossible length of a fish is refused, and the trip stays as it was', async () => {
     const trip = (await db.trips.toArray()).find(t => t.stints?.some(s => s.events?.length))!
     const stint = trip.stints!.findIndex(s => s.events?.length)
-    const wrong = changeRow(db, 'trips', trip.id, t => ({ ...t, stints: t.stints!.map((s, i) => (i === stint ? { ...s, events: s.events!.map(e => ({ ...e, lengthMm: -5 })) } : s)) }))
+    const wrong = changeRow(db, 'trips', trip.id, t => ({
+      ...t,
+      stints: t.stints!.map((s, i) =>
+        i === stint ? { ...s, events: s.events!.map(e => ({ ...e, lengthMm: -5 })) } : s,
+      ),
+    }))
     await expect(wrong).rejects.toThrow(GateError)
     expect(await db.trips.get(trip.id)).toEqual(trip)
   })
   it('one bad row of a change writes none of it', async () => {
-    await expect(applyChange(db, { put: { lures: [{ id: 'a', name: 'a', family: 'tube' }, { id: 'b', name: 'b', family: 'tube', weightG: 1e9 }] } })).rejects.toThrow(/weightG/)
+    await expect(
+      applyChange(db, {
+        put: {
+          lures: [
+            { id: 'a', name: 'a', family: 'tube' },
+            { id: 'b', name: 'b', family: 'tube', weightG: 1e9 },
+          ],
+        },
+      }),
+    ).rejects.toThrow(/weightG/)
     expect(await db.lures.get('a')).toBeUndefined()
   })
   it('whatever can be written can be read back as a file', async () => {
-    await fc.assert(fc.asyncProperty(fc.constantFrom(...LISTS), fc.dictionary(fc.constantFrom('id', 'name', 'family', 'kind', 'start', 'at', 'weightG', 'lureId', 'values', 'rod', 'when'), fc.anything()), async (list, row) => {
-      const given = { ...row, id: 'p' }
-      await applyChange(db, { put: { [list]: [given] } } as unknown as Change).catch(() => undefined)
-      const stored = await db.table(list).get('p') as unknown
-      if (stored !== undefined) expect(parseRow(list, stored).ok).toBe(true)
-    }), { numRuns: 60 })
+    await fc.assert(
+      fc.asyncProperty(
+        fc.constantFrom(...LISTS),
+        fc.dictionary(
+          fc.constantFrom('id', 'name', 'family', 'kind', 'start', 'at', 'weightG', 'lureId', 'values', 'rod', 'when'),
+          fc.anything(),
+        ),
+        async (list, row) => {
+          const given = { ...row, id: 'p' }
+          await applyChange(db, { put: { [list]: [given] } } as unknown as Change).catch(() => undefined)
+          const stored = (await db.table(list).get('p')) as unknown
+          if (stored !== undefined) expect(parseRow(list, stored).ok).toBe(true)
+        },
+      ),
+      { numRuns: 60 },
+    )
     expect(parseFile(JSON.parse(JSON.stringify(await readAll(db)))).ok).toBe(true)
   })
 })
 
 describe('a box that is put aside', () => {
   it('lies on the disk, pictures too, and comes back after the page was closed', async () => {
-    await db.photos.put({ lureId: 'l1', blob: new Blob(['x'], { type: 'image/jpeg' }), width: 1, height: 1, swatches: [], instead: false })
+    await db.photos.put({
+      lureId: 'l1',
+      blob: new Blob(['x'], { type: 'image/jpeg' }),
+      width: 1,
+      height: 1,
+      swatches: [],
+      instead: false,
+    })
     const own = await readAll(db)
     await putAside(db, 's1', 'Your box', AT)
     await replaceAll(db, { format: 'ygrion', version: 1 })

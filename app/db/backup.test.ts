@@ -11,8 +11,21 @@ import { readAll, replaceAll } from './box'
 import { openDatabase } from './database'
 
 const file = demo as unknown as YgrionFile
-const photo = { lureId: 'l1', blob: new Blob([new Uint8Array([255, 216, 1, 2])], { type: 'image/jpeg' }), width: 4, height: 3, swatches: [], instead: true }
-const eventPhoto = { id: 'e1', tripId: 'trip1', blob: new Blob([new Uint8Array([255, 216, 9])], { type: 'image/jpeg' }), width: 4, height: 3 }
+const photo = {
+  lureId: 'l1',
+  blob: new Blob([new Uint8Array([255, 216, 1, 2])], { type: 'image/jpeg' }),
+  width: 4,
+  height: 3,
+  swatches: [],
+  instead: true,
+}
+const eventPhoto = {
+  id: 'e1',
+  tripId: 'trip1',
+  blob: new Blob([new Uint8Array([255, 216, 9])], { type: 'image/jpeg' }),
+  width: 4,
+  height: 3,
+}
 const kept = { file, photos: [photo], eventPhotos: [eventPhoto] }
 let count = 0
 const fresh = () => openDatabase(`backup-${++count}`)
@@ -29,7 +42,11 @@ describe('a backup', () => {
   })
   it('is put back whole into a browser that holds something else', async () => {
     const db = fresh()
-    await replaceAll(db, { format: 'ygrion', version: 1, lures: [{ id: 'other', name: 'other', family: 'tube' }] } as never)
+    await replaceAll(db, {
+      format: 'ygrion',
+      version: 1,
+      lures: [{ id: 'other', name: 'other', family: 'tube' }],
+    } as never)
     await restoreKept(db, kept)
     expect((await readAll(db)).lures).toEqual(file.lures)
     const now = await readKept(db)
@@ -38,7 +55,16 @@ describe('a backup', () => {
   it('fails whole: what was there stays', async () => {
     const db = fresh()
     await restoreKept(db, kept)
-    const torn = { ...kept, eventPhotos: [{ get id(): string { throw new Error('torn') } } as never] }
+    const torn = {
+      ...kept,
+      eventPhotos: [
+        {
+          get id(): string {
+            throw new Error('torn')
+          },
+        } as never,
+      ],
+    }
     await expect(restoreKept(db, torn)).rejects.toThrow()
     expect((await readAll(db)).trips).toEqual(file.trips)
     expect(await db.eventPhotos.count()).toBe(1)
@@ -53,8 +79,24 @@ describe('a backup', () => {
     expect(issue(whole.slice(0, whole.length / 2))).toMatch(/zip is damaged/)
     expect(issue(zipSync({ 'other.txt': strToU8('x') }))).toMatch(/box.json: is missing/)
     expect(issue(zipSync({ 'box.json': strToU8('{"format":"ygrion","version":9}') }))).toMatch(/newer Ygrion/)
-    expect(issue(zipSync({ 'box.json': strToU8('{"format":"ygrion","version":1}'), 'pictures.json': strToU8('{"lures":[{"name":"pictures/gone.jpg","lureId":"l1","width":1,"height":1,"swatches":[],"instead":true}],"events":[]}') }))).toMatch(/pictures\/gone.jpg: is missing/)
-    expect(issue(zipSync({ 'box.json': strToU8('{"format":"ygrion","version":1}'), 'pictures.json': strToU8('{"lures":[{"name":3}]}') }))).toMatch(/pictures.json/)
+    expect(
+      issue(
+        zipSync({
+          'box.json': strToU8('{"format":"ygrion","version":1}'),
+          'pictures.json': strToU8(
+            '{"lures":[{"name":"pictures/gone.jpg","lureId":"l1","width":1,"height":1,"swatches":[],"instead":true}],"events":[]}',
+          ),
+        }),
+      ),
+    ).toMatch(/pictures\/gone.jpg: is missing/)
+    expect(
+      issue(
+        zipSync({
+          'box.json': strToU8('{"format":"ygrion","version":1}'),
+          'pictures.json': strToU8('{"lures":[{"name":3}]}'),
+        }),
+      ),
+    ).toMatch(/pictures.json/)
   })
   it('a flipped bit is told: in the box nothing is put back, in a picture that picture stays out', async () => {
     const parts = unzipSync(await packBackup(kept))
@@ -63,14 +105,23 @@ describe('a backup', () => {
       bytes[bytes.length >> 1]! ^= 1
       return readBackup(zipSync({ ...parts, [name]: bytes }))
     }
-    expect(flipped('box.json')).toMatchObject({ ok: false, issues: [{ path: 'box.json', message: expect.stringContaining('damaged') as string }] })
+    expect(flipped('box.json')).toMatchObject({
+      ok: false,
+      issues: [{ path: 'box.json', message: expect.stringContaining('damaged') as string }],
+    })
     expect(flipped('contents.json').ok).toBe(false)
     const one = flipped('pictures/lure-1.jpg')
-    expect(one).toMatchObject({ ok: true, value: { lost: ['pictures/lure-1.jpg'], photos: [], eventPhotos: [{ id: 'e1' }] } })
+    expect(one).toMatchObject({
+      ok: true,
+      value: { lost: ['pictures/lure-1.jpg'], photos: [], eventPhotos: [{ id: 'e1' }] },
+    })
   })
   it('of the first format, without sums, is read as before', async () => {
     const first = Object.entries(unzipSync(await packBackup(kept))).filter(([name]) => name !== 'contents.json')
-    expect(readBackup(zipSync(Object.fromEntries(first)))).toMatchObject({ ok: true, value: { lost: [], photos: [{ lureId: 'l1' }] } })
+    expect(readBackup(zipSync(Object.fromEntries(first)))).toMatchObject({
+      ok: true,
+      value: { lost: [], photos: [{ lureId: 'l1' }] },
+    })
   })
   it('of 500 files with one byte changed none is taken for whole unless all of it is as it was', async () => {
     const random = seededRandom(9)
@@ -83,16 +134,26 @@ describe('a backup', () => {
       if (!outcome.ok || outcome.value.lost.length > 0) continue
       taken++
       expect(outcome.value.file).toEqual(file)
-      expect(new Uint8Array(await outcome.value.photos[0]!.blob.arrayBuffer())).toEqual(new Uint8Array([255, 216, 1, 2]))
+      expect(new Uint8Array(await outcome.value.photos[0]!.blob.arrayBuffer())).toEqual(
+        new Uint8Array([255, 216, 1, 2]),
+      )
     }
     expect(taken).toBeLessThan(100)
   })
-  it('a plain Ygrion file is a backup without pictures', () => expect(readBackup(strToU8(JSON.stringify(file)))).toMatchObject({ ok: true, value: { photos: [] } }))
+  it('a plain Ygrion file is a backup without pictures', () =>
+    expect(readBackup(strToU8(JSON.stringify(file)))).toMatchObject({ ok: true, value: { photos: [] } }))
 })
 
 describe('10,000 damaged files', () => {
   /** A few rows of every list, so that ten thousand can be read. */
-  const small = JSON.stringify({ ...file, ...Object.fromEntries(Object.entries(file).filter(([, v]) => Array.isArray(v)).map(([k, v]) => [k, (v as unknown[]).slice(0, 2)])) })
+  const small = JSON.stringify({
+    ...file,
+    ...Object.fromEntries(
+      Object.entries(file)
+        .filter(([, v]) => Array.isArray(v))
+        .map(([k, v]) => [k, (v as unknown[]).slice(0, 2)]),
+    ),
+  })
   it('are never a crash: each is read, or refused with its place', () => {
     const random = seededRandom(3)
     const at = (length: number) => Math.floor(random() * length)
@@ -102,8 +163,12 @@ describe('10,000 damaged files', () => {
       for (let hits = 1 + at(4); hits > 0; hits--) {
         const [from, kind] = [at(text.length), at(6)]
         text = [
-          () => text.slice(0, from), () => text.slice(0, from) + text.slice(from + 1 + at(40)), () => text.slice(0, from) + String.fromCharCode(at(256)) + text.slice(from + 1),
-          () => text.slice(0, from) + ['null', '{}', '[]', '-1e9', '"\u0000"', 'true'][at(6)] + text.slice(from), () => text.replace(/:\d+/, `:${[-5, 1e12, 0][at(3)]}`), () => text.replace(/"id"/, '"di"'),
+          () => text.slice(0, from),
+          () => text.slice(0, from) + text.slice(from + 1 + at(40)),
+          () => text.slice(0, from) + String.fromCharCode(at(256)) + text.slice(from + 1),
+          () => text.slice(0, from) + ['null', '{}', '[]', '-1e9', '"\u0000"', 'true'][at(6)] + text.slice(from),
+          () => text.replace(/:\d+/, `:${[-5, 1e12, 0][at(3)]}`),
+          () => text.replace(/"id"/, '"di"'),
         ][kind]!()
       }
       const json = parseJson(text)
@@ -116,29 +181,48 @@ describe('10,000 damaged files', () => {
   })
   it('a refused one writes nothing; a zip of any bytes is refused or read, never a crash', async () => {
     const whole = await packBackup(kept)
-    fc.assert(fc.property(fc.integer({ min: 0, max: whole.length - 1 }), fc.uint8Array({ minLength: 1, maxLength: 30 }), (place, bytes) => {
-      const damaged = whole.slice()
-      damaged.set(bytes.slice(0, damaged.length - place), place)
-      const outcome = readBackup(damaged)
-      expect(outcome.ok || outcome.issues.length > 0).toBe(true)
-    }), { numRuns: 300 })
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: whole.length - 1 }),
+        fc.uint8Array({ minLength: 1, maxLength: 30 }),
+        (place, bytes) => {
+          const damaged = whole.slice()
+          damaged.set(bytes.slice(0, damaged.length - place), place)
+          const outcome = readBackup(damaged)
+          expect(outcome.ok || outcome.issues.length > 0).toBe(true)
+        },
+      ),
+      { numRuns: 300 },
+    )
   })
 })
 
 describe('databases of earlier versions', () => {
   const STORES: Record<string, string>[] = [
-    { lures: 'id, family, box', parts: 'id, kind', outfits: 'id', places: 'id', tests: 'id, lureId', trips: 'id, start', rules: 'id', memory: 'key' },
+    {
+      lures: 'id, family, box',
+      parts: 'id, kind',
+      outfits: 'id',
+      places: 'id',
+      tests: 'id, lureId',
+      trips: 'id, start',
+      rules: 'id',
+      memory: 'key',
+    },
     { assemblies: 'id, lureId', photos: 'lureId' },
     { readings: 'id, placeId, at' },
   ]
-  it.each([1, 2, 3])('version %i is opened with everything in it, and can be written to', async (version) => {
+  it.each([1, 2, 3])('version %i is opened with everything in it, and can be written to', async version => {
     const name = `old-${version}`
     const old = new Dexie(name)
     for (let v = 1; v <= version; v++) old.version(v).stores(STORES[v - 1]!)
     await old.table('lures').bulkPut(file.lures!)
     await old.table('trips').bulkPut(file.trips!)
     if (version >= 2) await old.table('photos').put(photo)
-    if (version >= 3) await old.table('readings').put({ id: 'n', at: '2026-01-01T00:00:00Z', reading: { species: 'perch', temperatureC: 4 } })
+    if (version >= 3)
+      await old
+        .table('readings')
+        .put({ id: 'n', at: '2026-01-01T00:00:00Z', reading: { species: 'perch', temperatureC: 4 } })
     old.close()
     const db = openDatabase(name)
     const now = await readAll(db)

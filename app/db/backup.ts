@@ -15,7 +15,16 @@ const text = z.string().max(500)
 const size = z.number().int().min(1).max(20_000)
 /** What stands of each picture in `pictures.json`; its pixels lie beside it, under `name`. */
 const picturesSchema = z.object({
-  lures: z.array(z.object({ name: text, lureId: text, width: size, height: size, swatches: z.array(z.object({ hex: text, share: z.number(), at: z.number(), isBackground: z.boolean() })), instead: z.boolean() })),
+  lures: z.array(
+    z.object({
+      name: text,
+      lureId: text,
+      width: size,
+      height: size,
+      swatches: z.array(z.object({ hex: text, share: z.number(), at: z.number(), isBackground: z.boolean() })),
+      instead: z.boolean(),
+    }),
+  ),
   events: z.array(z.object({ name: text, id: text, tripId: text, width: size, height: size })),
 })
 const JPEG = 'image/jpeg'
@@ -28,13 +37,30 @@ const bytesOf = async (blob: Blob) => new Uint8Array(await blob.arrayBuffer())
 
 /** All of it as one zip: an Ygrion file, and the pictures beside it. */
 export async function packBackup({ file, photos, eventPhotos }: Kept): Promise<Uint8Array> {
-  const lures = await Promise.all(photos.map(async ({ blob, ...photo }, i) => ({ bytes: await bytesOf(blob), row: { ...photo, name: `pictures/lure-${i + 1}.jpg` } })))
-  const events = await Promise.all(eventPhotos.map(async ({ blob, ...photo }, i) => ({ bytes: await bytesOf(blob), row: { ...photo, name: `pictures/event-${i + 1}.jpg` } })))
-  const [box, listed] = [strToU8(JSON.stringify(file)), strToU8(JSON.stringify({ lures: lures.map(l => l.row), events: events.map(e => e.row) }))]
+  const lures = await Promise.all(
+    photos.map(async ({ blob, ...photo }, i) => ({
+      bytes: await bytesOf(blob),
+      row: { ...photo, name: `pictures/lure-${i + 1}.jpg` },
+    })),
+  )
+  const events = await Promise.all(
+    eventPhotos.map(async ({ blob, ...photo }, i) => ({
+      bytes: await bytesOf(blob),
+      row: { ...photo, name: `pictures/event-${i + 1}.jpg` },
+    })),
+  )
+  const [box, listed] = [
+    strToU8(JSON.stringify(file)),
+    strToU8(JSON.stringify({ lures: lures.map(l => l.row), events: events.map(e => e.row) })),
+  ]
   const pictures = [...lures, ...events].map(({ bytes, row }) => [row.name, bytes] as const)
-  const sums = Object.fromEntries([[BOX, box] as const, [PICTURES, listed] as const, ...pictures].map(([name, bytes]) => [name, CRC32.buf(bytes)]))
+  const sums = Object.fromEntries(
+    [[BOX, box] as const, [PICTURES, listed] as const, ...pictures].map(([name, bytes]) => [name, CRC32.buf(bytes)]),
+  )
   return zipSync({
-    [CONTENTS]: strToU8(JSON.stringify({ format: FORMAT, sums })), [BOX]: box, [PICTURES]: listed,
+    [CONTENTS]: strToU8(JSON.stringify({ format: FORMAT, sums })),
+    [BOX]: box,
+    [PICTURES]: listed,
     ...Object.fromEntries(pictures.map(([name, bytes]) => [name, [bytes, { level: STORED }]])),
   })
 }
@@ -44,17 +70,26 @@ function damagedParts(parts: Readonly<Record<string, Uint8Array>>): Outcome<read
   if (!parts[CONTENTS]) return { ok: true, value: [] }
   const read = parseJson(strFromU8(parts[CONTENTS]))
   const contents = read.ok ? check(contentsSchema, read.value) : read
-  if (!contents.ok) return { ok: false, issues: contents.issues.map(i => ({ ...i, path: [CONTENTS, i.path].filter(Boolean).join(': ') })) }
+  if (!contents.ok)
+    return {
+      ok: false,
+      issues: contents.issues.map(i => ({ ...i, path: [CONTENTS, i.path].filter(Boolean).join(': ') })),
+    }
   const { sums } = contents.value
   return { ok: true, value: Object.keys(sums).filter(name => !parts[name] || CRC32.buf(parts[name]) !== sums[name]) }
 }
 
 /** A backup as it was read; `lost`: pictures that are damaged and stay out. */
-export interface ReadBackup extends Kept { readonly lost: readonly string[] }
+export interface ReadBackup extends Kept {
+  readonly lost: readonly string[]
+}
 
 /** Reads a backup; whatever is wrong with it is told, and nothing of it is used but for a picture that is damaged: that alone stays out. A plain Ygrion file is a backup without pictures. */
 export function readBackup(bytes: Uint8Array): Outcome<ReadBackup> {
-  const bad = (path: string, message: string): { ok: false, issues: readonly Issue[] } => ({ ok: false, issues: [{ path, message }] })
+  const bad = (path: string, message: string): { ok: false; issues: readonly Issue[] } => ({
+    ok: false,
+    issues: [{ path, message }],
+  })
   if (bytes.length === 0) return bad('', 'the file is empty')
   if (bytes.length > LARGEST) return bad('', `is larger than ${LARGEST / 1024 / 1024} MB`)
   if (strFromU8(bytes.subarray(0, 2)) !== 'PK') {
@@ -66,8 +101,7 @@ export function readBackup(bytes: Uint8Array): Outcome<ReadBackup> {
   try {
     let sum = 0
     parts = unzipSync(bytes, { filter: ({ originalSize }) => (sum += originalSize) <= LARGEST })
-  }
-  catch (error) {
+  } catch (error) {
     return bad('', `the zip is damaged (${(error as Error).message})`)
   }
   const damaged = damagedParts(parts)
@@ -77,8 +111,11 @@ export function readBackup(bytes: Uint8Array): Outcome<ReadBackup> {
   if (!parts[BOX]) return bad(BOX, 'is missing: this is no backup of Ygrion')
   const json = parseJson(strFromU8(parts[BOX]))
   const file = json.ok ? parseFile(json.value) : json
-  if (!file.ok) return { ok: false, issues: file.issues.map(i => ({ ...i, path: [BOX, i.path].filter(Boolean).join(': ') })) }
-  const listed = parts[PICTURES] ? parseJson(strFromU8(parts[PICTURES])) : { ok: true as const, value: { lures: [], events: [] } }
+  if (!file.ok)
+    return { ok: false, issues: file.issues.map(i => ({ ...i, path: [BOX, i.path].filter(Boolean).join(': ') })) }
+  const listed = parts[PICTURES]
+    ? parseJson(strFromU8(parts[PICTURES]))
+    : { ok: true as const, value: { lures: [], events: [] } }
   const pictures = listed.ok ? check(picturesSchema, listed.value) : listed
   if (!pictures.ok) return { ok: false, issues: pictures.issues.map(i => ({ ...i, path: `${PICTURES}: ${i.path}` })) }
   const missing = [...pictures.value.lures, ...pictures.value.events].filter(p => !parts[p.name])
@@ -86,7 +123,8 @@ export function readBackup(bytes: Uint8Array): Outcome<ReadBackup> {
   const isWhole = ({ name }: { readonly name: string }) => !damaged.value.includes(name)
   const blob = (name: string) => new Blob([parts[name] as Uint8Array<ArrayBuffer>], { type: JPEG })
   return {
-    ok: true, value: {
+    ok: true,
+    value: {
       file: file.value,
       photos: pictures.value.lures.filter(isWhole).map(({ name, ...photo }) => ({ ...photo, blob: blob(name) })),
       eventPhotos: pictures.value.events.filter(isWhole).map(({ name, ...photo }) => ({ ...photo, blob: blob(name) })),
@@ -100,7 +138,11 @@ export async function readKept(db: Database): Promise<Kept> {
 }
 
 /** Puts everything back, pictures too, in one transaction: all of it or nothing. */
-export async function restoreKept(db: Database, { file, photos, eventPhotos }: Kept, whose: Whose = 'own'): Promise<void> {
+export async function restoreKept(
+  db: Database,
+  { file, photos, eventPhotos }: Kept,
+  whose: Whose = 'own',
+): Promise<void> {
   await db.transaction('rw', [...LISTS.map(list => db.table(list)), db.memory, db.photos, db.eventPhotos], async () => {
     await replaceAll(db, file, whose)
     await db.photos.clear()

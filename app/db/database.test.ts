@@ -13,7 +13,7 @@ beforeEach(() => {
   db = openDatabase(`test-${++count}`)
 })
 
-const file = (lures: { id: string }[]): YgrionFile => ({ format: 'ygrion', version: 1, lures } as unknown as YgrionFile)
+const file = (lures: { id: string }[]): YgrionFile => ({ format: 'ygrion', version: 1, lures }) as unknown as YgrionFile
 
 describe('the box in the browser', () => {
   it('takes the demo file whole and gives every lure back as it was', async () => {
@@ -21,18 +21,33 @@ describe('the box in the browser', () => {
     expect(outcome.ok).toBe(true)
     if (!outcome.ok) return
     await replaceAll(db, outcome.value)
-    expect((await db.lures.toArray()).sort((a, b) => a.id.localeCompare(b.id))).toEqual([...outcome.value.lures!].sort((a, b) => a.id.localeCompare(b.id)))
+    expect((await db.lures.toArray()).sort((a, b) => a.id.localeCompare(b.id))).toEqual(
+      [...outcome.value.lures!].sort((a, b) => a.id.localeCompare(b.id)),
+    )
     expect(await db.outfits.count()).toBe(outcome.value.outfits!.length)
   })
   it('a write that fails half way leaves everything as it was', async () => {
     await applyChange(db, { put: { lures: [{ id: 'kept', name: 'kept', family: 'crankbait' }] } })
-    const broken = file([{ id: 'a' }, { get id(): string { throw new Error('torn') } }])
+    const broken = file([
+      { id: 'a' },
+      {
+        get id(): string {
+          throw new Error('torn')
+        },
+      },
+    ])
     await expect(replaceAll(db, broken)).rejects.toThrow()
     expect((await db.lures.toArray()).map(l => l.id)).toEqual(['kept'])
   })
   it('tells watchers of each change', async () => {
     const seen: number[] = []
-    const subscription = watchBox(db, ({ box }) => seen.push(box.lures.length), (error) => { throw error })
+    const subscription = watchBox(
+      db,
+      ({ box }) => seen.push(box.lures.length),
+      error => {
+        throw error
+      },
+    )
     const wait = async (n: number) => {
       while (seen.at(-1) !== n) await new Promise(resolve => setTimeout(resolve, 5))
     }
@@ -44,15 +59,28 @@ describe('the box in the browser', () => {
     subscription.unsubscribe()
   })
   it('reads again only the list that changed, and tells both halves of one change together', async () => {
-    const seen: { lures: readonly object[], outfits: readonly object[], tests: number }[] = []
-    const subscription = watchBox(db, ({ box }) => seen.push({ lures: [...box.lures], outfits: [...box.outfits], tests: box.tests.length }), (error) => { throw error })
+    const seen: { lures: readonly object[]; outfits: readonly object[]; tests: number }[] = []
+    const subscription = watchBox(
+      db,
+      ({ box }) => seen.push({ lures: [...box.lures], outfits: [...box.outfits], tests: box.tests.length }),
+      error => {
+        throw error
+      },
+    )
     const until = async (isSo: () => boolean) => {
       while (!isSo()) await new Promise(resolve => setTimeout(resolve, 5))
     }
-    await applyChange(db, { put: { outfits: [{ id: 'o', name: 'o', rod: { kind: 'spinning' }, line: { material: 'braid' } }] } })
+    await applyChange(db, {
+      put: { outfits: [{ id: 'o', name: 'o', rod: { kind: 'spinning' }, line: { material: 'braid' } }] },
+    })
     await until(() => seen.at(-1)?.outfits.length === 1)
     const rod = seen.at(-1)!.outfits[0]
-    await applyChange(db, { put: { lures: [{ id: 'a', name: 'a', family: 'tube' }], tests: [{ id: 't', lureId: 'a', kind: 'weigh', values: [5] }] } })
+    await applyChange(db, {
+      put: {
+        lures: [{ id: 'a', name: 'a', family: 'tube' }],
+        tests: [{ id: 't', lureId: 'a', kind: 'weigh', values: [5] }],
+      },
+    })
     await until(() => seen.at(-1)!.lures.length === 1)
     expect(seen.at(-1)!.tests).toBe(1)
     expect(seen.at(-1)!.outfits[0]).toBe(rod)
@@ -65,7 +93,17 @@ describe('the box in the browser', () => {
     expect(await recall(db, 'reading')).toEqual({ species: 'perch' })
   })
   it('writes a file back as it was read: order, unknown fields, nulls and missing lists', async () => {
-    const read = { format: 'ygrion', version: 1, settings: { units: 'imperial' }, weather: [1], lures: [{ id: 'z', name: 'z', family: 'tube', weightG: null, shelf: 3 }, { id: 'a', name: 'a', family: 'grub' }], parts: [] } as unknown as YgrionFile
+    const read = {
+      format: 'ygrion',
+      version: 1,
+      settings: { units: 'imperial' },
+      weather: [1],
+      lures: [
+        { id: 'z', name: 'z', family: 'tube', weightG: null, shelf: 3 },
+        { id: 'a', name: 'a', family: 'grub' },
+      ],
+      parts: [],
+    } as unknown as YgrionFile
     await replaceAll(db, read)
     expect(await readAll(db)).toEqual(read)
     await applyChange(db, { put: { lures: [{ id: 'm', name: 'm', family: 'worm' }] } })
@@ -76,9 +114,25 @@ describe('the box in the browser', () => {
 describe('a change and its way back', () => {
   const ids = async () => (await db.lures.toArray()).map(l => `${l.id} ${l.name}`)
   it('puts, overwrites and removes in one go, and all of it can be taken back', async () => {
-    await applyChange(db, { put: { lures: [{ id: 'a', name: 'old', family: 'tube' }, { id: 'b', name: 'b', family: 'tube' }] } })
+    await applyChange(db, {
+      put: {
+        lures: [
+          { id: 'a', name: 'old', family: 'tube' },
+          { id: 'b', name: 'b', family: 'tube' },
+        ],
+      },
+    })
     const before = await ids()
-    const back = await applyChange(db, { put: { lures: [{ id: 'a', name: 'new', family: 'tube' }, { id: 'c', name: 'c', family: 'tube' }], parts: [{ id: 'p', name: 'p', kind: 'snap' }] }, remove: { lures: ['b', 'never-there'] } })
+    const back = await applyChange(db, {
+      put: {
+        lures: [
+          { id: 'a', name: 'new', family: 'tube' },
+          { id: 'c', name: 'c', family: 'tube' },
+        ],
+        parts: [{ id: 'p', name: 'p', kind: 'snap' }],
+      },
+      remove: { lures: ['b', 'never-there'] },
+    })
     expect(await ids()).toEqual(['a new', 'c c'])
     const forth = await applyChange(db, back)
     expect(await ids()).toEqual(before)
@@ -88,16 +142,40 @@ describe('a change and its way back', () => {
   })
   it('what fails half way leaves everything as it was', async () => {
     await applyChange(db, { put: { lures: [{ id: 'a', name: 'a', family: 'tube' }] } })
-    await expect(applyChange(db, { put: { lures: [{ id: 'b', name: 'b', family: 'tube' }], parts: [{ get id(): string { throw new Error('torn') } } as never] } })).rejects.toThrow()
+    await expect(
+      applyChange(db, {
+        put: {
+          lures: [{ id: 'b', name: 'b', family: 'tube' }],
+          parts: [
+            {
+              get id(): string {
+                throw new Error('torn')
+              },
+            } as never,
+          ],
+        },
+      }),
+    ).rejects.toThrow()
     expect(await ids()).toEqual(['a a'])
   })
 })
 
 describe('a change of one stored row', () => {
-  beforeEach(() => applyChange(db, { put: { lures: [{ id: 'a', name: 'a', family: 'tube', quantity: 2 }], trips: [{ id: 't', start: '2026-05-01T06:00:00Z' }] } }))
+  beforeEach(() =>
+    applyChange(db, {
+      put: {
+        lures: [{ id: 'a', name: 'a', family: 'tube', quantity: 2 }],
+        trips: [{ id: 't', start: '2026-05-01T06:00:00Z' }],
+      },
+    }),
+  )
 
   it('is made on what is stored, so that two at once both stay', async () => {
-    await Promise.all([changeRow(db, 'lures', 'a', l => ({ ...l, weightG: 7 })), changeRow(db, 'lures', 'a', l => ({ ...l, quantity: l.quantity! + 1 })), changeRow(db, 'lures', 'a', l => ({ ...l, quantity: l.quantity! + 1 }))])
+    await Promise.all([
+      changeRow(db, 'lures', 'a', l => ({ ...l, weightG: 7 })),
+      changeRow(db, 'lures', 'a', l => ({ ...l, quantity: l.quantity! + 1 })),
+      changeRow(db, 'lures', 'a', l => ({ ...l, quantity: l.quantity! + 1 })),
+    ])
     expect(await db.lures.get('a')).toMatchObject({ weightG: 7, quantity: 4 })
   })
   it('gives back what it wrote', async () => {
@@ -108,15 +186,36 @@ describe('a change of one stored row', () => {
     expect(await db.lures.count()).toBe(1)
   })
   it('that fails leaves the row as it was', async () => {
-    await expect(changeRow(db, 'lures', 'a', () => { throw new Error('torn') })).rejects.toThrow('torn')
+    await expect(
+      changeRow(db, 'lures', 'a', () => {
+        throw new Error('torn')
+      }),
+    ).rejects.toThrow('torn')
     expect(await db.lures.get('a')).toMatchObject({ name: 'a', quantity: 2 })
   })
   it('of a trip takes the lure with it, or neither', async () => {
-    const lost = (tripId: string) => changeTripAndLure(db, tripId, t => ({ ...t, placeId: 'lost one' }), 'a', l => ({ ...l, quantity: l.quantity! - 1 }))
+    const lost = (tripId: string) =>
+      changeTripAndLure(
+        db,
+        tripId,
+        t => ({ ...t, placeId: 'lost one' }),
+        'a',
+        l => ({ ...l, quantity: l.quantity! - 1 }),
+      )
     await lost('t')
     await lost('gone')
     expect([(await db.trips.get('t'))!.placeId, (await db.lures.get('a'))!.quantity]).toEqual(['lost one', 1])
-    await expect(changeTripAndLure(db, 't', t => ({ ...t, placeId: 'torn' }), 'a', () => { throw new Error('torn') })).rejects.toThrow('torn')
+    await expect(
+      changeTripAndLure(
+        db,
+        't',
+        t => ({ ...t, placeId: 'torn' }),
+        'a',
+        () => {
+          throw new Error('torn')
+        },
+      ),
+    ).rejects.toThrow('torn')
     expect([(await db.trips.get('t'))!.placeId, (await db.lures.get('a'))!.quantity]).toEqual(['lost one', 1])
   })
 })

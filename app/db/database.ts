@@ -7,7 +7,10 @@ import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
 
 /** One remembered thing that is no list: the reading, the settings, whether the box was ever opened. */
-export interface Memory { key: string, value: unknown }
+export interface Memory {
+  key: string
+  value: unknown
+}
 
 /** A lure's own picture, kept apart from its row. */
 export interface Photo {
@@ -31,13 +34,28 @@ export interface EventPhoto {
 }
 
 /** Everything that is kept: the file, and the pictures beside it. */
-export interface Kept { readonly file: YgrionFile, readonly photos: readonly Photo[], readonly eventPhotos: readonly EventPhoto[] }
+export interface Kept {
+  readonly file: YgrionFile
+  readonly photos: readonly Photo[]
+  readonly eventPhotos: readonly EventPhoto[]
+}
 
 /** A whole box that was put aside for another one: kept on disk until the angler drops it. */
-export interface Snapshot { id: string, at: string, name: string, kept: Kept }
+export interface Snapshot {
+  id: string
+  at: string
+  name: string
+  kept: Kept
+}
 
 /** A row that does not pass its schema: set aside whole, so that the rest works. */
-export interface Damaged { id: string, at: string, list: ListName, row: unknown, issues: readonly Issue[] }
+export interface Damaged {
+  id: string
+  at: string
+  list: ListName
+  row: unknown
+  issues: readonly Issue[]
+}
 
 export type Database = Dexie & {
   lures: EntityTable<Lure, 'id'>
@@ -68,7 +86,14 @@ const DEXIE_STEP = 10
 export function openDatabase(name = 'ygrion', where: Pick<DexieOptions, 'indexedDB' | 'IDBKeyRange'> = {}): Database {
   const db = new Dexie(name, where) as Database
   db.version(1).stores({
-    lures: 'id, family, box', parts: 'id, kind', outfits: 'id', places: 'id', tests: 'id, lureId', trips: 'id, start', rules: 'id', memory: 'key',
+    lures: 'id, family, box',
+    parts: 'id, kind',
+    outfits: 'id',
+    places: 'id',
+    tests: 'id, lureId',
+    trips: 'id, start',
+    rules: 'id',
+    memory: 'key',
   })
   // New tables only: nothing that is there has to change.
   db.version(2).stores({ assemblies: 'id, lureId', photos: 'lureId' })
@@ -77,9 +102,13 @@ export function openDatabase(name = 'ygrion', where: Pick<DexieOptions, 'indexed
   db.version(5).stores({ snapshots: 'id, at', quarantine: 'id, list' })
   guard(db)
   const known = db.verno
-  db.on('ready', () => {
-    const found = Math.floor(db.backendDB().version / DEXIE_STEP)
-    if (found > known) throw new Dexie.VersionError(`version ${found} is stored, ${known} is known`)
-  }, true)
+  db.on(
+    'ready',
+    () => {
+      const found = Math.floor(db.backendDB().version / DEXIE_STEP)
+      if (found > known) throw new Dexie.VersionError(`version ${found} is stored, ${known} is known`)
+    },
+    true,
+  )
   return db
 }

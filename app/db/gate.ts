@@ -5,7 +5,10 @@ import { type Issue, type ListName, LISTS, parseRow } from '#core/files'
 /** A row that was to be written and cannot be: nothing of its transaction is. */
 export class GateError extends Error {
   override readonly name = 'GateError'
-  constructor(readonly list: ListName, readonly issues: readonly Issue[]) {
+  constructor(
+    readonly list: ListName,
+    readonly issues: readonly Issue[],
+  ) {
     super(`${issues.map(({ path, message }) => `${path} ${message}`).join('; ')}`)
   }
 }
@@ -15,7 +18,8 @@ const isList = (name: string): name is ListName => (LISTS as readonly string[]).
 /** The one gate: every row that is stored passes the schema by which files are read, so that whatever is written can be read back. */
 export function guard(db: Dexie): void {
   db.use({
-    stack: 'dbcore', name: 'gate',
+    stack: 'dbcore',
+    name: 'gate',
     create: (core): DBCore => ({
       ...core,
       table(name) {

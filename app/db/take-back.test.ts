@@ -13,7 +13,11 @@ beforeEach(() => {
 })
 const lure = (id: string, part: Partial<Lure> = {}): Lure => ({ id, name: id, family: 'tube', ...part })
 const event = (id: string) => ({ id, kind: 'hit' as const, at: '2026-05-01T07:00:00Z' })
-const trip = (...events: string[]): Trip => ({ id: 't', start: '2026-05-01T06:00:00Z', stints: [{ id: 's', lureId: 'a', start: '2026-05-01T06:00:00Z', events: events.map(event) }] })
+const trip = (...events: string[]): Trip => ({
+  id: 't',
+  start: '2026-05-01T06:00:00Z',
+  stints: [{ id: 's', lureId: 'a', start: '2026-05-01T06:00:00Z', events: events.map(event) }],
+})
 const eventsOf = async () => (await db.trips.get('t'))!.stints![0]!.events!.map(e => e.id)
 
 describe('taking a change back', () => {
@@ -69,25 +73,38 @@ describe('taking a change back', () => {
   })
 
   const ids = ['a', 'b', 'c'] as const
-  const figures = fc.record({ weightG: fc.option(fc.integer({ min: 1, max: 5 })), box: fc.option(fc.constantFrom('x', 'y')), hooks: fc.option(fc.constantFrom([], [{ kind: 'treble' as const, size: '6', count: 2 }])) }, { requiredKeys: [] })
+  const figures = fc.record(
+    {
+      weightG: fc.option(fc.integer({ min: 1, max: 5 })),
+      box: fc.option(fc.constantFrom('x', 'y')),
+      hooks: fc.option(fc.constantFrom([], [{ kind: 'treble' as const, size: '6', count: 2 }])),
+    },
+    { requiredKeys: [] },
+  )
   const box = fc.dictionary(fc.constantFrom(...ids), figures, { noNullPrototype: true })
   const rows = (of: Record<string, object>) => Object.entries(of).map(([id, part]) => lure(id, part as Partial<Lure>))
   it('with nothing done since, everything is exactly as it was; with anything done since, no row is lost (property)', async () => {
-    await fc.assert(fc.asyncProperty(box, box, box, fc.subarray([...ids]), async (start, change, later, gone) => {
-      await db.lures.clear()
-      await applyChange(db, { put: { lures: rows(start) } })
-      const before = await db.lures.toArray()
-      const made = await makeChange(db, { put: { lures: rows(change) }, remove: { lures: gone.filter(id => !(id in change)) } })
-      const { made: undone } = await takeBack(db, made)
-      expect(await db.lures.toArray()).toEqual(before)
-      await takeBack(db, undone)
-      await applyChange(db, { put: { lures: rows(later) } })
-      await takeBack(db, made)
-      const left = new Map((await db.lures.toArray()).map(l => [l.id, l]))
-      for (const row of rows(later)) {
-        const changed = rows(change).find(l => l.id === row.id)
-        if (JSON.stringify(changed) !== JSON.stringify(row)) expect(left.has(row.id)).toBe(true)
-      }
-    }), { numRuns: 60 })
+    await fc.assert(
+      fc.asyncProperty(box, box, box, fc.subarray([...ids]), async (start, change, later, gone) => {
+        await db.lures.clear()
+        await applyChange(db, { put: { lures: rows(start) } })
+        const before = await db.lures.toArray()
+        const made = await makeChange(db, {
+          put: { lures: rows(change) },
+          remove: { lures: gone.filter(id => !(id in change)) },
+        })
+        const { made: undone } = await takeBack(db, made)
+        expect(await db.lures.toArray()).toEqual(before)
+        await takeBack(db, undone)
+        await applyChange(db, { put: { lures: rows(later) } })
+        await takeBack(db, made)
+        const left = new Map((await db.lures.toArray()).map(l => [l.id, l]))
+        for (const row of rows(later)) {
+          const changed = rows(change).find(l => l.id === row.id)
+          if (JSON.stringify(changed) !== JSON.stringify(row)) expect(left.has(row.id)).toBe(true)
+        }
+      }),
+      { numRuns: 60 },
+    )
   })
 })

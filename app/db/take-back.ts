@@ -4,7 +4,14 @@ import type { Database } from './database'
 
 type Plain = Record<string, unknown>
 /** A change as it was made: each row it touched, whole, before and after; `null`: it was not there. */
-export interface Made { readonly rows: readonly { readonly table: TableName, readonly key: string, readonly before: Plain | null, readonly after: Plain | null }[] }
+export interface Made {
+  readonly rows: readonly {
+    readonly table: TableName
+    readonly key: string
+    readonly before: Plain | null
+    readonly after: Plain | null
+  }[]
+}
 
 const keyOf = (table: TableName, row: object) => (row as Record<string, string>)[table === 'photos' ? 'lureId' : 'id']!
 const rowsOf = (lists: Change['put'], table: TableName) => (lists?.[table] ?? []) as readonly object[]
@@ -14,10 +21,11 @@ export async function makeChange(db: Database, change: Change): Promise<Made> {
   const back = await applyChange(db, change)
   const tables = [...new Set([...Object.keys(change.put ?? {}), ...Object.keys(change.remove ?? {})])] as TableName[]
   return {
-    rows: tables.flatMap((table) => {
+    rows: tables.flatMap(table => {
       const before = new Map(rowsOf(back.put, table).map(row => [keyOf(table, row), row as Plain]))
       const after = new Map(rowsOf(change.put, table).map(row => [keyOf(table, row), row as Plain]))
-      return [...new Set([...after.keys(), ...change.remove?.[table] ?? []])].map(key => ({ table, key, before: before.get(key) ?? null, after: after.get(key) ?? null }))
+      return [...new Set([...after.keys(), ...(change.remove?.[table] ?? [])])]
+        .map(key => ({ table, key, before: before.get(key) ?? null, after: after.get(key) ?? null }))
         .filter(row => row.before !== null || row.after !== null)
     }),
   }
@@ -28,28 +36,40 @@ export async function makeChange(db: Database, change: Change): Promise<Made> {
  *
  * @returns what was done, so that it can be done again, and the names of the rows in which later work stayed
  */
-export async function takeBack(db: Database, { rows }: Made): Promise<{ readonly made: Made, readonly kept: readonly string[] }> {
+export async function takeBack(
+  db: Database,
+  { rows }: Made,
+): Promise<{ readonly made: Made; readonly kept: readonly string[] }> {
   if (rows.length === 0) return { made: { rows }, kept: [] }
   const put: Record<string, object[]> = {}
   const remove: Record<string, string[]> = {}
   const kept: string[] = []
-  const made = await db.transaction('rw', [...new Set(rows.map(r => r.table))].map(name => db.table(name)), async () => {
-    for (const { table, key, before, after } of rows) {
-      const now = (await db.table<Plain, string>(table).get(key)) ?? null
-      const { value, clashes } = withoutChange(before, after, now)
-      if (clashes) kept.push(typeof now?.name === 'string' ? now.name : key)
-      if (value === null) (remove[table] ??= []).push(key)
-      else (put[table] ??= []).push(value as object)
-    }
-    return makeChange(db, { put, remove } as Change)
-  })
+  const made = await db.transaction(
+    'rw',
+    [...new Set(rows.map(r => r.table))].map(name => db.table(name)),
+    async () => {
+      for (const { table, key, before, after } of rows) {
+        const now = (await db.table<Plain, string>(table).get(key)) ?? null
+        const { value, clashes } = withoutChange(before, after, now)
+        if (clashes) kept.push(typeof now?.name === 'string' ? now.name : key)
+        if (value === null) (remove[table] ??= []).push(key)
+        else (put[table] ??= []).push(value as object)
+      }
+      return makeChange(db, { put, remove } as Change)
+    },
+  )
   return { made, kept }
 }
 
-interface Reverted { readonly value: unknown, readonly clashes: boolean }
+interface Reverted {
+  readonly value: unknown
+  readonly clashes: boolean
+}
 const stays = (value: unknown): Reverted => ({ value, clashes: true })
-const isPlain = (value: unknown): value is Plain => typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === Object.prototype
-const isList = (value: unknown): value is readonly (Plain & { id: string })[] => Array.isArray(value) && value.every(item => isPlain(item) && typeof item.id === 'string')
+const isPlain = (value: unknown): value is Plain =>
+  typeof value === 'object' && value !== null && Object.getPrototypeOf(value) === Object.prototype
+const isList = (value: unknown): value is readonly (Plain & { id: string })[] =>
+  Array.isArray(value) && value.every(item => isPlain(item) && typeof item.id === 'string')
 
 /** What is there now, without what led from `before` to `after`; where something else was done since, that stays. `null`: not there. */
 function withoutChange(before: unknown, after: unknown, now: unknown): Reverted {
@@ -68,12 +88,17 @@ function inEach(before: Plain, after: Plain, now: Plain): Reverted {
     const found = withoutChange(before[key] ?? null, after[key] ?? null, now[key] ?? null)
     clashes ||= found.clashes
     // A null that was written stays a null; what was not there is not there again.
-    if (found.value !== null || before[key] === null || (!(key in before) && now[key] === null)) value[key] = found.value
+    if (found.value !== null || before[key] === null || (!(key in before) && now[key] === null))
+      value[key] = found.value
   }
   return { value, clashes }
 }
 
-function inList(before: readonly (Plain & { id: string })[], after: readonly (Plain & { id: string })[], now: readonly (Plain & { id: string })[]): Reverted {
+function inList(
+  before: readonly (Plain & { id: string })[],
+  after: readonly (Plain & { id: string })[],
+  now: readonly (Plain & { id: string })[],
+): Reverted {
   const at = (list: readonly { id: string }[], id: string) => list.find(item => item.id === id) ?? null
   let clashes = false
   const ids = [...now.map(item => item.id)]
@@ -81,7 +106,7 @@ function inList(before: readonly (Plain & { id: string })[], after: readonly (Pl
   before.forEach(({ id }, i) => {
     if (!ids.includes(id)) ids.splice(i === 0 ? 0 : ids.indexOf(before[i - 1]!.id) + 1, 0, id)
   })
-  const value = ids.flatMap((id) => {
+  const value = ids.flatMap(id => {
     const found = withoutChange(at(before, id), at(after, id), at(now, id))
     clashes ||= found.clashes
     return found.value === null ? [] : [found.value]

@@ -16,7 +16,9 @@ describe('what went wrong with the storage', () => {
     [new DOMException('denied', 'SecurityError'), /private window/],
     [new Dexie.MissingAPIError('no IndexedDB'), /private window/],
   ])('%s is said in words', (error, words) => expect(storageTrouble(error)).toMatch(words))
-  it.each([new TypeError('a slip of ours'), 'a text', undefined])('%s is none of its business', error => expect(storageTrouble(error)).toBeNull())
+  it.each([new TypeError('a slip of ours'), 'a text', undefined])('%s is none of its business', error =>
+    expect(storageTrouble(error)).toBeNull(),
+  )
 })
 
 describe('a database that a newer version wrote', () => {
@@ -27,7 +29,10 @@ describe('a database that a newer version wrote', () => {
     newer.close()
     const db = openDatabase('newer')
     await expect(db.open()).rejects.toMatchObject({ name: 'VersionError' })
-    const writing = await db.lures.clear().then(() => null, (error: unknown) => error)
+    const writing = await db.lures.clear().then(
+      () => null,
+      (error: unknown) => error,
+    )
     expect(storageTrouble(writing)).toMatch(/newer version/)
     db.close()
     await newer.open()

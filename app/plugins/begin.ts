@@ -13,12 +13,14 @@ export default defineNuxtPlugin({
     const judgement = useJudgementStore()
     judgement.warm()
     async function reach(): Promise<void> {
-      if (!await box.reach()) return
+      if (!(await box.reach())) return
       await Promise.all([useReadingStore().open(), useSettingsStore().open(), useCatalogueStore().open()])
       judgement.open()
       void box.open().then(usePhotosStore().open)
     }
-    const reached = reach().catch((error: unknown) => box.tell(error, message => `What is kept here could not be read: ${message}`))
+    const reached = reach().catch((error: unknown) =>
+      box.tell(error, message => `What is kept here could not be read: ${message}`),
+    )
     await Promise.race([reached, new Promise(resolve => setTimeout(resolve, PATIENCE_MS))])
   },
 })

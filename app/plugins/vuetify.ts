@@ -6,15 +6,35 @@ import { VUETIFY_THEMES } from '~/assets/themes'
 /** A list in which nothing answers to what was typed. */
 const NOTHING = 'Nothing answers to that'
 
-export default defineNuxtPlugin((nuxtApp) => {
-  nuxtApp.vueApp.use(createVuetify({
-    icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
-    theme: { defaultTheme: 'day', themes: VUETIFY_THEMES },
-    defaults: {
-      VTextField: { variant: 'underlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
-      VAutocomplete: { variant: 'underlined', density: 'comfortable', hideDetails: 'auto', color: 'primary', noDataText: NOTHING },
-      VCombobox: { variant: 'underlined', density: 'comfortable', hideDetails: 'auto', color: 'primary', noDataText: NOTHING },
-      VSelect: { variant: 'underlined', density: 'comfortable', hideDetails: 'auto', color: 'primary', noDataText: NOTHING },
-    },
-  }))
+export default defineNuxtPlugin(nuxtApp => {
+  nuxtApp.vueApp.use(
+    createVuetify({
+      icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
+      theme: { defaultTheme: 'day', themes: VUETIFY_THEMES },
+      defaults: {
+        VTextField: { variant: 'underlined', density: 'comfortable', hideDetails: 'auto', color: 'primary' },
+        VAutocomplete: {
+          variant: 'underlined',
+          density: 'comfortable',
+          hideDetails: 'auto',
+          color: 'primary',
+          noDataText: NOTHING,
+        },
+        VCombobox: {
+          variant: 'underlined',
+          density: 'comfortable',
+          hideDetails: 'auto',
+          color: 'primary',
+          noDataText: NOTHING,
+        },
+        VSelect: {
+          variant: 'underlined',
+          density: 'comfortable',
+          hideDetails: 'auto',
+          color: 'primary',
+          noDataText: NOTHING,
+        },
+      },
+    }),
+  )
 })

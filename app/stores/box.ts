@@ -4,14 +4,37 @@ import { nanoid } from 'nanoid'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { OwnRules } from '#core/ask'
-import { type Issue, type Outcome, parseAssembly, parseFile, parseLure, parseOutfit, parsePack, parsePart, parsePlace, parseTest, type Place, type YgrionFile } from '#core/files'
+import {
+  type Issue,
+  type Outcome,
+  parseAssembly,
+  parseFile,
+  parseLure,
+  parseOutfit,
+  parsePack,
+  parsePart,
+  parsePlace,
+  parseTest,
+  type Place,
+  type YgrionFile,
+} from '#core/files'
 import { prepareOutfit } from '#core/lure'
 import { fishedHours } from '#core/match'
 import type { PackList } from '#core/pack'
 import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Box, Lure } from '#core/tackle'
 import { statedAnew } from '#core/tackle'
-import { type Holdings, holdingsOf, readAll, recall, remember, replaceAll, watchBox, type Whose, whoseBox } from '~/db/box'
+import {
+  type Holdings,
+  holdingsOf,
+  readAll,
+  recall,
+  remember,
+  replaceAll,
+  watchBox,
+  type Whose,
+  whoseBox,
+} from '~/db/box'
 import { bringBack, putAside, setDamagedAside } from '~/db/aside'
 import { applyChange, changeRow, type Change, type Rows } from '~/db/change'
 import { openDatabase, type Database } from '~/db/database'
@@ -32,7 +55,13 @@ const MOST_ROWS_KEPT = 200
 const kept = <T>(before: T, now: T): T => (dequal(before, now) ? before : now)
 /** The box with those of its lists as they were that are the same; itself when all are. */
 function keptLists(before: Box, now: Box): Box {
-  const next: Box = { lures: kept(before.lures, now.lures), parts: kept(before.parts, now.parts), outfits: kept(before.outfits, now.outfits), tests: kept(before.tests, now.tests), trips: kept(before.trips, now.trips) }
+  const next: Box = {
+    lures: kept(before.lures, now.lures),
+    parts: kept(before.parts, now.parts),
+    outfits: kept(before.outfits, now.outfits),
+    tests: kept(before.tests, now.tests),
+    trips: kept(before.trips, now.trips),
+  }
   return (Object.keys(next) as (keyof Box)[]).every(list => next[list] === before[list]) ? before : next
 }
 
@@ -82,15 +111,15 @@ export const useBoxStore = defineStore('box', () => {
 
   /** Says what went wrong; that this tab is out of use is never written over by what follows from it. */
   function tell(error: unknown, otherwise: (message: string) => string): void {
-    if (!isOver) trouble.value = storageTrouble(error) ?? otherwise(error instanceof Error ? error.message : String(error))
+    if (!isOver)
+      trouble.value = storageTrouble(error) ?? otherwise(error instanceof Error ? error.message : String(error))
   }
 
   /** Reaches what is kept here, or keeps all in memory where the browser keeps nothing. `false`: what is kept here must not be touched. */
   async function reach(): Promise<boolean> {
     try {
       await database().open()
-    }
-    catch (error) {
+    } catch (error) {
       tell(error, message => `The box could not be opened: ${message}`)
       if ((error as Error).name === 'VersionError') return false
       await keepInMemory()
@@ -103,7 +132,7 @@ export const useBoxStore = defineStore('box', () => {
   }
 
   /** Shows the box. First visit: the demo, so that there is something to try; it is shown while it is still being written. */
-  const open = () => opened = load()
+  const open = () => (opened = load())
   let opened: Promise<void> | null = null
 
   async function load(): Promise<void> {
@@ -116,8 +145,7 @@ export const useBoxStore = defineStore('box', () => {
       show(holdingsOf(file))
       try {
         await put(file, 'demo')
-      }
-      catch (error) {
+      } catch (error) {
         tell(error, message => `The demo could not be kept: ${message}`)
         await keepInMemory()
         await put(file, 'demo')
@@ -131,9 +159,9 @@ export const useBoxStore = defineStore('box', () => {
   async function sweep(): Promise<void> {
     try {
       const damaged = await setDamagedAside(database(), new Date().toISOString())
-      if (damaged > 0) trouble.value = `${damaged} ${damaged === 1 ? 'row was damaged and is' : 'rows were damaged and are'} set aside; everything else works. See Keep.`
-    }
-    catch (error) {
+      if (damaged > 0)
+        trouble.value = `${damaged} ${damaged === 1 ? 'row was damaged and is' : 'rows were damaged and are'} set aside; everything else works. See Keep.`
+    } catch (error) {
       tell(error, message => `What is kept here could not be looked through: ${message}`)
     }
   }
@@ -160,7 +188,12 @@ export const useBoxStore = defineStore('box', () => {
   }
 
   /** Everything is put away for another file; `andBack` follows when that is taken back. An own box is kept on disk until it is dropped by hand, and can be taken back at once. */
-  async function replaceBy(file: YgrionFile, text: string, whose: Whose = 'own', andBack: () => void = () => {}): Promise<void> {
+  async function replaceBy(
+    file: YgrionFile,
+    text: string,
+    whose: Whose = 'own',
+    andBack: () => void = () => {},
+  ): Promise<void> {
     // The demo of a first visit may still be on its way to the disk.
     await opened
     const wasDemo = isDemo.value
@@ -181,10 +214,12 @@ export const useBoxStore = defineStore('box', () => {
   }
 
   /** The demo is put away for an empty box of one's own. */
-  const startOwn = (andBack?: () => void) => replaceBy({ format: 'ygrion', version: 1 }, 'The demo box is put away; this one is yours.', 'own', andBack)
+  const startOwn = (andBack?: () => void) =>
+    replaceBy({ format: 'ygrion', version: 1 }, 'The demo box is put away; this one is yours.', 'own', andBack)
 
   /** The demo takes the place of what is here. */
-  const visitDemo = async () => replaceBy(await demoFile(), 'This is the demo box; yours is put aside, on this device: see Keep.', 'demo')
+  const visitDemo = async () =>
+    replaceBy(await demoFile(), 'This is the demo box; yours is put aside, on this device: see Keep.', 'demo')
 
   /** Writes rows that are known to be sound, in one transaction, and offers to take it back. */
   async function change(what: Change, text: string): Promise<void> {
@@ -205,12 +240,23 @@ export const useBoxStore = defineStore('box', () => {
   async function rememberSteps(steps: readonly Step[]): Promise<void> {
     const since = steps.slice(steps.findLastIndex(step => !step.kept) + 1) as readonly Step<Made>[]
     const small = since.filter(step => step.kept!.rows.length <= MOST_ROWS_KEPT).slice(-STEPS_KEPT)
-    await remember(database(), UNDO, small.map(({ text, kept }) => ({ text, made: kept })))
+    await remember(
+      database(),
+      UNDO,
+      small.map(({ text, kept }) => ({ text, made: kept })),
+    )
   }
   async function recallSteps(): Promise<void> {
-    const earlier = await recall<readonly { text: string, made: Made }[]>(database(), UNDO) ?? []
+    const earlier = (await recall<readonly { text: string; made: Made }[]>(database(), UNDO)) ?? []
     undo.remembered(earlier.map(({ text, made }) => ({ text, undo: reversalOf(made), kept: made })))
-    watch(() => undo.steps, steps => void rememberSteps(steps).catch(error => tell(error, message => `What could be taken back is not kept: ${message}`)), { flush: 'sync' })
+    watch(
+      () => undo.steps,
+      steps =>
+        void rememberSteps(steps).catch(error =>
+          tell(error, message => `What could be taken back is not kept: ${message}`),
+        ),
+      { flush: 'sync' },
+    )
   }
 
   /** Checks and stores one row without offering to take it back: the field itself shows what was typed. */
@@ -222,14 +268,19 @@ export const useBoxStore = defineStore('box', () => {
 
   /** Rows are JSON; what pages hand over may be wrapped by Vue at any depth. */
   const plain = (row: object): unknown => JSON.parse(JSON.stringify(row))
-  const saveLure = (lure: Lure) => save(parseLure(plain(statedAnew(lureById.value.get(lure.id), lure))), row => ({ put: { lures: [row] } }))
+  const saveLure = (lure: Lure) =>
+    save(parseLure(plain(statedAnew(lureById.value.get(lure.id), lure))), row => ({ put: { lures: [row] } }))
   const saveTest = (test: BenchTest) => save(parseTest(plain(test)), row => ({ put: { tests: [row] } }))
   const savePack = (pack: PackList) => save(parsePack(plain(pack)), row => ({ put: { packs: [row] } }))
   /** Changes a few fields of a stored row; what cannot be stays as it was, and is told. */
-  async function edit<N extends EditableList>(list: N, id: string, part: (row: Rows[N]) => Partial<Rows[N]>): Promise<readonly Issue[]> {
+  async function edit<N extends EditableList>(
+    list: N,
+    id: string,
+    part: (row: Rows[N]) => Partial<Rows[N]>,
+  ): Promise<readonly Issue[]> {
     let issues: readonly Issue[] = []
     const parse = PARSERS[list] as (data: unknown) => Outcome<Rows[N]>
-    const row = await changeRow(database(), list, id, (stored) => {
+    const row = await changeRow(database(), list, id, stored => {
       const changed = { ...stored, ...part(stored) }
       const outcome = parse(plain(list === 'lures' ? statedAnew(stored as Lure, changed as Lure) : changed))
       if (outcome.ok) return outcome.value
@@ -237,31 +288,74 @@ export const useBoxStore = defineStore('box', () => {
       return stored
     })
     // Pack lists are shown at once: the next change is made by hand on what stands here.
-    if (row && list === 'packs') packs.value = packs.value.map(p => (p.id === id ? row as PackList : p))
+    if (row && list === 'packs') packs.value = packs.value.map(p => (p.id === id ? (row as PackList) : p))
     return issues
   }
   /** Another lure like this one, to be changed in what differs: its own stock and record, no tests, no picture. */
   async function sameBut(lure: Lure): Promise<Lure> {
-    const row: Lure = { ...plain(lure) as Lure, id: nanoid(10), name: `${lure.name}, another`, quantity: 1, fishCount: 0, pinned: null, notes: '', parentId: null, changes: [] }
+    const row: Lure = {
+      ...(plain(lure) as Lure),
+      id: nanoid(10),
+      name: `${lure.name}, another`,
+      quantity: 1,
+      fishCount: 0,
+      pinned: null,
+      notes: '',
+      parentId: null,
+      changes: [],
+    }
     await change({ put: { lures: [row] } }, `${row.name} is in the box: change what differs.`)
     return row
   }
-  const saveAssembly = (assembly: Assembly) => save(parseAssembly(plain(assembly)), row => ({ put: { assemblies: [row] } }))
+  const saveAssembly = (assembly: Assembly) =>
+    save(parseAssembly(plain(assembly)), row => ({ put: { assemblies: [row] } }))
 
   /** Takes lures out with everything that is only about them: tests, assemblies, photos. Trips keep what was fished. */
   async function removeLures(ids: readonly string[], text: string): Promise<void> {
     const gone = new Set(ids)
-    await change({
-      remove: {
-        lures: [...ids], photos: [...ids],
-        tests: box.value.tests.filter(t => gone.has(t.lureId)).map(t => t.id),
-        assemblies: assemblies.value.filter(a => gone.has(a.lureId)).map(a => a.id),
+    await change(
+      {
+        remove: {
+          lures: [...ids],
+          photos: [...ids],
+          tests: box.value.tests.filter(t => gone.has(t.lureId)).map(t => t.id),
+          assemblies: assemblies.value.filter(a => gone.has(a.lureId)).map(a => a.id),
+        },
       },
-    }, text)
+      text,
+    )
   }
 
   return {
-    box, own, assemblies, places, noted, packs, ready, isDemo, trouble, tell, lureById, outfitById, hoursOf, turnsPerMetre, reach, open, startOwn, visitDemo, replaceBy, backFromShelf, change, saveLure, saveTest, edit, sameBut, savePack, saveAssembly, removeLures, database,
+    box,
+    own,
+    assemblies,
+    places,
+    noted,
+    packs,
+    ready,
+    isDemo,
+    trouble,
+    tell,
+    lureById,
+    outfitById,
+    hoursOf,
+    turnsPerMetre,
+    reach,
+    open,
+    startOwn,
+    visitDemo,
+    replaceBy,
+    backFromShelf,
+    change,
+    saveLure,
+    saveTest,
+    edit,
+    sameBut,
+    savePack,
+    saveAssembly,
+    removeLures,
+    database,
     readFile: () => readAll(database()),
   }
 })

@@ -39,7 +39,10 @@ describe('the catalogue', () => {
     const [box, catalogue] = [useBoxStore(), useCatalogueStore()]
     const stints = box.box.trips.flatMap(t => t.stints ?? [])
     for (const { profile, lastUsed } of catalogue.entries) {
-      const own = stints.filter(s => s.lureId === profile.lure.id).map(s => s.start).sort()
+      const own = stints
+        .filter(s => s.lureId === profile.lure.id)
+        .map(s => s.start)
+        .sort()
       expect(lastUsed).toBe(own.at(-1) ?? null)
     }
   })
@@ -106,7 +109,10 @@ describe('what is kept for the next visit', () => {
     await until(() => !box.lureById.has('l1'))
   })
   it('a stored reading that is not sound any more is passed over, not taken', async () => {
-    await useBoxStore().database().table('memory').put({ key: 'reading', value: { species: 'kraken', temperatureC: 900 } })
+    await useBoxStore()
+      .database()
+      .table('memory')
+      .put({ key: 'reading', value: { species: 'kraken', temperatureC: 900 } })
     await comeBack()
     expect(useReadingStore().reading.species).toBe('northern-pike')
   })
@@ -153,20 +159,30 @@ describe('pictures', () => {
     let made = 0
     const given: string[] = []
     const back: string[] = []
-    vi.stubGlobal('URL', class extends URL {
-      static override createObjectURL = () => {
-        given.push(`blob:${++made}`)
-        return given.at(-1)!
-      }
+    vi.stubGlobal(
+      'URL',
+      class extends URL {
+        static override createObjectURL = () => {
+          given.push(`blob:${++made}`)
+          return given.at(-1)!
+        }
 
-      static override revokeObjectURL = (url: string) => {
-        back.push(url)
-      }
-    })
+        static override revokeObjectURL = (url: string) => {
+          back.push(url)
+        }
+      },
+    )
     const [box, photos] = [useBoxStore(), usePhotosStore()]
     photos.open()
     photos.open()
-    const picture = (byte: number) => ({ lureId: 'l1', blob: new Blob([new Uint8Array([255, 216, byte])]), width: 4, height: 3, swatches: [], instead: byte === 2 })
+    const picture = (byte: number) => ({
+      lureId: 'l1',
+      blob: new Blob([new Uint8Array([255, 216, byte])]),
+      width: 4,
+      height: 3,
+      swatches: [],
+      instead: byte === 2,
+    })
     expect(photos.urlOf('l1')).toBeNull()
     await applyChange(box.database(), { put: { photos: [picture(1)] } })
     await until(() => photos.photos.has('l1'))
@@ -183,7 +199,9 @@ describe('pictures', () => {
     await until(() => !photos.photos.has('l1'))
     expect(photos.urlOf('l1')).toBeNull()
     expect(back).toEqual(given)
-    await applyChange(box.database(), { put: { eventPhotos: [{ id: 'e1', tripId: 'trip1', blob: new Blob(['x']), width: 1, height: 1 }] } })
+    await applyChange(box.database(), {
+      put: { eventPhotos: [{ id: 'e1', tripId: 'trip1', blob: new Blob(['x']), width: 1, height: 1 }] },
+    })
     await until(() => photos.ofEvents.has('e1'))
     expect(photos.urlOf('e1')).toMatch(/^blob:/)
     vi.unstubAllGlobals()

@@ -14,9 +14,19 @@ const KEPT = 'catalogue'
 /** Columns of the table until others are chosen. */
 const USUAL_COLUMNS = ['fit', 'name', 'family', 'weight', 'length', 'box', 'slot', 'pieces']
 
-export interface SavedSearch { readonly name: string, readonly text: string }
-export interface TraySize { readonly rows: number, readonly columns: number }
-interface Kept { columns: string[], searches: SavedSearch[], trays: Record<string, TraySize> }
+export interface SavedSearch {
+  readonly name: string
+  readonly text: string
+}
+export interface TraySize {
+  readonly rows: number
+  readonly columns: number
+}
+interface Kept {
+  columns: string[]
+  searches: SavedSearch[]
+  trays: Record<string, TraySize>
+}
 
 /** The box as a catalogue: what is known of every lure, what is looked for, what is picked out. */
 export const useCatalogueStore = defineStore('catalogue', () => {
@@ -41,22 +51,36 @@ export const useCatalogueStore = defineStore('catalogue', () => {
     return new Map(lures.value.map(lure => [lure.id, profileOf(lure, tests.get(lure.id) ?? [])]))
   })
   const lastUsed = computed(() => {
-    const stints = group(box.box.trips.flatMap(trip => trip.stints ?? []), stint => stint.lureId)
+    const stints = group(
+      box.box.trips.flatMap(trip => trip.stints ?? []),
+      stint => stint.lureId,
+    )
     return new Map([...stints].map(([id, own]) => [id, max(own, stint => stint.start) ?? null]))
   })
-  const entries = computed((): readonly Entry[] => [...profiles.value.values()].map(profile => ({
-    profile,
-    fit: judgement.fitById.get(profile.lure.id)?.score ?? null,
-    lastUsed: lastUsed.value.get(profile.lure.id) ?? null,
-    hasPhoto: photos.photos.has(profile.lure.id),
-  })))
+  const entries = computed((): readonly Entry[] =>
+    [...profiles.value.values()].map(profile => ({
+      profile,
+      fit: judgement.fitById.get(profile.lure.id)?.score ?? null,
+      lastUsed: lastUsed.value.get(profile.lure.id) ?? null,
+      hasPhoto: photos.photos.has(profile.lure.id),
+    })),
+  )
   const entryById = computed(() => new Map(entries.value.map(entry => [entry.profile.lure.id, entry])))
   /** The lures that answer to some terms; all where there are none. */
-  const answering = (asked: readonly Term[]) => (asked.length === 0 ? entries.value : entries.value.filter(entry => answers(entry, asked)))
+  const answering = (asked: readonly Term[]) =>
+    asked.length === 0 ? entries.value : entries.value.filter(entry => answers(entry, asked))
   const matching = (text: string) => answering(parseQuery(text, settings.units))
   const terms = computed(() => parseQuery(search.value, settings.units))
   const found = computed(() => answering(terms.value))
-  const boxes = computed(() => [...new Set([...box.box.lures.map(l => l.box).filter(name => name != null && name !== ''), ...Object.keys(trays.value)])].sort((a, b) => a!.localeCompare(b!)) as string[])
+  const boxes = computed(
+    () =>
+      [
+        ...new Set([
+          ...box.box.lures.map(l => l.box).filter(name => name != null && name !== ''),
+          ...Object.keys(trays.value),
+        ]),
+      ].sort((a, b) => a!.localeCompare(b!)) as string[],
+  )
 
   async function open(): Promise<void> {
     if (isOpen) return
@@ -65,7 +89,11 @@ export const useCatalogueStore = defineStore('catalogue', () => {
     watch([columns, searches, trays], () => void remember(box.database(), KEPT, kept()))
   }
 
-  const kept = (): Kept => ({ columns: [...columns.value], searches: searches.value.map(s => ({ ...s })), trays: structuredClone(toRaw(trays.value)) })
+  const kept = (): Kept => ({
+    columns: [...columns.value],
+    searches: searches.value.map(s => ({ ...s })),
+    trays: structuredClone(toRaw(trays.value)),
+  })
   /** How a backup looked at the box; what it does not speak of stays. */
   function takeFrom(given: NonNullable<Settings['catalogue']> | null | undefined): void {
     if (given?.columns) columns.value = given.columns
@@ -83,10 +111,30 @@ export const useCatalogueStore = defineStore('catalogue', () => {
   }
 
   // What has gone from the box cannot stay picked.
-  watch(() => box.lureById, (there) => {
-    const kept = [...picked.value].filter(id => there.has(id))
-    if (kept.length !== picked.value.size) picked.value = new Set(kept)
-  })
+  watch(
+    () => box.lureById,
+    there => {
+      const kept = [...picked.value].filter(id => there.has(id))
+      if (kept.length !== picked.value.size) picked.value = new Set(kept)
+    },
+  )
 
-  return { search, columns, searches, trays, picked, profiles, entries, entryById, terms, matching, found, boxes, open, kept, takeFrom, pick }
+  return {
+    search,
+    columns,
+    searches,
+    trays,
+    picked,
+    profiles,
+    entries,
+    entryById,
+    terms,
+    matching,
+    found,
+    boxes,
+    open,
+    kept,
+    takeFrom,
+    pick,
+  }
 })

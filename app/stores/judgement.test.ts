@@ -16,7 +16,14 @@ function byTheCore() {
   const { box, own } = useBoxStore()
   const settings = useSettingsStore()
   const { reading, schools } = useReadingStore()
-  return match(box, reading, { top: 30, units: settings.units, schools: { ...settings.schools, ...schools }, weights: { ...settings.ruleWeights }, own, useLog: settings.useLog }).setups.map(s => s.lureId)
+  return match(box, reading, {
+    top: 30,
+    units: settings.units,
+    schools: { ...settings.schools, ...schools },
+    weights: { ...settings.ruleWeights },
+    own,
+    useLog: settings.useLog,
+  }).setups.map(s => s.lureId)
 }
 
 /** Waits until the page shows what the core says to what is set now. */

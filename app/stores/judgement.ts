@@ -32,7 +32,7 @@ export const useJudgementStore = defineStore('judgement', () => {
   let client: JudgeClient | null = null
   let isOpen = false
   /** A second judge for long questions, so that the first stays free for the reading. */
-  let ponderer: { readonly client: JudgeClient, readonly box: number, readonly loaded: Promise<void> } | null = null
+  let ponderer: { readonly client: JudgeClient; readonly box: number; readonly loaded: Promise<void> } | null = null
 
   const plain = <T>(value: T): T => structuredClone(toRaw(value))
 
@@ -56,25 +56,37 @@ export const useJudgementStore = defineStore('judgement', () => {
     const settings = useSettingsStore()
     const ask = async () => {
       try {
-        const answer = await judge.judge({ reading: plain(readings.reading), ...choiceNow(), top: TOP, units: settings.units, opened: opened.value })
+        const answer = await judge.judge({
+          reading: plain(readings.reading),
+          ...choiceNow(),
+          top: TOP,
+          units: settings.units,
+          opened: opened.value,
+        })
         if (answer) judgement.value = answer
         trouble.value = null
-      }
-      catch (error) {
+      } catch (error) {
         trouble.value = `The judgement failed: ${(error as Error).message}`
       }
     }
-    watch(() => [boxStore.ready, boxStore.box, boxStore.own, settings.useLog] as const, async ([ready, box, own, useLog]) => {
-      if (!ready) return
-      await judge.load(toRaw(box), toRaw(own), useLog)
-      boxesLoaded.value++
-      await ask()
-    }, { immediate: true })
-    watch(() => [readings.reading, readings.schools, settings.schools, settings.ruleWeights, settings.units] as const, () => {
-      if (boxStore.ready) void ask()
-    })
+    watch(
+      () => [boxStore.ready, boxStore.box, boxStore.own, settings.useLog] as const,
+      async ([ready, box, own, useLog]) => {
+        if (!ready) return
+        await judge.load(toRaw(box), toRaw(own), useLog)
+        boxesLoaded.value++
+        await ask()
+      },
+      { immediate: true },
+    )
+    watch(
+      () => [readings.reading, readings.schools, settings.schools, settings.ruleWeights, settings.units] as const,
+      () => {
+        if (boxStore.ready) void ask()
+      },
+    )
     // Only a lure that is not told yet needs another answer.
-    watch(opened, (id) => {
+    watch(opened, id => {
       if (boxStore.ready && id !== null && judgement.value?.presented[id] === undefined) void ask()
     })
   }
@@ -85,7 +97,11 @@ export const useJudgementStore = defineStore('judgement', () => {
     if (ponderer?.box !== boxesLoaded.value) {
       const { box, own } = useBoxStore()
       const client = ponderer?.client ?? new JudgeClient('ponder')
-      ponderer = { client, box: boxesLoaded.value, loaded: client.load(toRaw(box), toRaw(own), useSettingsStore().useLog) }
+      ponderer = {
+        client,
+        box: boxesLoaded.value,
+        loaded: client.load(toRaw(box), toRaw(own), useSettingsStore().useLog),
+      }
     }
     // All wait for the box, so that questions are put in the order in which they were asked.
     await ponderer.loaded
@@ -94,35 +110,73 @@ export const useJudgementStore = defineStore('judgement', () => {
 
   /** What the box covers in water like this; `null` before the worker has the box. */
   async function coverage(reading: Reading): Promise<Coverage | null> {
-    return await (await pondering())?.coverage(plain(reading), choiceNow()) ?? null
+    return (await (await pondering())?.coverage(plain(reading), choiceNow())) ?? null
   }
 
   async function worth(readings: readonly WeightedReading[]): Promise<readonly Addition[] | null> {
-    return await (await pondering())?.worth(plain(readings), choiceNow()) ?? null
+    return (await (await pondering())?.worth(plain(readings), choiceNow())) ?? null
   }
 
   /** What would put another lure first; `null` when a newer search took its place. */
   async function flips(progress: (done: number) => void): Promise<readonly Flip[] | null> {
-    return await (await pondering())?.flips(plain(useReadingStore().reading), choiceNow(), progress) ?? null
+    return (await (await pondering())?.flips(plain(useReadingStore().reading), choiceNow(), progress)) ?? null
   }
 
   async function sweep(field: NumberField, values: readonly number[]): Promise<Sweep | null> {
-    return await (await pondering())?.sweep(plain(useReadingStore().reading), field, values, choiceNow()) ?? null
+    return (await (await pondering())?.sweep(plain(useReadingStore().reading), field, values, choiceNow())) ?? null
   }
 
   /** The judgement if rules were taken otherwise, or the water were another: for looking at an effect, or at tomorrow, without setting it. */
-  async function judgeIf(otherwise: Partial<RuleChoice> & Partial<Pick<JudgeRequest, 'only' | 'opened' | 'reading'>>, top = 1): Promise<Judgement | null> {
+  async function judgeIf(
+    otherwise: Partial<RuleChoice> & Partial<Pick<JudgeRequest, 'only' | 'opened' | 'reading'>>,
+    top = 1,
+  ): Promise<Judgement | null> {
     const now = choiceNow()
-    return await (await pondering())?.answer({
-      reading: plain(otherwise.reading ?? useReadingStore().reading), top, units: useSettingsStore().units,
-      schools: { ...now.schools, ...otherwise.schools }, weights: { ...now.weights, ...otherwise.weights }, ...(otherwise.own ? { own: plain(otherwise.own) } : {}), ...(otherwise.only ? { only: plain(otherwise.only) } : {}), ...(otherwise.opened ? { opened: otherwise.opened } : {}),
-    }) ?? null
+    return (
+      (await (
+        await pondering()
+      )?.answer({
+        reading: plain(otherwise.reading ?? useReadingStore().reading),
+        top,
+        units: useSettingsStore().units,
+        schools: { ...now.schools, ...otherwise.schools },
+        weights: { ...now.weights, ...otherwise.weights },
+        ...(otherwise.own ? { own: plain(otherwise.own) } : {}),
+        ...(otherwise.only ? { only: plain(otherwise.only) } : {}),
+        ...(otherwise.opened ? { opened: otherwise.opened } : {}),
+      })) ?? null
+    )
   }
 
   /** What the bites of the trip say to do next; `null` before the worker has the box. */
   async function next(request: Omit<NextRequest, keyof RuleChoice>): Promise<NextOut | null> {
-    return await (await pondering())?.next({ ...choiceNow(), trip: plain(request.trip), now: request.now, several: request.several, only: plain(request.only) }) ?? null
+    return (
+      (await (
+        await pondering()
+      )?.next({
+        ...choiceNow(),
+        trip: plain(request.trip),
+        now: request.now,
+        several: request.several,
+        only: plain(request.only),
+      })) ?? null
+    )
   }
 
-  return { judgement, opened, fitById, spineOf, trouble, boxesLoaded, warm, open, coverage, worth, flips, sweep, judgeIf, next }
+  return {
+    judgement,
+    opened,
+    fitById,
+    spineOf,
+    trouble,
+    boxesLoaded,
+    warm,
+    open,
+    coverage,
+    worth,
+    flips,
+    sweep,
+    judgeIf,
+    next,
+  }
 })

@@ -20,16 +20,20 @@ export const useLogbookStore = defineStore('logbook', () => {
   const plain = <T>(value: T): T => structuredClone(toRaw(value))
   const open = () => (worker ??= openLogbook())
   /** What the worker has. */
-  let sent: { readonly box: Box, readonly own: OwnRules } | null = null
+  let sent: { readonly box: Box; readonly own: OwnRules } | null = null
 
-  watch(() => [box.ready, box.box, box.own] as const, async ([ready, holdings, own]) => {
-    if (!ready) return
-    const { api } = open()
-    if (sent && sent.own === own && sameGear(sent.box, holdings)) await api.log(toRaw(holdings).trips)
-    else await api.load(toRaw(holdings), toRaw(own))
-    sent = { box: holdings, own }
-    version.value++
-  }, { immediate: true })
+  watch(
+    () => [box.ready, box.box, box.own] as const,
+    async ([ready, holdings, own]) => {
+      if (!ready) return
+      const { api } = open()
+      if (sent && sent.own === own && sameGear(sent.box, holdings)) await api.log(toRaw(holdings).trips)
+      else await api.load(toRaw(holdings), toRaw(own))
+      sent = { box: holdings, own }
+      version.value++
+    },
+    { immediate: true },
+  )
 
   return {
     version,
@@ -41,9 +45,15 @@ export const useLogbookStore = defineStore('logbook', () => {
     year: (year: number) => open().api.year(year),
     tripNotes: (tripId: string) => open().api.tripNotes(tripId),
     yearNotes: (year: number) => open().api.yearNotes(year),
-    audit: (progress: (done: number) => void) => open().audit({ schools: { ...settings.schools }, weights: { ...settings.ruleWeights } }, progress),
+    audit: (progress: (done: number) => void) =>
+      open().audit({ schools: { ...settings.schools }, weights: { ...settings.ruleWeights } }, progress),
     stop: () => open().api.stop(),
-    written: (trips: readonly Trip[], format: TripFormat, precision: Precision) => open().api.written(plain(trips), format, precision),
-    read: (bytes: Uint8Array) => open().api.read(bytes, box.places.map(({ id, name }) => ({ id, name }))),
+    written: (trips: readonly Trip[], format: TripFormat, precision: Precision) =>
+      open().api.written(plain(trips), format, precision),
+    read: (bytes: Uint8Array) =>
+      open().api.read(
+        bytes,
+        box.places.map(({ id, name }) => ({ id, name })),
+      ),
   }
 })

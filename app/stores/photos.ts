@@ -10,7 +10,7 @@ export const usePhotosStore = defineStore('photos', () => {
   const photos = shallowRef<ReadonlyMap<string, Photo>>(new Map())
   /** By event. */
   const ofEvents = shallowRef<ReadonlyMap<string, EventPhoto>>(new Map())
-  const urls = new Map<string, { readonly blob: Blob, readonly url: string }>()
+  const urls = new Map<string, { readonly blob: Blob; readonly url: string }>()
   /** Shown wherever the drawing would stand. */
   const shownInstead = computed(() => new Set([...photos.value.values()].filter(p => p.instead).map(p => p.lureId)))
   let subscriptions: readonly Subscription[] = []
@@ -20,12 +20,20 @@ export const usePhotosStore = defineStore('photos', () => {
     if (subscriptions.length > 0) return
     const failed = (error: unknown) => box.tell(error, message => `The photos could not be read: ${message}`)
     subscriptions = [
-      watchPhotos(box.database(), (rows) => {
-        photos.value = new Map(rows.map(photo => [photo.lureId, photo]))
-      }, failed),
-      watchEventPhotos(box.database(), (rows) => {
-        ofEvents.value = new Map(rows.map(photo => [photo.id, photo]))
-      }, failed),
+      watchPhotos(
+        box.database(),
+        rows => {
+          photos.value = new Map(rows.map(photo => [photo.lureId, photo]))
+        },
+        failed,
+      ),
+      watchEventPhotos(
+        box.database(),
+        rows => {
+          ofEvents.value = new Map(rows.map(photo => [photo.id, photo]))
+        },
+        failed,
+      ),
     ]
   }
 

@@ -12,9 +12,25 @@ const UNDO_STEPS = 50
 
 /** Where a first visit stands: the demo's spring morning on Averin Water. Invented. */
 const FIRST: Reading = {
-  species: 'northern-pike', at: '2026-05-06T06:40:00+02:00', latitude: 58.4, longitude: 13.2, water: 'lake', temperatureC: 11.5, trend: 'warming', visibilityM: 1.2,
-  stain: 'brown', sky: 'broken', windMs: 5, bottomM: 4, fishFromM: 1, fishToM: 3, cover: ['reeds'], forage: [{ kind: 'bleak', lengthMm: 90 }], mood: 'neutral',
-  pressure: 'medium', from: 'boat',
+  species: 'northern-pike',
+  at: '2026-05-06T06:40:00+02:00',
+  latitude: 58.4,
+  longitude: 13.2,
+  water: 'lake',
+  temperatureC: 11.5,
+  trend: 'warming',
+  visibilityM: 1.2,
+  stain: 'brown',
+  sky: 'broken',
+  windMs: 5,
+  bottomM: 4,
+  fishFromM: 1,
+  fishToM: 3,
+  cover: ['reeds'],
+  forage: [{ kind: 'bleak', lengthMm: 90 }],
+  mood: 'neutral',
+  pressure: 'medium',
+  from: 'boat',
 }
 
 /** What the water is like now; every change is checked, kept, and can be undone. */
@@ -78,14 +94,26 @@ export const useReadingStore = defineStore('reading', () => {
   /** Everything written down of a water: noted readings, and those of the trips. */
   const written = computed((): readonly NotedReading[] => {
     const box = useBoxStore()
-    const fromTrips = box.box.trips.flatMap(trip => (trip.stints ?? []).flatMap(({ id, start, reading: fished }) => (fished ? [{ id, placeId: trip.placeId ?? null, at: start, reading: fished as Reading }] : [])))
+    const fromTrips = box.box.trips.flatMap(trip =>
+      (trip.stints ?? []).flatMap(({ id, start, reading: fished }) =>
+        fished ? [{ id, placeId: trip.placeId ?? null, at: start, reading: fished as Reading }] : [],
+      ),
+    )
     return [...box.noted, ...fromTrips].sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
   })
 
   /** Writes the reading down, for the charts and for "as last time here". */
   async function note(id: string, now: Date): Promise<void> {
-    const noted: NotedReading = { id, placeId: place.value?.id ?? null, at: localIso(now), reading: JSON.parse(JSON.stringify(reading.value)) as Reading }
-    await useBoxStore().change({ put: { readings: [noted] } }, `The reading is written down${place.value ? ` for ${place.value.name}` : ''}.`)
+    const noted: NotedReading = {
+      id,
+      placeId: place.value?.id ?? null,
+      at: localIso(now),
+      reading: JSON.parse(JSON.stringify(reading.value)) as Reading,
+    }
+    await useBoxStore().change(
+      { put: { readings: [noted] } },
+      `The reading is written down${place.value ? ` for ${place.value.name}` : ''}.`,
+    )
   }
 
   function settle(next: Reading): true {
@@ -95,5 +123,23 @@ export const useReadingStore = defineStore('reading', () => {
     return true
   }
 
-  return { reading, schools, complete, issues, past, place, written, open, begin, change, undo, goBack, goTo, note, clearIssues: () => { issues.value = [] } }
+  return {
+    reading,
+    schools,
+    complete,
+    issues,
+    past,
+    place,
+    written,
+    open,
+    begin,
+    change,
+    undo,
+    goBack,
+    goTo,
+    note,
+    clearIssues: () => {
+      issues.value = []
+    },
+  }
 })

@@ -9,7 +9,8 @@ import { useSettingsStore } from './settings'
 
 beforeEach(openFreshBox)
 
-const file = (settings?: object): YgrionFile => ({ format: 'ygrion', version: 1, ...(settings ? { settings } : {}) } as YgrionFile)
+const file = (settings?: object): YgrionFile =>
+  ({ format: 'ygrion', version: 1, ...(settings ? { settings } : {}) }) as YgrionFile
 
 describe('settings that travel in a file', () => {
   it('stay out as long as nothing was set', () => expect(useSettingsStore().into(file())).toEqual(file()))
@@ -20,7 +21,12 @@ describe('settings that travel in a file', () => {
     settings.schools = { rattle: 'loud' }
     settings.setWeight('cover.grass.tick', 0.5)
     const written = settings.into(file())
-    expect(written.settings).toEqual({ units: 'imperial', useLog: false, schools: { rattle: 'loud' }, ruleWeights: { 'cover.grass.tick': 0.5 } })
+    expect(written.settings).toEqual({
+      units: 'imperial',
+      useLog: false,
+      schools: { rattle: 'loud' },
+      ruleWeights: { 'cover.grass.tick': 0.5 },
+    })
     expect(parseFile(written).ok).toBe(true)
     settings.units = 'metric'
     settings.useLog = true
@@ -51,7 +57,13 @@ describe('settings that travel in a file', () => {
 describe('the weight of a rule', () => {
   it('of 1 is not kept, any other is, and the last word counts', () => {
     const settings = useSettingsStore()
-    for (const [id, factor] of [['a', 0], ['b', 2], ['a', 1], ['b', 1.5]] as const) settings.setWeight(id, factor)
+    for (const [id, factor] of [
+      ['a', 0],
+      ['b', 2],
+      ['a', 1],
+      ['b', 1.5],
+    ] as const)
+      settings.setWeight(id, factor)
     expect(settings.ruleWeights).toEqual({ b: 1.5 })
   })
 })
@@ -64,8 +76,15 @@ describe('settings kept in the browser', () => {
     settings.keepPlace = true
     settings.setWeight('cover.grass.tick', 0)
     const { database } = useBoxStore()
-    const holds = (kept: unknown) => expect(kept).toMatchObject({ theme: 'glare', units: 'metric', keepPlace: true, ruleWeights: { 'cover.grass.tick': 0 } })
-    for (let i = 0; i < 400 && (await recall<{ keepPlace?: boolean }>(database(), 'settings'))?.keepPlace !== true; i++) await new Promise(resolve => setTimeout(resolve, 5))
+    const holds = (kept: unknown) =>
+      expect(kept).toMatchObject({
+        theme: 'glare',
+        units: 'metric',
+        keepPlace: true,
+        ruleWeights: { 'cover.grass.tick': 0 },
+      })
+    for (let i = 0; i < 400 && (await recall<{ keepPlace?: boolean }>(database(), 'settings'))?.keepPlace !== true; i++)
+      await new Promise(resolve => setTimeout(resolve, 5))
     holds(await recall(database(), 'settings'))
   })
 })
@@ -73,13 +92,25 @@ describe('settings kept in the browser', () => {
 describe('places in an order', () => {
   const fits = (ids: readonly string[]) => ids.map((lureId, i) => ({ lureId, score: 1 - i / 100 }))
   it('say how far each has come up or gone down', () => {
-    expect(places(fits(['b', 'a', 'c', 'new']), ['a', 'b', 'c']).map(p => [p.lureId, p.place, p.moved])).toEqual([['b', 1, 1], ['a', 2, -1], ['c', 3, 0], ['new', 4, null]])
+    expect(places(fits(['b', 'a', 'c', 'new']), ['a', 'b', 'c']).map(p => [p.lureId, p.place, p.moved])).toEqual([
+      ['b', 1, 1],
+      ['a', 2, -1],
+      ['c', 3, 0],
+      ['new', 4, null],
+    ])
   })
-  it('without an order before nothing has moved', () => expect(places(fits(['a', 'b']), []).map(p => p.moved)).toEqual([0, 0]))
+  it('without an order before nothing has moved', () =>
+    expect(places(fits(['a', 'b']), []).map(p => p.moved)).toEqual([0, 0]))
   it('moves of the same lures add up to nothing', () => {
     const ids = ['a', 'b', 'c', 'd', 'e', 'f']
-    fc.assert(fc.property(fc.shuffledSubarray(ids, { minLength: ids.length }), fc.shuffledSubarray(ids, { minLength: ids.length }), (now, before) => {
-      expect(places(fits(now), before).reduce((sum, { moved }) => sum + moved!, 0)).toBe(0)
-    }))
+    fc.assert(
+      fc.property(
+        fc.shuffledSubarray(ids, { minLength: ids.length }),
+        fc.shuffledSubarray(ids, { minLength: ids.length }),
+        (now, before) => {
+          expect(places(fits(now), before).reduce((sum, { moved }) => sum + moved!, 0)).toBe(0)
+        },
+      ),
+    )
   })
 })

@@ -8,20 +8,30 @@ import { recall, remember } from '~/db/box'
 import { useBoxStore } from './box'
 
 export const THEMES = ['day', 'glare', 'night'] as const
-export type ThemeName = typeof THEMES[number]
+export type ThemeName = (typeof THEMES)[number]
 /** A theme, or whatever the device asks for. */
 export const LOOKS = ['device', ...THEMES] as const
-export type Look = typeof LOOKS[number]
+export type Look = (typeof LOOKS)[number]
 
 /** The theme that fits the device's own settings: more contrast is asked for in glare, a dark screen by night. */
-export function deviceTheme(scheme: 'dark' | 'light' | 'no-preference', contrast: 'more' | 'less' | 'custom' | 'no-preference'): ThemeName {
+export function deviceTheme(
+  scheme: 'dark' | 'light' | 'no-preference',
+  contrast: 'more' | 'less' | 'custom' | 'no-preference',
+): ThemeName {
   if (contrast === 'more') return 'glare'
   return scheme === 'dark' ? 'night' : 'day'
 }
 
 const SETTINGS = 'settings'
 const UNIT_SYSTEMS: readonly UnitSystem[] = ['metric', 'imperial', 'mixed']
-interface Kept { theme: Look, units: UnitSystem, schools: Partial<Schools>, ruleWeights: Record<string, number>, useLog: boolean, keepPlace: boolean }
+interface Kept {
+  theme: Look
+  units: UnitSystem
+  schools: Partial<Schools>
+  ruleWeights: Record<string, number>
+  useLog: boolean
+  keepPlace: boolean
+}
 
 export const useSettingsStore = defineStore('settings', () => {
   const look = ref<Look>('device')
@@ -50,7 +60,18 @@ export const useSettingsStore = defineStore('settings', () => {
     if (kept?.ruleWeights) ruleWeights.value = kept.ruleWeights
     if (kept?.useLog !== undefined) useLog.value = kept.useLog
     if (kept?.keepPlace !== undefined) keepPlace.value = kept.keepPlace
-    watch([look, units, schools, ruleWeights, useLog, keepPlace], () => void remember(box.database(), SETTINGS, { theme: look.value, units: units.value, schools: { ...schools.value }, ruleWeights: { ...ruleWeights.value }, useLog: useLog.value, keepPlace: keepPlace.value } satisfies Kept))
+    watch(
+      [look, units, schools, ruleWeights, useLog, keepPlace],
+      () =>
+        void remember(box.database(), SETTINGS, {
+          theme: look.value,
+          units: units.value,
+          schools: { ...schools.value },
+          ruleWeights: { ...ruleWeights.value },
+          useLog: useLog.value,
+          keepPlace: keepPlace.value,
+        } satisfies Kept),
+    )
   }
 
   function setWeight(ruleId: string, factor: number): void {
@@ -68,10 +89,20 @@ export const useSettingsStore = defineStore('settings', () => {
 
   /** The file with the present settings in it; what was never set and is not in the file stays out. */
   function into(file: YgrionFile): YgrionFile {
-    const now = { units: units.value, schools: { ...schools.value }, ruleWeights: { ...ruleWeights.value }, useLog: useLog.value }
-    const isUsual = (key: keyof typeof now) => (key === 'units' ? now.units === 'metric' : key === 'useLog' ? now.useLog : Object.keys(now[key]).length === 0)
-    const told = (Object.keys(now) as (keyof typeof now)[]).filter(key => file.settings?.[key] !== undefined || !isUsual(key))
-    return told.length === 0 ? file : { ...file, settings: { ...file.settings, ...Object.fromEntries(told.map(key => [key, now[key]])) } }
+    const now = {
+      units: units.value,
+      schools: { ...schools.value },
+      ruleWeights: { ...ruleWeights.value },
+      useLog: useLog.value,
+    }
+    const isUsual = (key: keyof typeof now) =>
+      key === 'units' ? now.units === 'metric' : key === 'useLog' ? now.useLog : Object.keys(now[key]).length === 0
+    const told = (Object.keys(now) as (keyof typeof now)[]).filter(
+      key => file.settings?.[key] !== undefined || !isUsual(key),
+    )
+    return told.length === 0
+      ? file
+      : { ...file, settings: { ...file.settings, ...Object.fromEntries(told.map(key => [key, now[key]])) } }
   }
 
   return { look, theme, units, schools, ruleWeights, useLog, keepPlace, setWeight, takeFrom, into, open }

@@ -16,12 +16,19 @@ beforeEach(openFreshBox)
 describe('the box', () => {
   it('opens the demo on the first visit and says so', () => {
     const box = useBoxStore()
-    expect([box.isDemo, box.box.lures.length, box.places.length, box.assemblies.length]).toEqual([true, demo.lures.length, demo.places.length, demo.assemblies.length])
+    expect([box.isDemo, box.box.lures.length, box.places.length, box.assemblies.length]).toEqual([
+      true,
+      demo.lures.length,
+      demo.places.length,
+      demo.assemblies.length,
+    ])
   })
   it('refuses a bad lure by field and writes nothing', async () => {
     const box = useBoxStore()
     const lure = box.lureById.get('l1')!
-    expect(await box.saveLure({ ...lure, weightG: -1 })).toEqual([{ path: 'weightG', message: 'must be at least 0.01, got -1' }])
+    expect(await box.saveLure({ ...lure, weightG: -1 })).toEqual([
+      { path: 'weightG', message: 'must be at least 0.01, got -1' },
+    ])
     expect((await box.readFile()).lures!.find(l => l.id === 'l1')!.weightG).toBe(lure.weightG)
   })
   it('changes a stored row field by field: quick changes all stay, a bad one stays out and is named', async () => {
@@ -35,15 +42,24 @@ describe('the box', () => {
     ])
     expect(issues).toEqual([[], [{ path: 'weightG', message: 'must be at least 0.01, got -1' }], [], []])
     const lures = (await box.readFile()).lures!
-    expect(lures.find(l => l.id === 'l1')).toMatchObject({ notes: 'kept', weightG, colours: { ...demo.lures.find(l => l.id === 'l1')!.colours, eyes: true } })
+    expect(lures.find(l => l.id === 'l1')).toMatchObject({
+      notes: 'kept',
+      weightG,
+      colours: { ...demo.lures.find(l => l.id === 'l1')!.colours, eyes: true },
+    })
     expect(lures).toHaveLength(demo.lures.length)
   })
   it('parts and places are changed the same way', async () => {
     const box = useBoxStore()
     const [part, place] = [box.box.parts[0]!, box.places[0]!]
-    await Promise.all([box.edit('parts', part.id, p => ({ quantity: (p.quantity ?? 1) + 1 })), box.edit('parts', part.id, p => ({ quantity: (p.quantity ?? 1) + 1 }))])
+    await Promise.all([
+      box.edit('parts', part.id, p => ({ quantity: (p.quantity ?? 1) + 1 })),
+      box.edit('parts', part.id, p => ({ quantity: (p.quantity ?? 1) + 1 })),
+    ])
     await until(() => box.box.parts.find(p => p.id === part.id)!.quantity === (part.quantity ?? 1) + 2)
-    expect(await box.edit('places', place.id, () => ({ latitude: 98 }))).toEqual([{ path: 'latitude', message: 'must be at most 90, got 98' }])
+    expect(await box.edit('places', place.id, () => ({ latitude: 98 }))).toEqual([
+      { path: 'latitude', message: 'must be at most 90, got 98' },
+    ])
     expect((await box.readFile()).places!.find(p => p.id === place.id)!.latitude).toBe(place.latitude)
   })
   it('takes lures out with their tests and dressings, leaves the trips, and brings all back', async () => {
@@ -61,9 +77,15 @@ describe('the box', () => {
   it('another file takes the place of everything, and the old one can be had back', async () => {
     const box = useBoxStore()
     const before = await box.readFile()
-    await box.replaceBy({ format: 'ygrion', version: 1, lures: [{ id: 'only', name: 'only', family: 'tube' }] }, 'replaced')
+    await box.replaceBy(
+      { format: 'ygrion', version: 1, lures: [{ id: 'only', name: 'only', family: 'tube' }] },
+      'replaced',
+    )
     await until(() => box.box.lures.length === 1)
-    expect([box.isDemo, await box.readFile()]).toEqual([false, { format: 'ygrion', version: 1, lures: [{ id: 'only', name: 'only', family: 'tube' }] }])
+    expect([box.isDemo, await box.readFile()]).toEqual([
+      false,
+      { format: 'ygrion', version: 1, lures: [{ id: 'only', name: 'only', family: 'tube' }] },
+    ])
     await useUndoStore().takeBack()
     expect([box.isDemo, await box.readFile()]).toEqual([true, before])
   })
@@ -123,7 +145,8 @@ describe('taking back in the box', () => {
     const first = lure('l1')!.name
     await rename('kept')
     const { recall } = await import('~/db/box')
-    const onDisk = async () => (await recall<{ text: string }[]>(useBoxStore().database(), 'undo-steps') ?? []).map(s => s.text)
+    const onDisk = async () =>
+      ((await recall<{ text: string }[]>(useBoxStore().database(), 'undo-steps')) ?? []).map(s => s.text)
     await vi.waitFor(async () => expect((await onDisk()).at(-1)).toBe('named kept'))
     await useUndoStore().takeBack()
     await until(() => lure('l1')!.name === first)
@@ -133,7 +156,10 @@ describe('taking back in the box', () => {
   })
   it('steps of another box are not kept for this one', async () => {
     await rename('before')
-    await useBoxStore().replaceBy({ format: 'ygrion', version: 1, lures: [{ id: 'only', name: 'only', family: 'tube' }] }, 'replaced')
+    await useBoxStore().replaceBy(
+      { format: 'ygrion', version: 1, lures: [{ id: 'only', name: 'only', family: 'tube' }] },
+      'replaced',
+    )
     await until(() => useBoxStore().box.lures.length === 1)
     const { recall } = await import('~/db/box')
     await vi.waitFor(async () => expect(await recall(useBoxStore().database(), 'undo-steps')).toEqual([]))
@@ -154,7 +180,11 @@ describe('the catalogue', () => {
   it('knows when a lure was last used, and lists boxes that are empty too', () => {
     const catalogue = useCatalogueStore()
     const { lureId } = stints[0]!
-    const used = stints.filter(s => s.lureId === lureId).map(s => s.start).sort().at(-1)
+    const used = stints
+      .filter(s => s.lureId === lureId)
+      .map(s => s.start)
+      .sort()
+      .at(-1)
     expect(catalogue.entryById.get(lureId)!.lastUsed).toBe(used)
     catalogue.trays = { 'Spare box': { rows: 2, columns: 3 } }
     expect(catalogue.boxes).toContain('Spare box')
@@ -197,8 +227,14 @@ describe('the reading', () => {
 
 describe('the look', () => {
   it.each([
-    ['light', 'no-preference', 'day'], ['no-preference', 'less', 'day'], ['dark', 'no-preference', 'night'], ['dark', 'more', 'glare'], ['light', 'more', 'glare'],
-  ] as const)('a device that asks for %s and contrast %s gets %s', (scheme, contrast, theme) => expect(deviceTheme(scheme, contrast)).toBe(theme))
+    ['light', 'no-preference', 'day'],
+    ['no-preference', 'less', 'day'],
+    ['dark', 'no-preference', 'night'],
+    ['dark', 'more', 'glare'],
+    ['light', 'more', 'glare'],
+  ] as const)('a device that asks for %s and contrast %s gets %s', (scheme, contrast, theme) =>
+    expect(deviceTheme(scheme, contrast)).toBe(theme),
+  )
   it('follows the device until one is chosen, and the choice is kept', async () => {
     const settings = useSettingsStore()
     await settings.open()
@@ -206,7 +242,8 @@ describe('the look', () => {
     settings.look = 'night'
     expect(settings.theme).toBe('night')
     const { database } = useBoxStore()
-    for (let i = 0; i < 400 && !await recall(database(), 'settings'); i++) await new Promise(resolve => setTimeout(resolve, 5))
+    for (let i = 0; i < 400 && !(await recall(database(), 'settings')); i++)
+      await new Promise(resolve => setTimeout(resolve, 5))
     expect(await recall(database(), 'settings')).toMatchObject({ theme: 'night' })
   })
 })

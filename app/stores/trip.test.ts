@@ -6,7 +6,14 @@ import { useReadingStore } from './reading'
 import { useSettingsStore } from './settings'
 import { useTripStore } from './trip'
 
-const setup = (lureId: string) => ({ lureId, trailerId: null, rig: null, outfitId: 'o1', presentation: { depthM: 1.5, speedMs: 0.6, cadence: 'steady' } }) as unknown as SetupOut
+const setup = (lureId: string) =>
+  ({
+    lureId,
+    trailerId: null,
+    rig: null,
+    outfitId: 'o1',
+    presentation: { depthM: 1.5, speedMs: 0.6, cadence: 'steady' },
+  }) as unknown as SetupOut
 
 const events = () => useTripStore().stint?.events ?? []
 const pieces = (id: string) => useBoxStore().lureById.get(id)!.quantity ?? 1
@@ -27,7 +34,14 @@ describe('a trip', () => {
     await begin()
     const { trip, stint } = useTripStore()
     expect(trip).toMatchObject({ placeId: 'averin', end: null })
-    expect(stint).toMatchObject({ lureId: 'l1', outfitId: 'o1', depthM: 1.5, speedMs: 0.6, cadence: 'steady', reading: { species: 'northern-pike', temperatureC: 11.5 } })
+    expect(stint).toMatchObject({
+      lureId: 'l1',
+      outfitId: 'o1',
+      depthM: 1.5,
+      speedMs: 0.6,
+      cadence: 'steady',
+      reading: { species: 'northern-pike', temperatureC: 11.5 },
+    })
   })
   it('a tap is an event of the fish one is after; a snag is of none', async () => {
     await begin()
@@ -35,7 +49,10 @@ describe('a trip', () => {
     await trips.tap('hit')
     await trips.tap('snagged')
     await until(() => events().length === 2)
-    expect(events().map(e => [e.kind, e.species])).toEqual([['hit', 'northern-pike'], ['snagged', null]])
+    expect(events().map(e => [e.kind, e.species])).toEqual([
+      ['hit', 'northern-pike'],
+      ['snagged', null],
+    ])
   })
   it('quick taps all stay, in their order', async () => {
     await begin()
@@ -63,7 +80,12 @@ describe('a trip', () => {
     const trips = useTripStore()
     await trips.cast(5)
     const before = trips.stint!
-    await trips.adjust({ id: 'slower', from: 0.6, to: 0.42, stint: { lureId: 'l1', presentation: { speedMs: 0.42, depthM: 1.5 } } })
+    await trips.adjust({
+      id: 'slower',
+      from: 0.6,
+      to: 0.42,
+      stint: { lureId: 'l1', presentation: { speedMs: 0.42, depthM: 1.5 } },
+    })
     await until(() => trips.trip!.stints!.length === 2)
     expect(trips.stint).toMatchObject({ lureId: 'l1', presentation: { speedMs: 0.42 }, casts: 0 })
     await trips.tap('hit')
@@ -113,7 +135,12 @@ describe('a trip', () => {
     await trips.change(setup('l2'))
     await until(() => trips.stint?.lureId === 'l2')
     const [first, second] = trips.trip!.stints!
-    expect([first!.end === second!.start, first!.events!.length, second!.events ?? [], second!.reading]).toMatchObject([true, 1, [], { temperatureC: 9 }])
+    expect([first!.end === second!.start, first!.events!.length, second!.events ?? [], second!.reading]).toMatchObject([
+      true,
+      1,
+      [],
+      { temperatureC: 9 },
+    ])
     expect(trips.lastTap).toBeNull()
   })
   it('casts are counted, an event gets its details or goes, the end closes all', async () => {
@@ -153,7 +180,9 @@ describe('a trip', () => {
 })
 
 describe('the place of an event', () => {
-  const at = (latitude: number, longitude: number) => ({ geolocation: { getCurrentPosition: (found: (p: unknown) => void) => found({ coords: { latitude, longitude } }) } })
+  const at = (latitude: number, longitude: number) => ({
+    geolocation: { getCurrentPosition: (found: (p: unknown) => void) => found({ coords: { latitude, longitude } }) },
+  })
   it('is asked for only when it is wished', async () => {
     const asked = vi.fn()
     vi.stubGlobal('navigator', { geolocation: { getCurrentPosition: asked } })
@@ -171,7 +200,11 @@ describe('the place of an event', () => {
     expect(events()[0]).toMatchObject({ kind: 'landed', latitude: 58.41234, longitude: 13.21234 })
   })
   it('that the device does not tell is said so, and the tap stays', async () => {
-    vi.stubGlobal('navigator', { geolocation: { getCurrentPosition: (_: unknown, failed: (e: unknown) => void) => failed({ code: 1, message: 'denied' }) } })
+    vi.stubGlobal('navigator', {
+      geolocation: {
+        getCurrentPosition: (_: unknown, failed: (e: unknown) => void) => failed({ code: 1, message: 'denied' }),
+      },
+    })
     await begin()
     useSettingsStore().keepPlace = true
     await useTripStore().tap('landed')

@@ -3,7 +3,22 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw } from 'vue'
 import { HAND_CHANGES } from '#core/knowledge'
 import type { InHand } from '#core/rotation'
-import { ended, openStint, resumed, type StintStart, type Trip, type TripEvent, withCasts, withDetail, withEvent, withLineEmpty, withoutEvent, withoutLastStint, withStint, withStock } from '#core/tackle'
+import {
+  ended,
+  openStint,
+  resumed,
+  type StintStart,
+  type Trip,
+  type TripEvent,
+  withCasts,
+  withDetail,
+  withEvent,
+  withLineEmpty,
+  withoutEvent,
+  withoutLastStint,
+  withStint,
+  withStock,
+} from '#core/tackle'
 import type { SetupOut } from '#core/tell'
 import { changeRow } from '~/db/change'
 import { GateError } from '~/db/gate'
@@ -15,10 +30,16 @@ import { localIso } from '~/text/dates'
 
 /** What was done on the water, so that it can be taken back in its order. */
 type Step =
-  | { readonly does: 'event', readonly tripId: string, readonly id: string, readonly kind: TripEvent['kind'], readonly lureId: string }
-  | { readonly does: 'stint', readonly tripId: string, readonly id: string, readonly says: string }
-  | { readonly does: 'casts', readonly tripId: string, readonly more: number }
-  | { readonly does: 'end', readonly tripId: string }
+  | {
+      readonly does: 'event'
+      readonly tripId: string
+      readonly id: string
+      readonly kind: TripEvent['kind']
+      readonly lureId: string
+    }
+  | { readonly does: 'stint'; readonly tripId: string; readonly id: string; readonly says: string }
+  | { readonly does: 'casts'; readonly tripId: string; readonly more: number }
+  | { readonly does: 'end'; readonly tripId: string }
 
 /** A second tap of the same kind this soon is a wet thumb, not a second fish [ms]. */
 const DOUBLE_TAP_MS = 350
@@ -33,26 +54,52 @@ export const useTripStore = defineStore('trip', () => {
   /** Why the place of an event is missing; empty when it is not. */
   const placeTrouble = ref('')
   /** The newest trip without an end. */
-  const trip = computed((): Trip | null => [...box.box.trips].filter(t => !t.end && (t.stints ?? []).length > 0).sort((a, b) => Date.parse(b.start) - Date.parse(a.start))[0] ?? null)
+  const trip = computed(
+    (): Trip | null =>
+      [...box.box.trips]
+        .filter(t => !t.end && (t.stints ?? []).length > 0)
+        .sort((a, b) => Date.parse(b.start) - Date.parse(a.start))[0] ?? null,
+  )
   const stint = computed(() => (trip.value ? openStint(trip.value) : null))
   const steps = shallowRef<readonly Step[]>([])
   const lastStep = computed(() => steps.value[steps.value.length - 1] ?? null)
   /** What the last tap wrote; `null` when something else was done since. */
   const lastTap = computed(() => (lastStep.value?.does === 'event' ? lastStep.value : null))
-  const did = (step: Step) => { steps.value = [...steps.value, step] }
-  const changeTrip = (tripId: string, change: (t: Trip) => Trip) => changeRow(box.database(), 'trips', tripId, t => plain(change(t)))
+  const did = (step: Step) => {
+    steps.value = [...steps.value, step]
+  }
+  const changeTrip = (tripId: string, change: (t: Trip) => Trip) =>
+    changeRow(box.database(), 'trips', tripId, t => plain(change(t)))
   const now = () => localIso(new Date())
   const plain = <T>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T
 
   function stintOf(setup: SetupOut): StintStart<unknown> {
     const { lureId, trailerId, rig, outfitId, headG, sinkerG, presentation } = setup
     const { depthM, speedMs, cadence, pauseS, tipM, castM, countdownS } = presentation
-    return { id: nanoid(), lureId, trailerId, rig, outfitId, depthM, speedMs, cadence, presentation: { depthM, speedMs, cadence, pauseS, tipM, castM, countdownS, headG, sinkerG }, reading: plain(readings.reading) }
+    return {
+      id: nanoid(),
+      lureId,
+      trailerId,
+      rig,
+      outfitId,
+      depthM,
+      speedMs,
+      cadence,
+      presentation: { depthM, speedMs, cadence, pauseS, tipM, castM, countdownS, headG, sinkerG },
+      reading: plain(readings.reading),
+    }
   }
 
   /** `kit`: the pack list it begins with, and the rods that are rigged. */
   async function start(setup: SetupOut, kit: Pick<Trip, 'packId' | 'rods'> = {}): Promise<void> {
-    const begun: Trip = { id: nanoid(), placeId: readings.place?.id ?? null, start: now(), end: null, stints: [], ...kit }
+    const begun: Trip = {
+      id: nanoid(),
+      placeId: readings.place?.id ?? null,
+      start: now(),
+      end: null,
+      stints: [],
+      ...kit,
+    }
     await box.database().trips.put(plain(withStint(begun, stintOf(setup), begun.start)))
   }
 
@@ -83,7 +130,14 @@ export const useTripStore = defineStore('trip', () => {
     const { lureId } = stint.value
     const event = { id, kind, species: kind === 'snagged' || kind === 'lure-lost' ? null : readings.reading.species }
     const write = (t: Trip) => plain(withEvent(t, event, now()))
-    if (kind === 'lure-lost') await changeTripAndLure(box.database(), tripId, t => plain(withLineEmpty(write(t), now())), lureId, lure => withStock(lure, -1))
+    if (kind === 'lure-lost')
+      await changeTripAndLure(
+        box.database(),
+        tripId,
+        t => plain(withLineEmpty(write(t), now())),
+        lureId,
+        lure => withStock(lure, -1),
+      )
     else await changeTrip(tripId, write)
     did({ does: 'event', tripId, id, kind, lureId })
     navigator.vibrate?.(VIBRATION_MS)
@@ -108,19 +162,30 @@ export const useTripStore = defineStore('trip', () => {
     if (!last) return
     steps.value = steps.value.slice(0, -1)
     switch (last.does) {
-      case 'event': return dropEvent(last.tripId, last.id, last.kind, last.lureId)
-      case 'stint': return void await changeTrip(last.tripId, t => withoutLastStint(t, last.id))
-      case 'casts': return void await changeTrip(last.tripId, t => withCasts(t, -last.more))
-      case 'end': return resume(last.tripId)
+      case 'event':
+        return dropEvent(last.tripId, last.id, last.kind, last.lureId)
+      case 'stint':
+        return void (await changeTrip(last.tripId, t => withoutLastStint(t, last.id)))
+      case 'casts':
+        return void (await changeTrip(last.tripId, t => withCasts(t, -last.more)))
+      case 'end':
+        return resume(last.tripId)
     }
   }
 
   /** An event goes; a lost lure is in the box again, and on the line if nothing else was tied on since. */
   async function dropEvent(tripId: string, eventId: string, kind: TripEvent['kind'], lureId: string): Promise<void> {
     const without = (t: Trip) => withoutEvent(t, eventId)
-    if (kind !== 'lure-lost') return void await changeTrip(tripId, without)
-    const wasLast = (t: Trip) => (t.stints ?? [])[(t.stints ?? []).length - 1]?.events?.some(e => e.id === eventId) ?? false
-    await changeTripAndLure(box.database(), tripId, t => plain(wasLast(t) && !t.end ? resumed(without(t)) : without(t)), lureId, lure => withStock(lure, 1))
+    if (kind !== 'lure-lost') return void (await changeTrip(tripId, without))
+    const wasLast = (t: Trip) =>
+      (t.stints ?? [])[(t.stints ?? []).length - 1]?.events?.some(e => e.id === eventId) ?? false
+    await changeTripAndLure(
+      box.database(),
+      tripId,
+      t => plain(wasLast(t) && !t.end ? resumed(without(t)) : without(t)),
+      lureId,
+      lure => withStock(lure, 1),
+    )
   }
 
   /** What cannot be is told, and what stood there stays. */
@@ -128,8 +193,7 @@ export const useTripStore = defineStore('trip', () => {
     problem.value = ''
     try {
       if (trip.value) await changeTrip(trip.value.id, t => withDetail(t, eventId, about))
-    }
-    catch (error) {
+    } catch (error) {
       if (!(error instanceof GateError)) throw error
       problem.value = `Not stored: ${error.issues.map(({ path, message }) => `${path.split('.').at(-1)} ${message}`).join('; ')}.`
     }
@@ -147,7 +211,8 @@ export const useTripStore = defineStore('trip', () => {
     await changeTrip(tripId, t => withCasts(t, more))
     did({ does: 'casts', tripId, more })
   }
-  const rig = async (rods: readonly string[]) => void (trip.value && await changeTrip(trip.value.id, t => ({ ...t, rods: rods.length > 0 ? [...rods] : null })))
+  const rig = async (rods: readonly string[]) =>
+    void (trip.value && (await changeTrip(trip.value.id, t => ({ ...t, rods: rods.length > 0 ? [...rods] : null }))))
   async function finish(): Promise<void> {
     if (!trip.value) return
     const tripId = trip.value.id
@@ -155,9 +220,27 @@ export const useTripStore = defineStore('trip', () => {
     did({ does: 'end', tripId })
   }
   /** Goes on with a trip that was ended. */
-  const resume = async (tripId: string) => void await changeTrip(tripId, t => resumed(t))
+  const resume = async (tripId: string) => void (await changeTrip(tripId, t => resumed(t)))
 
-  return { trip, stint, lastStep, lastTap, problem, placeTrouble, start, change, adjust, tap, takeBack, detail, remove, cast, rig, finish, resume }
+  return {
+    trip,
+    stint,
+    lastStep,
+    lastTap,
+    problem,
+    placeTrouble,
+    start,
+    change,
+    adjust,
+    tap,
+    takeBack,
+    detail,
+    remove,
+    cast,
+    rig,
+    finish,
+    resume,
+  }
 })
 
 /** A short buzz says that the tap is stored [ms]. */

@@ -4,7 +4,11 @@ import { computed, shallowRef } from 'vue'
 /** Does something and tells how to do the reverse; nothing: it cannot be done again. */
 export type Deed = () => Promise<Deed | void>
 /** `kept`: what of it outlives the page. */
-export interface Step<K = unknown> { readonly text: string, readonly undo: Deed, readonly kept?: K }
+export interface Step<K = unknown> {
+  readonly text: string
+  readonly undo: Deed
+  readonly kept?: K
+}
 
 /** How far back one can go. */
 const STEPS = 50
@@ -17,8 +21,8 @@ export const useUndoStore = defineStore('undo', () => {
   const isShown = shallowRef(false)
   /** What was not taken back, because it was worked on since. */
   const notice = shallowRef('')
-  const last = computed(() => (isShown.value ? steps.value.at(-1) ?? null : null))
-  const again = computed(() => (isShown.value ? undone.value.at(-1) ?? null : null))
+  const last = computed(() => (isShown.value ? (steps.value.at(-1) ?? null) : null))
+  const again = computed(() => (isShown.value ? (undone.value.at(-1) ?? null) : null))
 
   function offer(text: string, undo: Deed, kept?: unknown): void {
     steps.value = [...steps.value, { text, undo, kept }].slice(-STEPS)
@@ -52,5 +56,18 @@ export const useUndoStore = defineStore('undo', () => {
     steps.value = [...earlier, ...steps.value].slice(-STEPS)
   }
 
-  return { steps, undone, last, again, notice, offer, takeBack, doAgain, remembered, hide: () => { isShown.value = false } }
+  return {
+    steps,
+    undone,
+    last,
+    again,
+    notice,
+    offer,
+    takeBack,
+    doAgain,
+    remembered,
+    hide: () => {
+      isShown.value = false
+    },
+  }
 })

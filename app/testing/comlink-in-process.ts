@@ -19,15 +19,22 @@ export const expose = (api: Api) => {
 }
 export const transfer = <T>(value: T): T => value
 export const proxy = <T>(value: T): T => value
-export const wrap = () => new Proxy({}, {
-  // What is awaited must not look like a promise.
-  get: (_, name: string) => name === 'then' ? undefined : async (...given: unknown[]) => {
-    await new Promise(resolve => setTimeout(resolve))
-    if (failure !== null) {
-      const message = failure
-      failure = null
-      throw new Error(message)
-    }
-    return copied(await exposed[name]!(...given.map(copied) as never[]))
-  },
-})
+export const wrap = () =>
+  new Proxy(
+    {},
+    {
+      // What is awaited must not look like a promise.
+      get: (_, name: string) =>
+        name === 'then'
+          ? undefined
+          : async (...given: unknown[]) => {
+              await new Promise(resolve => setTimeout(resolve))
+              if (failure !== null) {
+                const message = failure
+                failure = null
+                throw new Error(message)
+              }
+              return copied(await exposed[name]!(...(given.map(copied) as never[])))
+            },
+    },
+  )

@@ -13,10 +13,18 @@ const SLIPS = /undefined|null|NaN|Infinity|\{|\[object/
 
 describe('the adviser in words', () => {
   it.each<[AdviceReason, RegExp]>([
-    [{ rule: 'area', values: { minutes: 7 } }, /stay 7 min/], [{ rule: 'thin', values: { minutes: 4 } }, /4 min .* prove nothing/], [{ rule: 'works', values: { contacts: 3 } }, /3 so far/],
-    [{ rule: 'works', values: { contacts: 0 } }, /^Nothing in the box promises/], [{ rule: 'untried', values: { trait: 'size' } }, /Another size/], [{ rule: 'review', values: { minutes: 120 } }, /120 min/],
-    [{ rule: 'conditioned', values: { contacts: 4, minutes: 25 } }, /4 came, then 25 min/], [{ rule: 'clean-up', values: {} }, /clean up/], [{ rule: 'belief', values: { percent: 62, trait: 'depth' } }, /62 % likely that depth/],
-    [{ rule: 'two-changes', values: { traits: 'size and colour' } }, /changes size and colour/], [{ rule: 'place', values: { minutes: 60, setups: 3 } }, /60 min and 3 different/], [{ rule: 'nothing-left', values: {} }, /change the place/],
+    [{ rule: 'area', values: { minutes: 7 } }, /stay 7 min/],
+    [{ rule: 'thin', values: { minutes: 4 } }, /4 min .* prove nothing/],
+    [{ rule: 'works', values: { contacts: 3 } }, /3 so far/],
+    [{ rule: 'works', values: { contacts: 0 } }, /^Nothing in the box promises/],
+    [{ rule: 'untried', values: { trait: 'size' } }, /Another size/],
+    [{ rule: 'review', values: { minutes: 120 } }, /120 min/],
+    [{ rule: 'conditioned', values: { contacts: 4, minutes: 25 } }, /4 came, then 25 min/],
+    [{ rule: 'clean-up', values: {} }, /clean up/],
+    [{ rule: 'belief', values: { percent: 62, trait: 'depth' } }, /62 % likely that depth/],
+    [{ rule: 'two-changes', values: { traits: 'size and colour' } }, /changes size and colour/],
+    [{ rule: 'place', values: { minutes: 60, setups: 3 } }, /60 min and 3 different/],
+    [{ rule: 'nothing-left', values: {} }, /change the place/],
   ])('%j', (reason, words) => {
     const sentence = adviceInWords(reason)
     expect(sentence).toMatch(words)
@@ -35,17 +43,53 @@ describe('the adviser in words', () => {
 })
 
 describe('places in an order', () => {
-  const fits = [{ lureId: 'a', score: 0.9 }, { lureId: 'b', score: 0.8 }, { lureId: 'c', score: 0.7 }]
+  const fits = [
+    { lureId: 'a', score: 0.9 },
+    { lureId: 'b', score: 0.8 },
+    { lureId: 'c', score: 0.7 },
+  ]
   it('up, down, new; and none before the first change', () => {
-    expect(places(fits, ['b', 'a', 'x']).map(p => [p.lureId, p.place, p.moved])).toEqual([['a', 1, 1], ['b', 2, -1], ['c', 3, null]])
+    expect(places(fits, ['b', 'a', 'x']).map(p => [p.lureId, p.place, p.moved])).toEqual([
+      ['a', 1, 1],
+      ['b', 2, -1],
+      ['c', 3, null],
+    ])
     expect(places(fits, []).map(p => p.moved)).toEqual([0, 0, 0])
   })
 })
 
 describe('courses in words', () => {
   const presented: Presented = {
-    control: 'count-down', mode: 'cast', cadence: 'countdown-steady', pauseS: null, depthM: 2, bottomM: 8, castM: 25, lineOutM: null, tipM: 0.5, speedMs: 0.6, lineDiameterMm: 0.2, lineDensity: 1140, waterDensity: 999, currentMs: 0, slope: 0, heaveM: 0, dropLeaderM: null, fallWorks: false, gear: false, band: { fromM: 1, toM: 3 },
-    bait: { towArea: 3e-4, fallArea: 4.5e-4, liftRatio: 0, netWeight: 0.09, fallMs: 0.5, rated: null, style: 'kick', window: { min: 0.2, best: 0.6, max: 1.4 } },
+    control: 'count-down',
+    mode: 'cast',
+    cadence: 'countdown-steady',
+    pauseS: null,
+    depthM: 2,
+    bottomM: 8,
+    castM: 25,
+    lineOutM: null,
+    tipM: 0.5,
+    speedMs: 0.6,
+    lineDiameterMm: 0.2,
+    lineDensity: 1140,
+    waterDensity: 999,
+    currentMs: 0,
+    slope: 0,
+    heaveM: 0,
+    dropLeaderM: null,
+    fallWorks: false,
+    gear: false,
+    band: { fromM: 1, toM: 3 },
+    bait: {
+      towArea: 3e-4,
+      fallArea: 4.5e-4,
+      liftRatio: 0,
+      netWeight: 0.09,
+      fallMs: 0.5,
+      rated: null,
+      style: 'kick',
+      window: { min: 0.2, best: 0.6, max: 1.4 },
+    },
   }
   const share = { ofTime: 0.42, seconds: 17 } as Parameters<typeof courseInWords>[2]
   it('say how it begins, how deep, how long and how much of it is among the fish, in either system', () => {
@@ -55,15 +99,29 @@ describe('courses in words', () => {
     expect(metric).toContain('42 % of the time (17 s) is among the fish')
     expect(plain(courseInWords(course, presented, share, 'imperial'))).toMatch(/ft.*ft/)
     expect(courseInWords(course, { ...presented, mode: 'troll' }, share, 'metric')).toMatch(/^Behind the boat/)
-    expect(courseInWords(course, { ...presented, control: 'vertical' }, share, 'metric')).toMatch(/^Let down under the rod/)
+    expect(courseInWords(course, { ...presented, control: 'vertical' }, share, 'metric')).toMatch(
+      /^Let down under the rod/,
+    )
     expect(courseInWords({ ...course, bow: 0.6 }, presented, share, 'metric')).toMatch(/a tenth shallower/)
     expect([duration(42), duration(125)]).toEqual(['42 s', '2 min 5 s'])
   })
   it('every cadence can be told for every way that offers it, with all its figures filled in', () => {
     for (const [control, cadences] of Object.entries(CADENCES_OF)) {
       for (const cadence of cadences) {
-        for (const [turns, system] of [[1.4, 'metric'], [null, 'imperial']] as const) {
-          const text = cadenceInWords({ ...presented, control: control as Presented['control'], cadence, pauseS: CADENCE_TABLE[cadence].pauseS?.[1] ?? null }, turns, system)
+        for (const [turns, system] of [
+          [1.4, 'metric'],
+          [null, 'imperial'],
+        ] as const) {
+          const text = cadenceInWords(
+            {
+              ...presented,
+              control: control as Presented['control'],
+              cadence,
+              pauseS: CADENCE_TABLE[cadence].pauseS?.[1] ?? null,
+            },
+            turns,
+            system,
+          )
           expect(text, `${control} ${cadence}`).not.toMatch(SLIPS)
         }
       }
@@ -73,8 +131,16 @@ describe('courses in words', () => {
     expect(cadenceInWords(presented, null, 'metric')).toContain('a few turns')
   })
   it('every lever is an instruction, and says which way', () => {
-    const way = (lever: DialWay['lever'], from: number, to: number): DialWay => ({ lever, from, to, reachesM: 2, lureId: 'l1', outfitId: 'o1' })
-    const told = (lever: DialWay['lever'], from: number, to: number) => plain(wayInWords(way(lever, from, to), id => `<${id}>`, 'metric'))
+    const way = (lever: DialWay['lever'], from: number, to: number): DialWay => ({
+      lever,
+      from,
+      to,
+      reachesM: 2,
+      lureId: 'l1',
+      outfitId: 'o1',
+    })
+    const told = (lever: DialWay['lever'], from: number, to: number) =>
+      plain(wayInWords(way(lever, from, to), id => `<${id}>`, 'metric'))
     expect(told('tip', 1, 0.2)).toMatch(/^rod tip down to 0\.2/)
     expect(told('tip', 0.2, 1)).toMatch(/^rod tip up/)
     expect(told('count', 4, 6.2)).toBe('count 6 s instead of 4')
@@ -94,6 +160,10 @@ describe('what would change the order, in words', () => {
     expect(plain(flipValue({ field: 'forageLengthMm', to: 90 }, 'metric'))).toBe('90 mm')
     expect(flipValue({ field: 'grouping', to: 'one-spot' }, 'metric')).toBe('one spot')
     expect(flipValue({ field: 'forage', to: 'bleak' }, 'metric')).toBe('bleak or roach')
-    expect([flipFieldLabel('windMs'), flipFieldLabel('from'), flipFieldLabel('sky')]).toEqual(['wind', 'you stand', 'sky'])
+    expect([flipFieldLabel('windMs'), flipFieldLabel('from'), flipFieldLabel('sky')]).toEqual([
+      'wind',
+      'you stand',
+      'sky',
+    ])
   })
 })

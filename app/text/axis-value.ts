@@ -20,7 +20,10 @@ export function axisRange(axis: AxisId, low: number, high: number, system: UnitS
     const dimension = DIMENSION[unit as keyof typeof DIMENSION]
     return `${formatNumber(dimension, low, { system })}–${formatQuantity(dimension, high, { system })}`
   }
-  if (axis === 'sound') return low === high ? axisValue(axis, low, system) : `${axisValue(axis, low, system)} to ${axisValue(axis, high, system)}`
+  if (axis === 'sound')
+    return low === high
+      ? axisValue(axis, low, system)
+      : `${axisValue(axis, low, system)} to ${axisValue(axis, high, system)}`
   if (unit === '0–1') return `${Math.round(low * 100)}–${Math.round(high * 100)} %`
   return `${low.toFixed(1)}–${high.toFixed(1)} of ${unit.slice(2)}`
 }

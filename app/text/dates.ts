@@ -10,11 +10,13 @@ export function localIso(at: Date | string | number): string {
 }
 
 /** For an input of date and time, by the wall clock here; nothing for no moment. */
-export const forInput = (at: string | null | undefined): string => (at ? localIso(at).slice(0, 'YYYY-MM-DDTHH:MM'.length) : '')
+export const forInput = (at: string | null | undefined): string =>
+  at ? localIso(at).slice(0, 'YYYY-MM-DDTHH:MM'.length) : ''
 
 const said = (options: Intl.DateTimeFormatOptions) => {
   const format = new Intl.DateTimeFormat([], options)
-  return (at: Date | string | number | null | undefined): string => (at === null || at === undefined || at === '' ? '' : format.format(new Date(at)))
+  return (at: Date | string | number | null | undefined): string =>
+    at === null || at === undefined || at === '' ? '' : format.format(new Date(at))
 }
 
 /** "06:40" */

@@ -3,7 +3,16 @@ import type { Cadence } from '#core/terms'
 import type { Dialled } from '~/composables/useCourses'
 
 /** What can be turned, with the least and the most that an address may say [m, m, m, m/s, m, mm, s, g]; wider than the sliders, for what a slider gives depends on the set-up. */
-const TURNED = { tipM: [0, 6], castM: [1, 200], lineOutM: [1, 300], speedMs: [0.01, 6], depthM: [0, 400], lineDiameterMm: [0.03, 3], pauseS: [0, 120], addedG: [-500, 2000] } as const satisfies Record<string, readonly [number, number]>
+const TURNED = {
+  tipM: [0, 6],
+  castM: [1, 200],
+  lineOutM: [1, 300],
+  speedMs: [0.01, 6],
+  depthM: [0, 400],
+  lineDiameterMm: [0.03, 3],
+  pauseS: [0, 120],
+  addedG: [-500, 2000],
+} as const satisfies Record<string, readonly [number, number]>
 type TurnedNumber = keyof typeof TURNED
 
 /** The dial as it stands in an address: `tipM:0.5,cadence:tick`; nothing turned: `undefined`. */

@@ -3,14 +3,25 @@ import type { ForageId } from '#core/terms'
 import { type Dimension, formatQuantity, type UnitSystem } from '#core/units'
 import { forageLabel, words } from './labels'
 
-const NUMBER: Record<NumberField, { readonly label: string, readonly dimension: Dimension }> = {
-  temperatureC: { label: 'water', dimension: 'temperature' }, visibilityM: { label: 'a lure vanishes at', dimension: 'depth' }, windMs: { label: 'wind', dimension: 'speed' },
-  currentMs: { label: 'current', dimension: 'speed' }, fishFromM: { label: 'fish from', dimension: 'depth' }, forageLengthMm: { label: 'prey', dimension: 'length' },
+const NUMBER: Record<NumberField, { readonly label: string; readonly dimension: Dimension }> = {
+  temperatureC: { label: 'water', dimension: 'temperature' },
+  visibilityM: { label: 'a lure vanishes at', dimension: 'depth' },
+  windMs: { label: 'wind', dimension: 'speed' },
+  currentMs: { label: 'current', dimension: 'speed' },
+  fishFromM: { label: 'fish from', dimension: 'depth' },
+  forageLengthMm: { label: 'prey', dimension: 'length' },
 }
-const CHOICE: Partial<Record<FlipField, string>> = { from: 'you stand', forage: 'they eat', grouping: 'fish are', shortStrikes: 'short bites', pressure: 'pressure', phase: 'season' }
+const CHOICE: Partial<Record<FlipField, string>> = {
+  from: 'you stand',
+  forage: 'they eat',
+  grouping: 'fish are',
+  shortStrikes: 'short bites',
+  pressure: 'pressure',
+  phase: 'season',
+}
 
 export function flipFieldLabel(field: FlipField): string {
-  return field in NUMBER ? NUMBER[field as NumberField].label : CHOICE[field] ?? field
+  return field in NUMBER ? NUMBER[field as NumberField].label : (CHOICE[field] ?? field)
 }
 
 /** The value at which the order flips, with its unit. */

@@ -8,7 +8,8 @@ export function words(id: string | null | undefined): string {
 
 export const familyLabel = (family: Family): string => FAMILY_TABLE[family].label
 /** A fish that this version does not know keeps the word it came with. */
-export const speciesLabel = (species: SpeciesId): string => (SPECIES_TABLE[species] as { label: string } | undefined)?.label ?? words(species)
+export const speciesLabel = (species: SpeciesId): string =>
+  (SPECIES_TABLE[species] as { label: string } | undefined)?.label ?? words(species)
 export const forageLabel = (forage: ForageId): string => FORAGE_TABLE[forage].label
 
 const TACTIC_LABELS = new Map(TACTICS.map(({ id, label }) => [id, label]))
@@ -22,7 +23,10 @@ export function capital(text: string): string {
 }
 
 export const KNOWN_LABEL = {
-  tested: 'tested by you', stated: 'as you entered it', computed: 'worked out', typical: 'assumed: typical of its kind',
+  tested: 'tested by you',
+  stated: 'as you entered it',
+  computed: 'worked out',
+  typical: 'assumed: typical of its kind',
 } as const
 
 /** The names of the looks, as on the buttons. */

@@ -5,7 +5,11 @@ import { formatNumber, formatQuantity, shownUnit, type UnitSystem } from '#core/
 import { words } from './labels'
 
 /** Decimals of a bench's figures: the scale and the watch tell more than a packet does. */
-const FINE: Partial<Record<TestKind, Partial<Record<UnitSystem, number>>>> = { weigh: { metric: 2, imperial: 3, mixed: 3 }, tear: { metric: 2, imperial: 1, mixed: 1 }, swim: { metric: 2 } }
+const FINE: Partial<Record<TestKind, Partial<Record<UnitSystem, number>>>> = {
+  weigh: { metric: 2, imperial: 3, mixed: 3 },
+  tear: { metric: 2, imperial: 1, mixed: 1 },
+  swim: { metric: 2 },
+}
 
 /** The unit that a test is read in. */
 export function unitOf(kind: TestKind, system: UnitSystem): string {
@@ -16,20 +20,36 @@ export function unitOf(kind: TestKind, system: UnitSystem): string {
 /** One reading of a test with its unit. */
 export function readingInWords(kind: TestKind, value: number, system: UnitSystem): string {
   const { dimension, unit } = TEST_GUIDES[kind]
-  return dimension ? formatQuantity(dimension, value, { system, decimals: FINE[kind]?.[system] }) : `${unit === 's' ? value.toFixed(2) : value} ${unit}`
+  return dimension
+    ? formatQuantity(dimension, value, { system, decimals: FINE[kind]?.[system] })
+    : `${unit === 's' ? value.toFixed(2) : value} ${unit}`
 }
 
 /** One line that says what a bench test found, with its unit and spread. */
-export function testInWords({ kind, values, rig, addedG, depthM, temperatureC }: BenchTest, system: UnitSystem): string {
+export function testInWords(
+  { kind, values, rig, addedG, depthM, temperatureC }: BenchTest,
+  system: UnitSystem,
+): string {
   const guide = TEST_GUIDES[kind]
   const numbers = values.filter(v => v !== null)
   const where = [
-    rig ? words(rig) : '', addedG ? `+${formatQuantity('weight', addedG, { system })}` : '', depthM ? `over ${formatQuantity('depth', depthM, { system })}` : '',
+    rig ? words(rig) : '',
+    addedG ? `+${formatQuantity('weight', addedG, { system })}` : '',
+    depthM ? `over ${formatQuantity('depth', depthM, { system })}` : '',
     temperatureC != null ? formatQuantity('temperature', temperatureC, { system }) : '',
-  ].filter(Boolean).join(', ')
+  ]
+    .filter(Boolean)
+    .join(', ')
   const found = guide.fields
-    ? guide.fields.map((f, i) => `${f} ${values[i] == null ? 'not known' : guide.dimension ? readingInWords(kind, values[i], system) : values[i]}`).join(', ')
-    : numbers.length === 0 ? 'did not tear' : meanInWords(kind, numbers, system)
+    ? guide.fields
+        .map(
+          (f, i) =>
+            `${f} ${values[i] == null ? 'not known' : guide.dimension ? readingInWords(kind, values[i], system) : values[i]}`,
+        )
+        .join(', ')
+    : numbers.length === 0
+      ? 'did not tear'
+      : meanInWords(kind, numbers, system)
   return where ? `${found} (${where})` : found
 }
 

@@ -11,7 +11,17 @@ const LINE = { diameter: 0.0003, density: LINE_DENSITY.nylon }
 
 const api: BenchApi = {
   changedDepth({ rated, beforeN, afterN }) {
-    const plug = calibrateCast({ depth: rated.depthM, cast: rated.castM, tip: rated.tipM, speed: rated.speedMs, line: { diameter: rated.lineDiameterMm / 1000, density: LINE_DENSITY.nylon } }, beforeN, WATER)
+    const plug = calibrateCast(
+      {
+        depth: rated.depthM,
+        cast: rated.castM,
+        tip: rated.tipM,
+        speed: rated.speedMs,
+        line: { diameter: rated.lineDiameterMm / 1000, density: LINE_DENSITY.nylon },
+      },
+      beforeN,
+      WATER,
+    )
     if (!plug) return { before: null, after: null }
     const runs = (netWeight: number) => retrieve({ ...plug, netWeight }, LINE, WATER, USE).deepest.depth
     return { before: runs(beforeN), after: runs(afterN) }

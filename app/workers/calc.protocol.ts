@@ -4,7 +4,7 @@ export interface CalcRequest {
   readonly name: string
   readonly input: Record<string, unknown>
   /** Input that is swept for the chart, and the output that is drawn. */
-  readonly chart: { readonly x: string, readonly from: number, readonly to: number, readonly y: string } | null
+  readonly chart: { readonly x: string; readonly from: number; readonly to: number; readonly y: string } | null
 }
 
 export interface CalcAnswer {
@@ -14,4 +14,6 @@ export interface CalcAnswer {
   readonly line: readonly (readonly [number, number])[]
 }
 
-export interface CalcApi { work: (request: CalcRequest) => CalcAnswer }
+export interface CalcApi {
+  work: (request: CalcRequest) => CalcAnswer
+}

@@ -10,15 +10,20 @@ const api: CalcApi = {
     const calc = CALCS.find(c => c.name === name)!
     const at = (own: Record<string, unknown>) => {
       const outcome = check(calc.input, own)
-      return outcome.ok ? { issues: [], answer: calc.run(outcome.value) as Record<string, unknown> } : { issues: outcome.issues, answer: null }
+      return outcome.ok
+        ? { issues: [], answer: calc.run(outcome.value) as Record<string, unknown> }
+        : { issues: outcome.issues, answer: null }
     }
     const { issues, answer } = at(input)
-    const line = chart && answer
-      ? Array.from({ length: POINTS }, (_, i) => chart.from + (i / (POINTS - 1)) * (chart.to - chart.from)).flatMap((x) => {
-          const y = at({ ...input, [chart.x]: x }).answer?.[chart.y]
-          return typeof y === 'number' ? [[x, y] as const] : []
-        })
-      : []
+    const line =
+      chart && answer
+        ? Array.from({ length: POINTS }, (_, i) => chart.from + (i / (POINTS - 1)) * (chart.to - chart.from)).flatMap(
+            x => {
+              const y = at({ ...input, [chart.x]: x }).answer?.[chart.y]
+              return typeof y === 'number' ? [[x, y] as const] : []
+            },
+          )
+        : []
     return { issues, answer, line }
   },
 }

@@ -6,12 +6,18 @@ import type { CourseApi, CourseRequest, FoundCourse } from './course.protocol'
  * Courses from their worker. While one is worked out only the newest question waits: a dragged rod tip never queues up stale courses.
  */
 export class CourseClient {
-  private readonly worker = new Worker(new URL('./course.worker.ts', import.meta.url), { type: 'module', name: 'course' })
+  private readonly worker = new Worker(new URL('./course.worker.ts', import.meta.url), {
+    type: 'module',
+    name: 'course',
+  })
   private readonly api = Comlink.wrap<CourseApi>(this.worker)
   private waiting: CourseRequest | null = null
   private isBusy = false
 
-  constructor(private readonly found: (courses: readonly FoundCourse[]) => void, private readonly failed: (error: Error) => void) {}
+  constructor(
+    private readonly found: (courses: readonly FoundCourse[]) => void,
+    private readonly failed: (error: Error) => void,
+  ) {}
 
   ask(request: CourseRequest): void {
     this.waiting = request
@@ -34,11 +40,9 @@ export class CourseClient {
         this.waiting = null
         this.found(await this.api.courses(request))
       }
-    }
-    catch (error) {
+    } catch (error) {
       this.failed(error as Error)
-    }
-    finally {
+    } finally {
       this.isBusy = false
     }
   }

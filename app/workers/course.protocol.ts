@@ -1,8 +1,13 @@
 import type { BandShare, Boat, Course, DialWay, Presented } from '#core/course'
 
-export type CourseRequest = readonly { readonly id: string, readonly presented: Presented }[]
+export type CourseRequest = readonly { readonly id: string; readonly presented: Presented }[]
 
-export interface FoundCourse { readonly id: string, readonly course: Course, readonly share: BandShare, readonly runsAtM: number }
+export interface FoundCourse {
+  readonly id: string
+  readonly course: Course
+  readonly share: BandShare
+  readonly runsAtM: number
+}
 
 export interface CourseApi {
   courses: (request: CourseRequest) => readonly FoundCourse[]

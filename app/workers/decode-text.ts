@@ -1,5 +1,9 @@
 /** A text and how it was written. */
-export interface DecodedText { readonly text: string, readonly encoding: string, readonly isGuess: boolean }
+export interface DecodedText {
+  readonly text: string
+  readonly encoding: string
+  readonly isGuess: boolean
+}
 
 /**
  * Reads bytes as text: by their mark (UTF-8, UTF-16), else as UTF-8, else as Windows-1252, which older spreadsheets write.
@@ -7,13 +11,15 @@ export interface DecodedText { readonly text: string, readonly encoding: string,
  */
 export function decodeText(bytes: Uint8Array): DecodedText {
   const [a, b, c] = bytes
-  if (a === 0xFF && b === 0xFE) return { text: new TextDecoder('utf-16le').decode(bytes), encoding: 'UTF-16', isGuess: false }
-  if (a === 0xFE && b === 0xFF) return { text: new TextDecoder('utf-16be').decode(bytes), encoding: 'UTF-16', isGuess: false }
-  if (a === 0xEF && b === 0xBB && c === 0xBF) return { text: new TextDecoder('utf-8').decode(bytes), encoding: 'UTF-8', isGuess: false }
+  if (a === 0xff && b === 0xfe)
+    return { text: new TextDecoder('utf-16le').decode(bytes), encoding: 'UTF-16', isGuess: false }
+  if (a === 0xfe && b === 0xff)
+    return { text: new TextDecoder('utf-16be').decode(bytes), encoding: 'UTF-16', isGuess: false }
+  if (a === 0xef && b === 0xbb && c === 0xbf)
+    return { text: new TextDecoder('utf-8').decode(bytes), encoding: 'UTF-8', isGuess: false }
   try {
     return { text: new TextDecoder('utf-8', { fatal: true }).decode(bytes), encoding: 'UTF-8', isGuess: false }
-  }
-  catch {
+  } catch {
     return { text: new TextDecoder('windows-1252').decode(bytes), encoding: 'Windows-1252', isGuess: true }
   }
 }

@@ -5,7 +5,10 @@ import type { ExchangeApi, Opened, PlanAnswer, PlanQuestion } from './exchange.p
 
 /** Reads files in a worker, so that the page never stops. */
 export class ExchangeClient {
-  private readonly worker = new Worker(new URL('./exchange.worker.ts', import.meta.url), { type: 'module', name: 'exchange' })
+  private readonly worker = new Worker(new URL('./exchange.worker.ts', import.meta.url), {
+    type: 'module',
+    name: 'exchange',
+  })
   private readonly api = Comlink.wrap<ExchangeApi>(this.worker)
 
   open(name: string, bytes: Uint8Array, system: UnitSystem, existing: YgrionFile): Promise<Opened> {
@@ -20,7 +23,7 @@ export class ExchangeClient {
     return this.api.cells(line)
   }
 
-  asTable(lines: readonly { readonly line: number, readonly why: string }[]): Promise<string> {
+  asTable(lines: readonly { readonly line: number; readonly why: string }[]): Promise<string> {
     return this.api.asTable(lines)
   }
 

@@ -1,12 +1,31 @@
-import type { ColumnMapping, Corrections, FilePlan, Issue, MergeBy, PlannedLure, WordRead, YgrionFile } from '#core/files'
+import type {
+  ColumnMapping,
+  Corrections,
+  FilePlan,
+  Issue,
+  MergeBy,
+  PlannedLure,
+  WordRead,
+  YgrionFile,
+} from '#core/files'
 import type { Lure } from '#core/tackle'
 import type { UnitSystem } from '#core/units'
 
 /** What a chosen file turned out to be. */
 export type Opened =
-  | { readonly kind: 'table', readonly header: readonly string[], readonly sample: readonly (readonly string[])[], readonly count: number, readonly blank: number, readonly delimiter: string, readonly encoding: string, readonly isGuess: boolean, readonly mapping: readonly ColumnMapping[] }
-  | { readonly kind: 'ygrion', readonly file: YgrionFile, readonly plan: readonly FilePlan[] }
-  | { readonly kind: 'trouble', readonly issues: readonly Issue[] }
+  | {
+      readonly kind: 'table'
+      readonly header: readonly string[]
+      readonly sample: readonly (readonly string[])[]
+      readonly count: number
+      readonly blank: number
+      readonly delimiter: string
+      readonly encoding: string
+      readonly isGuess: boolean
+      readonly mapping: readonly ColumnMapping[]
+    }
+  | { readonly kind: 'ygrion'; readonly file: YgrionFile; readonly plan: readonly FilePlan[] }
+  | { readonly kind: 'trouble'; readonly issues: readonly Issue[] }
 
 /** What is asked of the table that was opened. */
 export interface PlanQuestion {
@@ -18,7 +37,10 @@ export interface PlanQuestion {
   readonly existing: readonly Lure[]
   readonly system: UnitSystem
 }
-export interface PlanAnswer { readonly planned: readonly PlannedLure[], readonly words: readonly WordRead[] }
+export interface PlanAnswer {
+  readonly planned: readonly PlannedLure[]
+  readonly words: readonly WordRead[]
+}
 
 export interface ExchangeApi {
   open: (name: string, bytes: Uint8Array, system: UnitSystem, existing: YgrionFile) => Opened
@@ -27,5 +49,5 @@ export interface ExchangeApi {
   /** Cells of a line as they stand in the table. */
   cells: (line: number) => readonly string[]
   /** Some lines as a table of their own, with a last column that says why. */
-  asTable: (lines: readonly { readonly line: number, readonly why: string }[]) => string
+  asTable: (lines: readonly { readonly line: number; readonly why: string }[]) => string
 }

@@ -1,6 +1,18 @@
 import * as Comlink from 'comlink'
 import { nanoid } from 'nanoid'
-import { type CsvTable, guessMapping, listOfLines, lureRows, parseFile, parseJson, planFile, planLures, readCsv, wordsOf, writeCsv } from '#core/files'
+import {
+  type CsvTable,
+  guessMapping,
+  listOfLines,
+  lureRows,
+  parseFile,
+  parseJson,
+  planFile,
+  planLures,
+  readCsv,
+  wordsOf,
+  writeCsv,
+} from '#core/files'
 import type { UnitSystem } from '#core/units'
 import { decodeText, looksBinary } from './decode-text'
 import type { ExchangeApi } from './exchange.protocol'
@@ -19,15 +31,31 @@ const api: ExchangeApi = {
       const json = parseJson(text)
       if (!json.ok) return { kind: 'trouble', issues: json.issues }
       const file = parseFile(json.value)
-      return file.ok ? { kind: 'ygrion', file: file.value, plan: planFile(existing, file.value) } : { kind: 'trouble', issues: file.issues }
+      return file.ok
+        ? { kind: 'ygrion', file: file.value, plan: planFile(existing, file.value) }
+        : { kind: 'trouble', issues: file.issues }
     }
     table = tableOf(text, system)
     if (table.rows.length === 0) return trouble('there is a heading at most, and no rows')
-    return { kind: 'table', header: table.header, sample: table.rows.slice(0, SAMPLE), count: table.rows.length, blank: table.blank, delimiter: table.delimiter, encoding, isGuess, mapping: guessMapping(table, system) }
+    return {
+      kind: 'table',
+      header: table.header,
+      sample: table.rows.slice(0, SAMPLE),
+      count: table.rows.length,
+      blank: table.blank,
+      delimiter: table.delimiter,
+      encoding,
+      isGuess,
+      mapping: guessMapping(table, system),
+    }
   },
   plan({ mapping, corrections, mended, mergeBy, existing, system }, progress) {
     if (!table) return { planned: [], words: [] }
-    const planned = planLures(existing, lureRows(table, mapping, { corrections, mended, system }), { mergeBy, newId: () => nanoid(ID_LENGTH), progress })
+    const planned = planLures(existing, lureRows(table, mapping, { corrections, mended, system }), {
+      mergeBy,
+      newId: () => nanoid(ID_LENGTH),
+      progress,
+    })
     return { planned, words: wordsOf(table, mapping, corrections) }
   },
   cells(line) {
@@ -35,7 +63,10 @@ const api: ExchangeApi = {
   },
   asTable(lines) {
     const { header = [], rows = [], lines: at = [] } = table ?? {}
-    return writeCsv([[...header, 'why'], ...lines.map(({ line, why }) => [...header.map((_, c) => rows[at.indexOf(line)]?.[c] ?? ''), why])])
+    return writeCsv([
+      [...header, 'why'],
+      ...lines.map(({ line, why }) => [...header.map((_, c) => rows[at.indexOf(line)]?.[c] ?? ''), why]),
+    ])
   },
 }
 

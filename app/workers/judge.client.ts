@@ -14,10 +14,12 @@ export class JudgeClient {
   private newest = 0
 
   constructor(name: string) {
-    this.api = Comlink.wrap<JudgeApi>(new Worker(new URL('./judge.worker.ts', import.meta.url), { type: 'module', name }))
+    this.api = Comlink.wrap<JudgeApi>(
+      new Worker(new URL('./judge.worker.ts', import.meta.url), { type: 'module', name }),
+    )
   }
 
-  private sent: { readonly box: Box, readonly own: OwnRules, readonly useLog: boolean } | null = null
+  private sent: { readonly box: Box; readonly own: OwnRules; readonly useLog: boolean } | null = null
 
   /** Brings the box; only its log where nothing else of it is another. */
   async load(box: Box, own: OwnRules, useLog: boolean): Promise<void> {

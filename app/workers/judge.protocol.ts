@@ -24,7 +24,10 @@ export interface JudgeRequest extends RuleChoice {
   /** A lure that is told wherever it stands. */
   readonly opened?: string | null
   /** Only these lures and rods are thought of; all when absent. */
-  readonly only?: { readonly lureIds?: readonly string[] | undefined, readonly outfitIds?: readonly string[] | undefined }
+  readonly only?: {
+    readonly lureIds?: readonly string[] | undefined
+    readonly outfitIds?: readonly string[] | undefined
+  }
 }
 
 export interface NextRequest extends RuleChoice {
@@ -37,14 +40,17 @@ export interface NextRequest extends RuleChoice {
 }
 
 /** How well one lure's best set-up fits this reading. */
-export interface LureFit { readonly lureId: string, readonly score: number }
+export interface LureFit {
+  readonly lureId: string
+  readonly score: number
+}
 
 /** The fit of one lure on each asked axis, and what the axis weighs. */
-export type Spine = readonly { readonly axis: AxisId, readonly fit: number, readonly weight: number }[]
+export type Spine = readonly { readonly axis: AxisId; readonly fit: number; readonly weight: number }[]
 
 /** The fits behind the scores, axis by axis; handed over as one block, because thousands of small objects take longer to copy than to work out. */
 export interface Spines {
-  readonly axes: readonly { readonly axis: AxisId, readonly weight: number }[]
+  readonly axes: readonly { readonly axis: AxisId; readonly weight: number }[]
   /** Lure by lure in the order of the fits, each with all its axes [0..1]. */
   readonly fits: Float32Array
 }
@@ -55,7 +61,7 @@ export interface Judgement {
   readonly fits: readonly LureFit[]
   readonly spines: Spines
   /** The lure that was asked for when it stands behind those explained, with its place in the whole order. */
-  readonly opened: { readonly setup: SetupOut, readonly place: number } | null
+  readonly opened: { readonly setup: SetupOut; readonly place: number } | null
   /** The explained set-ups, that one too, as the course models want them, by lure id. */
   readonly presented: Readonly<Record<string, Presented>>
   /** Rules that speak under this reading: weight × membership, by rule id. */

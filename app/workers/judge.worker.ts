@@ -23,7 +23,10 @@ const isIn = (ids: readonly string[] | undefined, id: string) => !ids || ids.inc
 
 function narrowed({ lureIds, outfitIds }: NonNullable<JudgeRequest['only']>): PreparedBox {
   return {
-    ...prepared, lures: prepared.lures.filter(p => isIn(lureIds, p.lure.id)), trailers: prepared.trailers.filter(p => isIn(lureIds, p.lure.id)), spoons: prepared.spoons.filter(p => isIn(lureIds, p.lure.id)),
+    ...prepared,
+    lures: prepared.lures.filter(p => isIn(lureIds, p.lure.id)),
+    trailers: prepared.trailers.filter(p => isIn(lureIds, p.lure.id)),
+    spoons: prepared.spoons.filter(p => isIn(lureIds, p.lure.id)),
     outfits: prepared.outfits.filter(o => isIn(outfitIds, o.outfit.id)),
   }
 }
@@ -31,17 +34,22 @@ function narrowed({ lureIds, outfitIds }: NonNullable<JudgeRequest['only']>): Pr
 function spinesOf({ ask, candidates }: Ranking): Spines {
   const axes = AXIS_IDS.filter(axis => ask.axes[axis].weight > 0).map(axis => ({ axis, weight: ask.axes[axis].weight }))
   const fits = new Float32Array(candidates.length * axes.length)
-  candidates.forEach((candidate, row) => axes.forEach(({ axis }, column) => {
-    fits[row * axes.length + column] = candidate.fitOn(axis)
-  }))
+  candidates.forEach((candidate, row) =>
+    axes.forEach(({ axis }, column) => {
+      fits[row * axes.length + column] = candidate.fitOn(axis)
+    }),
+  )
   return { axes, fits }
 }
 
 const api: JudgeApi = {
   coverage(reading, choice) {
     return {
-      depthBySpeed: depthBySpeed(prepared.lures), clarityByPaint: clarityByPaint(prepared, reading, options(choice)),
-      doubles: doubled([...prepared.lures, ...prepared.trailers.filter(t => t.lure.role === 'trailer')]).map(group => group.map(p => p.lure.id)),
+      depthBySpeed: depthBySpeed(prepared.lures),
+      clarityByPaint: clarityByPaint(prepared, reading, options(choice)),
+      doubles: doubled([...prepared.lures, ...prepared.trailers.filter(t => t.lure.role === 'trailer')]).map(group =>
+        group.map(p => p.lure.id),
+      ),
     }
   },
   worth: (readings, choice) => worthAdding(prepared, readings, options(choice)),
@@ -65,20 +73,29 @@ const api: JudgeApi = {
     const spines = spinesOf(ranking)
     const place = asked ? ranking.candidates.findIndex(c => c.profile.lure.id === asked) : -1
     const opened = place < out.setups.length ? null : { setup: explainLure(within, ranking, asked!, units)!, place }
-    return Comlink.transfer({
-      out,
-      opened,
-      presented: Object.fromEntries(presentedSetups(ranking, opened ? [...out.setups, opened.setup] : out.setups)),
-      fits: ranking.candidates.map(({ profile, score }) => ({ lureId: profile.lure.id, score })),
-      spines,
-      strengths: Object.fromEntries(AXIS_IDS.flatMap(axis => ask.axes[axis].reasons.map(({ rule, strength }) => [rule.id, strength]))),
-      tookMs,
-    }, [spines.fits.buffer])
+    return Comlink.transfer(
+      {
+        out,
+        opened,
+        presented: Object.fromEntries(presentedSetups(ranking, opened ? [...out.setups, opened.setup] : out.setups)),
+        fits: ranking.candidates.map(({ profile, score }) => ({ lureId: profile.lure.id, score })),
+        spines,
+        strengths: Object.fromEntries(
+          AXIS_IDS.flatMap(axis => ask.axes[axis].reasons.map(({ rule, strength }) => [rule.id, strength])),
+        ),
+        tookMs,
+      },
+      [spines.fits.buffer],
+    )
   },
   next({ trip, now, several, only, ...choice }) {
     // What is on the line counts even when it was not packed.
     const onLine = new Set((trip.stints ?? []).map(s => s.lureId))
-    const atHand = { ...loaded, lures: loaded.lures.filter(l => onLine.has(l.id) || isIn(only.lureIds, l.id)), outfits: loaded.outfits.filter(o => isIn(only.outfitIds, o.id)) }
+    const atHand = {
+      ...loaded,
+      lures: loaded.lures.filter(l => onLine.has(l.id) || isIn(only.lureIds, l.id)),
+      outfits: loaded.outfits.filter(o => isIn(only.outfitIds, o.id)),
+    }
     return nextOf(atHand, trip, { ...options(choice), now, several, useLog: countsLog })
   },
   async flips(reading, choice, progress) {

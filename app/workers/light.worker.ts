@@ -1,5 +1,14 @@
 import * as Comlink from 'comlink'
-import { colourJudge, conspicuousness, contrast, lightScene, likenessDistance, lureSurface, previewOf, reachOfSight } from '#core/light'
+import {
+  colourJudge,
+  conspicuousness,
+  contrast,
+  lightScene,
+  likenessDistance,
+  lureSurface,
+  previewOf,
+  reachOfSight,
+} from '#core/light'
 import type { LightApi } from './light.protocol'
 
 /** Points of a contrast curve, as multiples of the distance at which likeness is judged. */
@@ -11,7 +20,7 @@ const api: LightApi = {
     const judge = colourJudge({ ...given, depthM })
     const near = likenessDistance(judge.scene)
     const scenes = depthsM.map(depth => lightScene({ ...given, depthM: depth }))
-    const water = scenes.map((scene) => {
+    const water = scenes.map(scene => {
       const { water: beside } = previewOf(lureSurface({ colours: {}, family: 'crankbait', actionStyle: 'none' }), scene)
       return { hex: beside.hex, lux: scene.lux, isDark: beside.isDark }
     })
@@ -21,13 +30,17 @@ const api: LightApi = {
         const surface = lureSurface(looks)
         const { byView } = conspicuousness(surface, judge.lines)
         return {
-          id, ...judge.look(looks),
+          id,
+          ...judge.look(looks),
           views: judge.lines.views.map(({ view }) => {
             const { score, isBright, hue, brightness } = byView[view]!
             return { view, score, isBright, hue, brightness }
           }),
           reachM: reachOfSight(surface, judge.scene, judge.eye),
-          curve: CURVE.map(multiple => ({ distanceM: multiple * near, jnd: contrast(surface, judge.scene, judge.eye, 'level', multiple * near).total })),
+          curve: CURVE.map(multiple => ({
+            distanceM: multiple * near,
+            jnd: contrast(surface, judge.scene, judge.eye, 'level', multiple * near).total,
+          })),
           swatches: scenes.map(scene => [...previewOf(surface, scene).zones.values()].map(s => s.hex)),
         }
       }),

@@ -2,7 +2,15 @@ import * as Comlink from 'comlink'
 import type { LogbookApi } from './logbook.protocol'
 
 /** The logbook's sums in their worker. */
-export function openLogbook(): { readonly api: Comlink.Remote<LogbookApi>, readonly audit: (choice: Parameters<LogbookApi['audit']>[0], progress: (done: number) => void) => ReturnType<LogbookApi['audit']> } {
-  const api = Comlink.wrap<LogbookApi>(new Worker(new URL('./logbook.worker.ts', import.meta.url), { type: 'module', name: 'logbook' }))
+export function openLogbook(): {
+  readonly api: Comlink.Remote<LogbookApi>
+  readonly audit: (
+    choice: Parameters<LogbookApi['audit']>[0],
+    progress: (done: number) => void,
+  ) => ReturnType<LogbookApi['audit']>
+} {
+  const api = Comlink.wrap<LogbookApi>(
+    new Worker(new URL('./logbook.worker.ts', import.meta.url), { type: 'module', name: 'logbook' }),
+  )
   return { api, audit: (choice, progress) => api.audit(choice, Comlink.proxy(progress)) }
 }

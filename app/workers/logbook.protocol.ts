@@ -6,7 +6,15 @@ import type { Box, Trip } from '#core/tackle'
 import type { RuleChoice } from './judge.protocol'
 
 /** An event as the charts place it. */
-export interface EventMark { readonly at: string, readonly kind: string, readonly lureId: string, readonly species: string | null, readonly depthM: number | null, readonly month: number, readonly day: number }
+export interface EventMark {
+  readonly at: string
+  readonly kind: string
+  readonly lureId: string
+  readonly species: string | null
+  readonly depthM: number | null
+  readonly month: number
+  readonly day: number
+}
 
 export type TripFormat = 'csv' | 'gpx' | 'geojson'
 
@@ -29,5 +37,5 @@ export interface LogbookApi {
   stop: () => void
   written: (trips: readonly Trip[], format: TripFormat, precision: Precision) => string
   /** Trips of a table; lures and waters may stand by name. */
-  read: (bytes: Uint8Array, places: readonly { readonly id: string, readonly name: string }[]) => TripsRead
+  read: (bytes: Uint8Array, places: readonly { readonly id: string; readonly name: string }[]) => TripsRead
 }

@@ -1,7 +1,19 @@
 import * as Comlink from 'comlink'
 import type { OwnRules } from '#core/ask'
 import { tripsFromCsv, tripsToCsv, tripsToGeoJson, tripsToGpx } from '#core/files'
-import { auditRules, CHOSEN_CUTS, daysLike, MET_CUTS, notesOf, ratesBy, ratesByTwo, type Stretch, stretchesOf, yearSheet, yearsOf } from '#core/logbook'
+import {
+  auditRules,
+  CHOSEN_CUTS,
+  daysLike,
+  MET_CUTS,
+  notesOf,
+  ratesBy,
+  ratesByTwo,
+  type Stretch,
+  stretchesOf,
+  yearSheet,
+  yearsOf,
+} from '#core/logbook'
 import { prepareBox, withTrips } from '#core/match'
 import { decodeText } from './decode-text'
 import type { EventMark, LogbookApi } from './logbook.protocol'
@@ -23,12 +35,29 @@ const api: LogbookApi = {
     prepared = withTrips(prepared, trips)
     stretches = stretchesOf(prepared)
   },
-  rates: (cut, options) => ratesBy(stretches, cut, options, cut === 'lure' ? prepared.lures.filter(p => p.lure.quantity !== 0).map(p => p.lure.id) : []),
+  rates: (cut, options) =>
+    ratesBy(
+      stretches,
+      cut,
+      options,
+      cut === 'lure' ? prepared.lures.filter(p => p.lure.quantity !== 0).map(p => p.lure.id) : [],
+    ),
   crossed: (row, column, of) => ratesByTwo(stretches, row, column, of),
-  marks: () => stretches.flatMap(s => s.events.map((event): EventMark => {
-    const at = event.at ?? s.start
-    return { at, kind: event.kind, lureId: s.lureId, species: event.species ?? s.reading?.species ?? null, depthM: event.depthM ?? s.stint.depthM ?? null, month: Number(at.slice(5, 7)) - 1, day: Number(at.slice(8, 10)) }
-  })),
+  marks: () =>
+    stretches.flatMap(s =>
+      s.events.map((event): EventMark => {
+        const at = event.at ?? s.start
+        return {
+          at,
+          kind: event.kind,
+          lureId: s.lureId,
+          species: event.species ?? s.reading?.species ?? null,
+          depthM: event.depthM ?? s.stint.depthM ?? null,
+          month: Number(at.slice(5, 7)) - 1,
+          day: Number(at.slice(8, 10)),
+        }
+      }),
+    ),
   like: reading => daysLike(stretches, reading),
   years: () => yearsOf(stretches),
   year: year => yearSheet(stretches, year),
@@ -57,7 +86,11 @@ const api: LogbookApi = {
   written(trips, format, precision) {
     if (format === 'csv') return tripsToCsv(trips)
     const names = new Map(prepared.box.lures.map(l => [l.id, l.name]))
-    const options = { precision, nameOf: (event: { kind: string, species?: string | null | undefined }, lureId: string) => [event.kind, event.species, names.get(lureId)].filter(Boolean).join(', ') }
+    const options = {
+      precision,
+      nameOf: (event: { kind: string; species?: string | null | undefined }, lureId: string) =>
+        [event.kind, event.species, names.get(lureId)].filter(Boolean).join(', '),
+    }
     return format === 'gpx' ? tripsToGpx(trips, options) : tripsToGeoJson(trips, options)
   },
   read: (bytes, places) => tripsFromCsv(decodeText(bytes).text, { lures: prepared.box.lures, places }),

@@ -9,7 +9,7 @@ import type { PackApi, Step } from './pack.protocol'
 export class PackClient {
   private worker: Worker | null = null
   private api: Comlink.Remote<PackApi> | null = null
-  private box: { readonly box: Box, readonly own: OwnRules, readonly useLog: boolean } | null = null
+  private box: { readonly box: Box; readonly own: OwnRules; readonly useLog: boolean } | null = null
 
   load(box: Box, own: OwnRules, useLog: boolean): void {
     this.box = { box, own, useLog }
@@ -25,7 +25,12 @@ export class PackClient {
     return this.api
   }
 
-  async plan(request: PackRequest, choice: RuleChoice, time: { readonly seconds: number, readonly gap: number }, step: (step: Step) => void) {
+  async plan(
+    request: PackRequest,
+    choice: RuleChoice,
+    time: { readonly seconds: number; readonly gap: number },
+    step: (step: Step) => void,
+  ) {
     return (await this.open()).plan(request, choice, time, Comlink.proxy(step))
   }
 

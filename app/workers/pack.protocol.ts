@@ -5,7 +5,11 @@ import type { SetupOut } from '#core/tell'
 import type { RuleChoice } from './judge.protocol'
 
 /** How one likely reading is covered, 1 being a perfect set-up; with the best three of the pack there. */
-export interface Covered { readonly pack: number, readonly box: number, readonly setups: readonly { readonly setup: SetupOut, readonly isRigged: boolean }[] }
+export interface Covered {
+  readonly pack: number
+  readonly box: number
+  readonly setups: readonly { readonly setup: SetupOut; readonly isRigged: boolean }[]
+}
 
 /** A pack with everything that the page tells of it. */
 export interface Explained {
@@ -18,23 +22,33 @@ export interface Explained {
   readonly met: readonly string[]
   readonly wishes: readonly WishId[]
   readonly next: readonly Addition[]
-  readonly used: { readonly lures: number, readonly slots: number, readonly grams: number }
+  readonly used: { readonly lures: number; readonly slots: number; readonly grams: number }
   /** How each rod's lure is fished at first light. */
   readonly rigged: readonly SetupOut[]
   readonly breaches: readonly Conflict[]
 }
 
 export type Step =
-  | { readonly kind: 'judged', readonly done: number }
-  | { readonly kind: 'greedy', readonly explained: Explained }
-  | { readonly kind: 'bound', readonly value: number, readonly bound: number, readonly pack: Pack | null }
+  | { readonly kind: 'judged'; readonly done: number }
+  | { readonly kind: 'greedy'; readonly explained: Explained }
+  | { readonly kind: 'bound'; readonly value: number; readonly bound: number; readonly pack: Pack | null }
 
-export interface PlanAnswer { readonly explained: Explained, readonly bound: number, readonly gap: number, readonly ended: 'proven' | 'time' | 'stopped' }
+export interface PlanAnswer {
+  readonly explained: Explained
+  readonly bound: number
+  readonly gap: number
+  readonly ended: 'proven' | 'time' | 'stopped'
+}
 
 export interface PackApi {
   load: (box: Box, own: OwnRules, useLog: boolean) => void
   /** Conflicts of the limits, or the best pack found in the time. */
-  plan: (request: PackRequest, choice: RuleChoice, time: { readonly seconds: number, readonly gap: number }, step: (step: Step) => void) => Promise<PlanAnswer | { readonly conflicts: readonly Conflict[] }>
+  plan: (
+    request: PackRequest,
+    choice: RuleChoice,
+    time: { readonly seconds: number; readonly gap: number },
+    step: (step: Step) => void,
+  ) => Promise<PlanAnswer | { readonly conflicts: readonly Conflict[] }>
   /** A pack changed by hand, for the problem that was judged for this request. */
   explain: (request: PackRequest, choice: RuleChoice, pack: Pack) => Explained
   swaps: (request: PackRequest, choice: RuleChoice, pack: Pack, out: string) => readonly Swap[]

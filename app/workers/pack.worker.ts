@@ -4,7 +4,25 @@ import wasmUrl from 'highs/runtime?url'
 import { askOf, type AskOptions, type OwnRules } from '#core/ask'
 import { prepareBox, rank } from '#core/match'
 import { seededRandom } from '#core/numeric'
-import { breachesOf, conflictsOf, coverOf, finished, greedyPack, nextToAdd, type Pack, packProblem, type PackProblem, type PackRequest, purposesOf, solvePack, type Sorted, sortedOptions, swapsFor, usedBy, valueOf } from '#core/pack'
+import {
+  breachesOf,
+  conflictsOf,
+  coverOf,
+  finished,
+  greedyPack,
+  nextToAdd,
+  type Pack,
+  packProblem,
+  type PackProblem,
+  type PackRequest,
+  purposesOf,
+  solvePack,
+  type Sorted,
+  sortedOptions,
+  swapsFor,
+  usedBy,
+  valueOf,
+} from '#core/pack'
 import { explainRanking, type SetupOut } from '#core/tell'
 import type { RuleChoice } from './judge.protocol'
 import type { Explained, PackApi } from './pack.protocol'
@@ -19,36 +37,56 @@ let prepared = prepareBox({ lures: [], parts: [], outfits: [], tests: [], trips:
 let own: OwnRules = { rules: [], places: [] }
 let highs: Promise<Highs> | undefined
 /** The problem that was judged last, and for what request. */
-let judged: { readonly key: string, readonly problem: PackProblem, readonly sorted: Sorted, readonly setups: Map<string, SetupOut | null> } | null = null
+let judged: {
+  readonly key: string
+  readonly problem: PackProblem
+  readonly sorted: Sorted
+  readonly setups: Map<string, SetupOut | null>
+} | null = null
 
 const options = ({ schools, weights }: RuleChoice): AskOptions => ({ schools, weights, own })
 /** What the judging depends on; limits and locks of lures do not change it. */
-const keyOf = ({ readings, locks }: PackRequest, choice: RuleChoice) => JSON.stringify([readings, [...locks.leave], [...locks.take], choice])
+const keyOf = ({ readings, locks }: PackRequest, choice: RuleChoice) =>
+  JSON.stringify([readings, [...locks.leave], [...locks.take], choice])
 
 function problemFor(request: PackRequest, choice: RuleChoice, step: (done: number) => void) {
   const key = keyOf(request, choice)
   if (judged?.key !== key) {
     const steps = packProblem(prepared, request, seededRandom(DAYS_SEED), options(choice))
-    const problem = finished(function* () {
-      for (;;) {
-        const next = steps.next()
-        if (next.done) return next.value
-        step(next.value)
-        yield
-      }
-    }())
+    const problem = finished(
+      (function* () {
+        for (;;) {
+          const next = steps.next()
+          if (next.done) return next.value
+          step(next.value)
+          yield
+        }
+      })(),
+    )
     judged = { key, problem, sorted: sortedOptions(problem), setups: new Map() }
   }
   return { ...judged, problem: { ...judged.problem, limits: request.limits, locks: request.locks } }
 }
 
 /** One lure on one rod under one reading, as it is tied on. */
-function setupOf(request: PackRequest, choice: RuleChoice, reading: number, lureId: string, outfitId: string): SetupOut | null {
+function setupOf(
+  request: PackRequest,
+  choice: RuleChoice,
+  reading: number,
+  lureId: string,
+  outfitId: string,
+): SetupOut | null {
   const key = `${reading} ${lureId} ${outfitId}`
   const known = judged?.setups.get(key)
   if (known !== undefined) return known
-  const only = { ...prepared, lures: prepared.lures.filter(p => p.lure.id === lureId), outfits: prepared.outfits.filter(o => o.outfit.id === outfitId) }
-  const setup = explainRanking(only, rank(only, askOf(request.readings[reading]!.reading, options(choice))), { top: 1 }).setups[0] ?? null
+  const only = {
+    ...prepared,
+    lures: prepared.lures.filter(p => p.lure.id === lureId),
+    outfits: prepared.outfits.filter(o => o.outfit.id === outfitId),
+  }
+  const setup =
+    explainRanking(only, rank(only, askOf(request.readings[reading]!.reading, options(choice))), { top: 1 })
+      .setups[0] ?? null
   judged?.setups.set(key, setup)
   return setup
 }
@@ -58,14 +96,23 @@ function explained(request: PackRequest, choice: RuleChoice, pack: Pack): Explai
   const value = valueOf(problem, sorted, pack)
   const ids = new Set(pack.items)
   return {
-    pack, value: value.total, met: value.met, wishes: problem.wishes.map(w => w.id), items: problem.items.filter(i => ids.has(i.id)), purposes: purposesOf(problem, sorted, pack),
+    pack,
+    value: value.total,
+    met: value.met,
+    wishes: problem.wishes.map(w => w.id),
+    items: problem.items.filter(i => ids.has(i.id)),
+    purposes: purposesOf(problem, sorted, pack),
     covers: coverOf(problem, pack).map(({ pack: own, box, counted }, reading) => ({
-      pack: own, box, setups: counted.flatMap(({ option, isRigged }) => {
+      pack: own,
+      box,
+      setups: counted.flatMap(({ option, isRigged }) => {
         const setup = setupOf(request, choice, reading, option.lureId, option.outfitId)
         return setup ? [{ setup, isRigged }] : []
       }),
     })),
-    next: nextToAdd(problem, sorted, pack, NEXT), used: usedBy(problem, ids), breaches: breachesOf(problem, pack),
+    next: nextToAdd(problem, sorted, pack, NEXT),
+    used: usedBy(problem, ids),
+    breaches: breachesOf(problem, pack),
     rigged: Object.entries(pack.rigged).flatMap(([rod, lure]) => firstSetup(request, choice, lure, rod)),
   }
 }
@@ -93,7 +140,10 @@ const api: PackApi = {
     step({ kind: 'greedy', explained: explained(request, choice, greedy) })
     const solver = await (highs ??= loadHighs({ locateFile: () => wasmUrl }))
     const plan = solvePack(solver, problem, {
-      seconds, gap, start: greedy, clock: () => performance.now(),
+      seconds,
+      gap,
+      start: greedy,
+      clock: () => performance.now(),
       progress: ({ value, bound, pack }) => {
         step({ kind: 'bound', value, bound, pack })
         return true

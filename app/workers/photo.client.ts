@@ -7,8 +7,7 @@ export async function pickColours(pixels: Pixels): Promise<readonly Swatch[]> {
   const worker = new Worker(new URL('./photo.worker.ts', import.meta.url), { type: 'module', name: 'photo' })
   try {
     return await Comlink.wrap<PhotoApi>(worker).palette(pixels)
-  }
-  finally {
+  } finally {
     worker.terminate()
   }
 }

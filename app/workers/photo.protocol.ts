@@ -1,3 +1,5 @@
 import type { Pixels, Swatch } from '#core/palette'
 
-export interface PhotoApi { palette: (pixels: Pixels) => readonly Swatch[] }
+export interface PhotoApi {
+  palette: (pixels: Pixels) => readonly Swatch[]
+}

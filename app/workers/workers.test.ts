@@ -9,20 +9,34 @@ import type { FoundCourse } from './course.protocol'
 import type { Step } from './pack.protocol'
 
 vi.mock('comlink', () => import('~/testing/comlink-in-process'))
-vi.mock('highs/runtime?url', async () => ({ default: (await import('node:module')).createRequire(import.meta.url).resolve('highs/runtime') }))
+vi.mock('highs/runtime?url', async () => ({
+  default: (await import('node:module')).createRequire(import.meta.url).resolve('highs/runtime'),
+}))
 const ended: string[] = []
-vi.stubGlobal('Worker', class {
-  constructor(private readonly url: URL) {}
-  terminate() {
-    ended.push(this.url.pathname.split('/').at(-1)!)
-  }
-})
+vi.stubGlobal(
+  'Worker',
+  class {
+    constructor(private readonly url: URL) {}
+    terminate() {
+      ended.push(this.url.pathname.split('/').at(-1)!)
+    }
+  },
+)
 
 const read = parseFile(demo)
 if (!read.ok) throw new Error(read.issues[0]!.message)
 const file: YgrionFile = read.value
 const bytes = (text: string) => new TextEncoder().encode(text)
-const morning: Reading = { species: 'northern-pike', at: '2026-05-06T06:40:00+02:00', temperatureC: 11.5, visibilityM: 1.2, stain: 'brown', bottomM: 4, fishFromM: 1, fishToM: 3 }
+const morning: Reading = {
+  species: 'northern-pike',
+  at: '2026-05-06T06:40:00+02:00',
+  temperatureC: 11.5,
+  visibilityM: 1.2,
+  stain: 'brown',
+  bottomM: 4,
+  fishFromM: 1,
+  fishToM: 3,
+}
 
 /** The client of a worker, with the worker in this process. */
 async function fresh<T>(worker: () => Promise<unknown>, client: () => Promise<T>): Promise<T> {
@@ -33,17 +47,53 @@ async function fresh<T>(worker: () => Promise<unknown>, client: () => Promise<T>
 
 describe('courses', () => {
   const presented: Presented = {
-    control: 'dive', mode: 'cast', cadence: 'steady', pauseS: null, depthM: 2, bottomM: 8, castM: 30, lineOutM: null, tipM: 0.8, speedMs: 0.8, lineDiameterMm: 0.3, lineDensity: 1140, waterDensity: 999, currentMs: 0, slope: 0, heaveM: 0, dropLeaderM: null, fallWorks: false, gear: false, band: { fromM: 1, toM: 3 },
-    bait: { towArea: 3e-4, fallArea: 4.5e-4, liftRatio: 0, netWeight: 0, fallMs: 0, rated: { depthM: 3, castM: 30, lineDiameterMm: 0.3, tipM: 0.8 }, style: 'wobble', window: { min: 0.2, best: 0.6, max: 1.4 } },
+    control: 'dive',
+    mode: 'cast',
+    cadence: 'steady',
+    pauseS: null,
+    depthM: 2,
+    bottomM: 8,
+    castM: 30,
+    lineOutM: null,
+    tipM: 0.8,
+    speedMs: 0.8,
+    lineDiameterMm: 0.3,
+    lineDensity: 1140,
+    waterDensity: 999,
+    currentMs: 0,
+    slope: 0,
+    heaveM: 0,
+    dropLeaderM: null,
+    fallWorks: false,
+    gear: false,
+    band: { fromM: 1, toM: 3 },
+    bait: {
+      towArea: 3e-4,
+      fallArea: 4.5e-4,
+      liftRatio: 0,
+      netWeight: 0,
+      fallMs: 0,
+      rated: { depthM: 3, castM: 30, lineDiameterMm: 0.3, tipM: 0.8 },
+      style: 'wobble',
+      window: { min: 0.2, best: 0.6, max: 1.4 },
+    },
   }
-  const asked = (tipM: number) => ([{ id: 'b', presented: { ...presented, tipM } }])
+  const asked = (tipM: number) => [{ id: 'b', presented: { ...presented, tipM } }]
   let Client: typeof import('./course.client').CourseClient
   beforeAll(async () => {
-    ({ CourseClient: Client } = await fresh(() => import('./course.worker'), () => import('./course.client')))
+    ;({ CourseClient: Client } = await fresh(
+      () => import('./course.worker'),
+      () => import('./course.client'),
+    ))
   })
   it('of a rod tip that is dragged only the first and the newest place are worked out', async () => {
     const found: (readonly FoundCourse[])[] = []
-    const client = new Client(courses => found.push(courses), (error) => { throw error })
+    const client = new Client(
+      courses => found.push(courses),
+      error => {
+        throw error
+      },
+    )
     for (const tip of [0.2, 0.6, 1, 1.6, 2.4]) client.ask(asked(tip))
     await vi.waitFor(() => expect(found).toHaveLength(2))
     expect(found[0]![0]!.course).toEqual(courseOf({ ...presented, tipM: 0.2 }))
@@ -56,7 +106,10 @@ describe('courses', () => {
   it('a question that cannot be worked out is told, and the next one is answered', async () => {
     const { failNext } = await import('~/testing/comlink-in-process')
     const [found, failed]: [unknown[], string[]] = [[], []]
-    const client = new Client(courses => found.push(courses), error => failed.push(error.message))
+    const client = new Client(
+      courses => found.push(courses),
+      error => failed.push(error.message),
+    )
     failNext('the worker ended')
     client.ask(asked(1))
     await vi.waitFor(() => expect(failed).toEqual(['the worker ended']))
@@ -67,35 +120,59 @@ describe('courses', () => {
   })
   it('shares of the band are shares', async () => {
     const found: (readonly FoundCourse[])[] = []
-    new Client(courses => found.push(courses), () => {}).ask(asked(0.5))
+    new Client(
+      courses => found.push(courses),
+      () => {},
+    ).ask(asked(0.5))
     await vi.waitFor(() => expect(found).toHaveLength(1))
-    for (const value of Object.values(found[0]![0]!.share).filter(v => typeof v === 'number')) expect(value).toBeGreaterThanOrEqual(0)
+    for (const value of Object.values(found[0]![0]!.share).filter(v => typeof v === 'number'))
+      expect(value).toBeGreaterThanOrEqual(0)
   })
 })
 
 describe('the calculators', () => {
   let client: import('./calc.client').CalcClient
   beforeAll(async () => {
-    client = new (await fresh(() => import('./calc.worker'), () => import('./calc.client'))).CalcClient()
+    client = new (
+      await fresh(
+        () => import('./calc.worker'),
+        () => import('./calc.client'),
+      )
+    ).CalcClient()
   })
   const spool = { spoolDiameterMm: 40, ratio: 6.2 }
   it('a reel takes in π × spool × ratio for each turn of the handle, and the chart is a straight line of the ratio', async () => {
-    const { issues, answer, line } = (await client.work({ name: 'pick-up', input: spool, chart: { x: 'ratio', from: 4, to: 8, y: 'metresPerTurn' } }))!
+    const { issues, answer, line } = (await client.work({
+      name: 'pick-up',
+      input: spool,
+      chart: { x: 'ratio', from: 4, to: 8, y: 'metresPerTurn' },
+    }))!
     expect(issues).toEqual([])
     expect(answer!.metresPerTurn).toBeCloseTo(Math.PI * 0.04 * 6.2, 9)
     for (const [ratio, metres] of line) expect(metres / ratio).toBeCloseTo(Math.PI * 0.04, 9)
   })
   it('a chart has its points in order, from end to end; deeper water asks for more lead (trade §6)', async () => {
-    const { line } = (await client.work({ name: 'bottom-weight', input: { depthM: 6 }, chart: { x: 'depthM', from: 1, to: 20, y: 'weightG' } }))!
+    const { line } = (await client.work({
+      name: 'bottom-weight',
+      input: { depthM: 6 },
+      chart: { x: 'depthM', from: 1, to: 20, y: 'weightG' },
+    }))!
     expect(line).toHaveLength(31)
     expect([line[0]![0], line[30]![0]]).toEqual([1, 20])
     expect(line.map(p => p[1])).toEqual(line.map(p => p[1]).sort((a, b) => a - b))
   })
   it('a bad figure is named, and there is no answer', async () => {
-    expect(await client.work({ name: 'pick-up', input: { ...spool, ratio: -1 }, chart: null })).toMatchObject({ answer: null, line: [], issues: [{ path: 'ratio' }] })
+    expect(await client.work({ name: 'pick-up', input: { ...spool, ratio: -1 }, chart: null })).toMatchObject({
+      answer: null,
+      line: [],
+      issues: [{ path: 'ratio' }],
+    })
   })
   it('of two questions the newer is answered', async () => {
-    const [older, newer] = await Promise.all([client.work({ name: 'pick-up', input: spool, chart: null }), client.work({ name: 'pick-up', input: { ...spool, ratio: 5 }, chart: null })])
+    const [older, newer] = await Promise.all([
+      client.work({ name: 'pick-up', input: spool, chart: null }),
+      client.work({ name: 'pick-up', input: { ...spool, ratio: 5 }, chart: null }),
+    ])
     expect(older).toBeNull()
     expect(newer!.answer).not.toBeNull()
     client.close()
@@ -105,15 +182,45 @@ describe('the calculators', () => {
 describe('light under water', () => {
   let client: import('./light.client').LightClient
   beforeAll(async () => {
-    client = new (await fresh(() => import('./light.worker'), () => import('./light.client'))).LightClient()
+    client = new (
+      await fresh(
+        () => import('./light.worker'),
+        () => import('./light.client'),
+      )
+    ).LightClient()
   })
   const request = (part: object = {}) => ({
-    scene: { species: 'northern-pike', visibilityM: 1.2, stain: 'brown', sky: 'sun', moonFraction: 0, sunAltitudeDeg: 45, zone: 'mid', prey: ['baitfish'] } as const,
+    scene: {
+      species: 'northern-pike',
+      visibilityM: 1.2,
+      stain: 'brown',
+      sky: 'sun',
+      moonFraction: 0,
+      sunAltitudeDeg: 45,
+      zone: 'mid',
+      prey: ['baitfish'],
+    } as const,
     lures: [
-      { id: 'white', looks: { colours: { back: '#ffffff', side: '#ffffff', belly: '#ffffff' }, family: 'crankbait', actionStyle: 'wobble' } as const },
-      { id: 'black', looks: { colours: { back: '#050505', side: '#050505', belly: '#050505' }, family: 'crankbait', actionStyle: 'wobble' } as const },
+      {
+        id: 'white',
+        looks: {
+          colours: { back: '#ffffff', side: '#ffffff', belly: '#ffffff' },
+          family: 'crankbait',
+          actionStyle: 'wobble',
+        } as const,
+      },
+      {
+        id: 'black',
+        looks: {
+          colours: { back: '#050505', side: '#050505', belly: '#050505' },
+          family: 'crankbait',
+          actionStyle: 'wobble',
+        } as const,
+      },
     ],
-    depthM: 1, depthsM: [0.5, 2, 6], ...part,
+    depthM: 1,
+    depthsM: [0.5, 2, 6],
+    ...part,
   })
   it('deeper is darker; a lure is lost farther off than it stands out; contrast falls with distance', async () => {
     const { water, lures } = (await client.colours(request()))!
@@ -129,7 +236,8 @@ describe('light under water', () => {
     expect([level('white').isBright, level('black').isBright]).toEqual([true, false])
   })
   it('clearer water shows a lure farther', async () => {
-    const at = async (visibilityM: number) => (await client.colours(request({ scene: { ...request().scene, visibilityM } })))!.lures[0]!.reachM!
+    const at = async (visibilityM: number) =>
+      (await client.colours(request({ scene: { ...request().scene, visibilityM } })))!.lures[0]!.reachM!
     const [dirty, clear] = [await at(0.6), await at(3)]
     expect(clear).toBeGreaterThan(dirty)
   })
@@ -146,11 +254,19 @@ describe('light under water', () => {
 describe('files', () => {
   let client: import('./exchange.client').ExchangeClient
   beforeAll(async () => {
-    client = new (await fresh(() => import('./exchange.worker'), () => import('./exchange.client'))).ExchangeClient()
+    client = new (
+      await fresh(
+        () => import('./exchange.worker'),
+        () => import('./exchange.client'),
+      )
+    ).ExchangeClient()
   })
   const open = (name: string, content: Uint8Array, existing = file) => client.open(name, content, 'metric', existing)
   it('an Ygrion file is known by what it holds, whatever its name', async () => {
-    const opened = await open('notes.txt', bytes(JSON.stringify({ format: 'ygrion', version: 1, lures: [{ id: 'new', name: 'new', family: 'tube' }] })))
+    const opened = await open(
+      'notes.txt',
+      bytes(JSON.stringify({ format: 'ygrion', version: 1, lures: [{ id: 'new', name: 'new', family: 'tube' }] })),
+    )
     expect(opened).toMatchObject({ kind: 'ygrion', file: { lures: [{ id: 'new' }] } })
   })
   it.each([
@@ -170,7 +286,17 @@ describe('files', () => {
     expect(opened).toMatchObject({ kind: 'table', count: 2, delimiter: ';' })
     if (opened.kind !== 'table') return
     const steps: number[] = []
-    const { planned } = await client.plan({ mapping: opened.mapping, corrections: {}, mended: {}, mergeBy: 'name', existing: file.lures!, system: 'metric' }, done => steps.push(done))
+    const { planned } = await client.plan(
+      {
+        mapping: opened.mapping,
+        corrections: {},
+        mended: {},
+        mergeBy: 'name',
+        existing: file.lures!,
+        system: 'metric',
+      },
+      done => steps.push(done),
+    )
     expect(planned).toHaveLength(2)
     expect(JSON.stringify(planned[1])).toContain('heavy')
     expect(JSON.stringify(file)).toBe(before)
@@ -180,7 +306,12 @@ describe('files', () => {
 
 describe('the bench', () => {
   it('a plug that is loaded runs deeper, one that is lightened shallower', async () => {
-    const client = new (await fresh(() => import('./bench.worker'), () => import('./bench.client'))).BenchClient()
+    const client = new (
+      await fresh(
+        () => import('./bench.worker'),
+        () => import('./bench.client'),
+      )
+    ).BenchClient()
     const rated = { depthM: 2, castM: 30, lineDiameterMm: 0.3, tipM: 0.8, speedMs: 0.8 }
     const runs = async (afterN: number) => (await client.changedDepth({ rated, beforeN: -0.01, afterN }))!
     const [same, loaded, lighter] = [await runs(-0.01), await runs(0.03), await runs(-0.04)]
@@ -188,7 +319,10 @@ describe('the bench', () => {
     expect(same.before).toBeCloseTo(2, 1)
     expect(loaded.after!).toBeGreaterThan(loaded.before!)
     expect(lighter.after!).toBeLessThan(lighter.before!)
-    const [older, newer] = await Promise.all([client.changedDepth({ rated, beforeN: 0, afterN: 0 }), client.changedDepth({ rated, beforeN: 0, afterN: 0.02 })])
+    const [older, newer] = await Promise.all([
+      client.changedDepth({ rated, beforeN: 0, afterN: 0 }),
+      client.changedDepth({ rated, beforeN: 0, afterN: 0.02 }),
+    ])
     expect([older, newer?.after]).toEqual([null, expect.any(Number)])
     client.close()
   })
@@ -196,7 +330,10 @@ describe('the bench', () => {
 
 describe('a picture', () => {
   it('gives its paints, and the worker ends with it', async () => {
-    const { pickColours } = await fresh(() => import('./photo.worker'), () => import('./photo.client'))
+    const { pickColours } = await fresh(
+      () => import('./photo.worker'),
+      () => import('./photo.client'),
+    )
     const data = new Uint8ClampedArray(40 * 40 * 4)
     for (let i = 0; i < 1600; i++) data.set(i % 40 < 20 ? [200, 30, 30, 255] : [20, 40, 180, 255], i * 4)
     ended.length = 0
@@ -211,13 +348,19 @@ describe('the log', () => {
   let log: ReturnType<typeof import('./logbook.client').openLogbook>
   const events = file.trips!.flatMap(t => (t.stints ?? []).flatMap(s => s.events ?? []))
   beforeAll(async () => {
-    log = (await fresh(() => import('./logbook.worker'), () => import('./logbook.client'))).openLogbook()
+    log = (
+      await fresh(
+        () => import('./logbook.worker'),
+        () => import('./logbook.client'),
+      )
+    ).openLogbook()
     await log.api.load(boxOf(file), ownOf(file))
   })
   it('marks every event once, on its day', async () => {
     const marks = await log.api.marks()
     expect(marks).toHaveLength(events.length)
-    for (const { at, month, day } of marks) expect(at.slice(5, 10)).toBe(`${String(month + 1).padStart(2, '0')}-${String(day).padStart(2, '0')}`)
+    for (const { at, month, day } of marks)
+      expect(at.slice(5, 10)).toBe(`${String(month + 1).padStart(2, '0')}-${String(day).padStart(2, '0')}`)
   })
   it('years are those of the trips, and each has its sheet', async () => {
     const years = await log.api.years()
@@ -226,9 +369,14 @@ describe('the log', () => {
   })
   it('trips go out as a table and come back the same; positions go out blurred', async () => {
     const csv = await log.api.written(file.trips!, 'csv', 'blurred')
-    const back = await log.api.read(bytes(csv), file.places!.map(({ id, name }) => ({ id, name })))
+    const back = await log.api.read(
+      bytes(csv),
+      file.places!.map(({ id, name }) => ({ id, name })),
+    )
     expect(back.trips.map(t => t.id).sort()).toEqual(file.trips!.map(t => t.id).sort())
-    const exact = JSON.parse(await log.api.written(file.trips!, 'geojson', 'exact')) as { features: { geometry: { coordinates: number[] } }[] }
+    const exact = JSON.parse(await log.api.written(file.trips!, 'geojson', 'exact')) as {
+      features: { geometry: { coordinates: number[] } }[]
+    }
     const blurred = JSON.parse(await log.api.written(file.trips!, 'geojson', 'blurred')) as typeof exact
     expect(exact.features.length).toBeGreaterThan(0)
     const places = (of: typeof exact) => of.features.map(f => f.geometry.coordinates.join())
@@ -239,7 +387,10 @@ describe('the log', () => {
     const many = Array.from({ length: 5 }, (_, k) => file.trips!.map(t => ({ ...t, id: `${t.id}-${k}` }))).flat()
     await log.api.load({ ...boxOf(file), trips: many } as Box, ownOf(file))
     const steps: number[] = []
-    const [older, newer] = await Promise.all([log.audit({ schools: {}, weights: {} }, () => {}), log.audit({ schools: {}, weights: {} }, done => steps.push(done))])
+    const [older, newer] = await Promise.all([
+      log.audit({ schools: {}, weights: {} }, () => {}),
+      log.audit({ schools: {}, weights: {} }, done => steps.push(done)),
+    ])
     expect(older).toBeNull()
     expect(newer!.rules.length).toBeGreaterThan(0)
     expect(steps.length).toBeGreaterThan(1)
@@ -250,18 +401,28 @@ describe('the log', () => {
 describe('the planner', () => {
   let client: import('./pack.client').PackClient
   const request = {
-    readings: [{ reading: morning, weight: 0.6 }, { reading: { ...morning, temperatureC: 14, sky: 'sun' as const }, weight: 0.4 }],
+    readings: [
+      { reading: morning, weight: 0.6 },
+      { reading: { ...morning, temperatureC: 14, sky: 'sun' as const }, weight: 0.4 },
+    ],
     limits: { rods: 2, lures: 6, boxes: 1, slotsPerBox: 8, grams: 300 },
     locks: { take: new Set<string>(), leave: new Set<string>() },
   }
   const choice = { schools: {}, weights: {} }
   beforeAll(async () => {
-    client = new (await fresh(() => import('./pack.worker'), () => import('./pack.client'))).PackClient()
+    client = new (
+      await fresh(
+        () => import('./pack.worker'),
+        () => import('./pack.client'),
+      )
+    ).PackClient()
     client.load(boxOf(file), ownOf(file), true)
   })
   async function plan(given: object = {}) {
     const steps: Step[] = []
-    const answer = await client.plan({ ...request, ...given } as never, choice, { seconds: 20, gap: 0.01 }, step => steps.push(step))
+    const answer = await client.plan({ ...request, ...given } as never, choice, { seconds: 20, gap: 0.01 }, step =>
+      steps.push(step),
+    )
     return { steps, answer }
   }
   let pack: Pack
@@ -279,7 +440,9 @@ describe('the planner', () => {
     expect(answer.explained.used.lures).toBeLessThanOrEqual(6)
     expect(pack.rods.length).toBeLessThanOrEqual(2)
     for (const { pack: own, box } of answer.explained.covers) expect(own).toBeLessThanOrEqual(box + 1e-9)
-    expect(steps.filter(s => s.kind === 'judged').map(s => s.done)).toEqual([...steps.filter(s => s.kind === 'judged').map(s => s.done)].sort((a, b) => a - b))
+    expect(steps.filter(s => s.kind === 'judged').map(s => s.done)).toEqual(
+      [...steps.filter(s => s.kind === 'judged').map(s => s.done)].sort((a, b) => a - b),
+    )
   })
   it('what is locked in is in, what is locked out is out', async () => {
     const [out] = pack.items
@@ -293,12 +456,21 @@ describe('the planner', () => {
     const lure = pack.items.find(id => file.lures!.some(l => l.id === id))!
     const swaps = await client.swaps(request as never, choice, pack, lure)
     expect(swaps.length).toBeGreaterThan(0)
-    const without = await client.explain(request as never, choice, { ...pack, items: pack.items.filter(id => id !== lure), rigged: {} })
+    const without = await client.explain(request as never, choice, {
+      ...pack,
+      items: pack.items.filter(id => id !== lure),
+      rigged: {},
+    })
     const whole = await client.explain(request as never, choice, pack)
     expect(without.value).toBeLessThan(whole.value)
   })
   it('limits that cannot be met are named at once', async () => {
-    const take = new Set(file.lures!.filter(l => l.quantity !== 0).slice(0, 9).map(l => l.id))
+    const take = new Set(
+      file
+        .lures!.filter(l => l.quantity !== 0)
+        .slice(0, 9)
+        .map(l => l.id),
+    )
     const { answer, steps } = await plan({ locks: { take, leave: new Set() } })
     expect(answer).toHaveProperty('conflicts')
     if ('conflicts' in answer) expect(answer.conflicts.length).toBeGreaterThan(0)

@@ -1,15 +1,38 @@
 import { FITTED, RULES } from '#core/knowledge'
 import { peak, recordOf } from '#core/numeric'
 import { completeReading, type CompleteReading, type Reading } from '#core/reading'
-import { AXES, type Axis, AXIS_IDS, type AxisId, DEFAULT_SCHOOLS, type Effect, type Features, isOfSchools, isPush, jointMembership, type Rule, type Schools, type Shape, shapeOf } from '#core/rule'
+import {
+  AXES,
+  type Axis,
+  AXIS_IDS,
+  type AxisId,
+  DEFAULT_SCHOOLS,
+  type Effect,
+  type Features,
+  isOfSchools,
+  isPush,
+  jointMembership,
+  type Rule,
+  type Schools,
+  type Shape,
+  shapeOf,
+} from '#core/rule'
 import { featuresOf } from './features'
 import { type OwnRules, ownRules } from './user-rules'
 
 /** A rule that spoke on an axis, and how loudly (log-odds that it can move). */
-export interface Reason { readonly rule: Rule, readonly strength: number }
+export interface Reason {
+  readonly rule: Rule
+  readonly strength: number
+}
 
 /** One effect of a rule that speaks here: what it adds to the log-odds of a set-up, at most. */
-export interface Push { readonly rule: Rule, readonly effect: Effect, readonly key: string, readonly strength: number }
+export interface Push {
+  readonly rule: Rule
+  readonly effect: Effect
+  readonly key: string
+  readonly strength: number
+}
 
 export interface AskedAxis {
   readonly axis: AxisId
@@ -46,7 +69,7 @@ const SILENT = 0.01
 const BY_PRESENTATION: readonly AxisId[] = ['depth', 'speed', 'rod']
 
 /** What a value is measured by on each axis, worked out once: this is the innermost step of a ranking. */
-const SCALES = recordOf(AXIS_IDS, (axis) => {
+const SCALES = recordOf(AXIS_IDS, axis => {
   const { min, max, spacing } = AXES[axis] as Axis
   const isLog = spacing === 'log'
   return { min, isLog, span: isLog ? Math.log(max / min) : max - min }
@@ -91,7 +114,10 @@ export interface AskOptions {
  * From a reading to what the water asks for: every effect of every rule that speaks, as a push in log-odds, and for each axis the curve that its rules draw together.
  * Pushes add in the judgement; the curves (weighted geometric mean of the shapes) are what depth and pace are chosen by, and what the screen draws.
  */
-export function askOf(given: Reading, { schools: chosen = {}, rules = RULES, weights = {}, fitted = FITTED, own }: AskOptions = {}): Ask {
+export function askOf(
+  given: Reading,
+  { schools: chosen = {}, rules = RULES, weights = {}, fitted = FITTED, own }: AskOptions = {},
+): Ask {
   const { reading, assumed } = completeReading(given)
   const schools = { ...DEFAULT_SCHOOLS, ...chosen }
   const features = featuresOf(reading)
@@ -114,7 +140,13 @@ export function askOf(given: Reading, { schools: chosen = {}, rules = RULES, wei
     })
   }
 
-  const axes = recordOf(AXIS_IDS, axis => askedAxis(axis, shapes.get(axis) ?? [], (reasons.get(axis) ?? []).sort((a, b) => b.strength - a.strength)))
+  const axes = recordOf(AXIS_IDS, axis =>
+    askedAxis(
+      axis,
+      shapes.get(axis) ?? [],
+      (reasons.get(axis) ?? []).sort((a, b) => b.strength - a.strength),
+    ),
+  )
   return { reading, assumed, features, axes, pushes, schools, fitted }
 }
 
@@ -145,14 +177,19 @@ function askedAxis(axis: AxisId, shapes: readonly (Shape & { strength: number })
   const { kind, min, max } = AXES[axis] as Axis
   const grid = axisGrid(axis)
   // Pushes of one scale pull one way; those of a taste name different lures, and what they can do together is their length, not their sum.
-  const weight = kind === 'taste' ? Math.sqrt(reasons.reduce((sum, r) => sum + r.strength ** 2, 0)) : reasons.reduce((sum, r) => sum + r.strength, 0)
+  const weight =
+    kind === 'taste'
+      ? Math.sqrt(reasons.reduce((sum, r) => sum + r.strength ** 2, 0))
+      : reasons.reduce((sum, r) => sum + r.strength, 0)
   const strength = shapes.reduce((sum, s) => sum + s.strength, 0)
   if (kind === 'taste') return { axis, weight, best: 1, low: 0.5, high: 1, curve: grid, reasons }
-  if (shapes.length === 0) return { axis, weight: 0, best: (min + max) / 2, low: min, high: max, curve: grid.map(() => 1), reasons }
+  if (shapes.length === 0)
+    return { axis, weight: 0, best: (min + max) / 2, low: min, high: max, curve: grid.map(() => 1), reasons }
 
-  const joined = grid.map((x) => {
+  const joined = grid.map(x => {
     let logSum = 0
-    for (const { strength: s, best, low, high } of shapes) logSum += s * Math.log(Math.max(CURVE_FLOOR, peak(x, best, low, high)))
+    for (const { strength: s, best, low, high } of shapes)
+      logSum += s * Math.log(Math.max(CURVE_FLOOR, peak(x, best, low, high)))
     return Math.exp(logSum / strength)
   })
   const top = Math.max(...joined)

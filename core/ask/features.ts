@@ -22,13 +22,16 @@ export function featuresOf(reading: CompleteReading): Features {
   const species = SPECIES_TABLE[reading.species]
   const [low, high] = species.activeC
   const phases = reading.phase ? onlyPhase(reading.phase) : phaseShares(reading)
-  const sunAltitudeDeg = reading.at ? sunPosition(reading.at, reading.latitude, reading.longitude).altitudeDeg : SUN_WITHOUT_TIME_DEG
+  const sunAltitudeDeg = reading.at
+    ? sunPosition(reading.at, reading.latitude, reading.longitude).altitudeDeg
+    : SUN_WITHOUT_TIME_DEG
   const mainForage = reading.forage[0]!
   const fishM = (reading.fishFromM + reading.fishToM) / 2
   // A fish feels the water it stands in, not what is measured on top.
   const temperatureC = temperatureAt(reading, fishM)
   const one = <K extends string>(id: K | null) => (id === null ? {} : { [id]: 1 }) as Partial<Record<K, number>>
-  const all = <K extends string>(list: readonly K[]) => Object.fromEntries(list.map(id => [id, 1])) as Partial<Record<K, number>>
+  const all = <K extends string>(list: readonly K[]) =>
+    Object.fromEntries(list.map(id => [id, 1])) as Partial<Record<K, number>>
   return {
     phases,
     numbers: {
@@ -92,7 +95,15 @@ function usualBulk(mouthMm: number): number {
 
 /** What the bottom is made of speaks as the cover of the same name does, half as loudly: it lies under whatever else stands there. Mud speaks for none. Assumed. */
 const GROUND_SPEAKS = 0.5
-const GROUND: Readonly<Record<Bottom, Cover | null>> = { rock: 'rock', gravel: 'gravel', shell: 'shell', clay: 'clay', sand: 'sand', weed: 'grass', mud: null }
+const GROUND: Readonly<Record<Bottom, Cover | null>> = {
+  rock: 'rock',
+  gravel: 'gravel',
+  shell: 'shell',
+  clay: 'clay',
+  sand: 'sand',
+  weed: 'grass',
+  mud: null,
+}
 
 function ground(bottom: Bottom | null): Partial<Record<Cover, number>> {
   const cover = bottom === null ? null : GROUND[bottom]

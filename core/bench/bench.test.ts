@@ -4,7 +4,18 @@ import { waterDensity } from '#core/water'
 import { checkTest } from './check'
 import { tearForce, TEST_GUIDES } from './guide'
 import { summarise } from './summary'
-import { balanceShift, bladeChange, cutTo, hookMass, hookPlaces, hookSwap, loadTo, stickOnToHang, stickOnToSink, trimSkirt } from './workshop'
+import {
+  balanceShift,
+  bladeChange,
+  cutTo,
+  hookMass,
+  hookPlaces,
+  hookSwap,
+  loadTo,
+  stickOnToHang,
+  stickOnToSink,
+  trimSkirt,
+} from './workshop'
 
 describe('summarise', () => {
   it('mean, standard deviation and standard error of a worked example: 2, 4, 4, 4, 5, 5, 7, 9 (mean 5, s² = 32/7)', () => {
@@ -22,7 +33,10 @@ describe('summarise', () => {
 
 describe('checkTest', () => {
   const fall: BenchTest = { id: 't', lureId: 'l', kind: 'fall', rig: 'wacky', depthM: 2, values: [12.2, 12.5, 12.4] }
-  const wrong = (change: Partial<BenchTest>, sinks: boolean | null = true) => checkTest({ ...fall, ...change }, { sinks }).map(i => i.message).join('; ')
+  const wrong = (change: Partial<BenchTest>, sinks: boolean | null = true) =>
+    checkTest({ ...fall, ...change }, { sinks })
+      .map(i => i.message)
+      .join('; ')
   it('lets a sound test pass', () => expect(wrong({})).toBe(''))
   it.each([
     ['zero time', { values: [0] }, true, /0 s is not possible/],
@@ -35,7 +49,10 @@ describe('checkTest', () => {
     ['speeds that fall', { kind: 'swim' as const, values: [1, 0.5, 2] }, true, /speeds must rise/],
     ['half a rating', { kind: 'action' as const, values: [2, null, 1] }, true, /missing/],
   ])('refuses %s in words', (_, change, sinks, message) => expect(wrong(change, sinks)).toMatch(message))
-  it('takes “did not tear” as a result', () => expect(checkTest({ id: 't', lureId: 'l', kind: 'tear', rig: 'wacky', values: [null] }, { sinks: null })).toEqual([]))
+  it('takes “did not tear” as a result', () =>
+    expect(checkTest({ id: 't', lureId: 'l', kind: 'tear', rig: 'wacky', values: [null] }, { sinks: null })).toEqual(
+      [],
+    ))
   it('every kind of test has a guide with a unit', () => {
     for (const guide of Object.values(TEST_GUIDES)) expect(guide.how.length * guide.unit.length).toBeGreaterThan(0)
   })
@@ -59,7 +76,9 @@ describe('the workshop', () => {
     expect(stickOnToSink(-50, 0.1, 1.7e-3, density)).toBeNull()
   })
   it('one size on two or three trebles is 0.1–1.5 g: more than 10 °C do to the hang (handbook §3, from memory)', () => {
-    const changes = hookPlaces(3).map(place => hookSwap({ kind: 'treble', size: '6' }, { kind: 'treble', size: '5' }, place)!)
+    const changes = hookPlaces(3).map(place =>
+      hookSwap({ kind: 'treble', size: '6' }, { kind: 'treble', size: '5' }, place)!,
+    )
     expect(changes.reduce((sum, c) => sum + c.grams, 0)).toBeCloseTo(0.6, 6)
     expect(hookMass('treble', '4')).toBe(1.3)
     expect(hookMass('treble', 'huge')).toBeNull()
@@ -68,7 +87,8 @@ describe('the workshop', () => {
   })
   it('a heavier hook at the back moves the balance to the tail, at the front to the nose', () => {
     const [front, , back] = hookPlaces(3)
-    const swap = (place: { name: string, at: number }) => hookSwap({ kind: 'treble', size: '6' }, { kind: 'treble', size: '4' }, place)!
+    const swap = (place: { name: string; at: number }) =>
+      hookSwap({ kind: 'treble', size: '6' }, { kind: 'treble', size: '4' }, place)!
     // 0.5 g at the tail of a 100 mm plug of 10 g: 0.5·50/10.5 = 2.38 mm.
     expect(balanceShift([swap(back!)], 10, 100)).toBeCloseTo(2.381, 3)
     expect(balanceShift([swap(front!)], 10, 100)).toBeLessThan(0)

@@ -15,7 +15,10 @@ export interface ChangedFigures {
 }
 
 /** How a figure goes over to the changed lure. */
-export interface Carried { readonly field: WorkedOutField | 'hooks' | 'blades' | 'fallRateMs' | 'tests', readonly how: 'worked-out' | 'kept' | 'changed' | 'dropped' }
+export interface Carried {
+  readonly field: WorkedOutField | 'hooks' | 'blades' | 'fallRateMs' | 'tests'
+  readonly how: 'worked-out' | 'kept' | 'changed' | 'dropped'
+}
 
 export interface ChangedLure {
   readonly lure: Lure
@@ -33,16 +36,25 @@ const OTHER_SWIM: readonly Change['kind'][] = ['cut', 'blade', 'trim-skirt']
  * A changed lure, a bait of its own: what changed is what is kept. Its weight, length, bulk, float and depth are worked out and marked so, until they are typed or tested;
  * the speeds it swims at go over where the change is small, its timed falls never. One lure is made of one: the last of a kind leaves none of the original.
  */
-export function changedLure(profile: LureProfile, changes: readonly Change[], after: ChangedFigures, id: string): ChangedLure {
+export function changedLure(
+  profile: LureProfile,
+  changes: readonly Change[],
+  after: ChangedFigures,
+  id: string,
+): ChangedLure {
   const { lure } = profile
   const ownG = profile.weightG.value
-  const isOtherSwim = changes.some(c => OTHER_SWIM.includes(c.kind)) || Math.abs(after.weightG / ownG - 1) > SAME_SWIM_SHARE
+  const isOtherSwim =
+    changes.some(c => OTHER_SWIM.includes(c.kind)) || Math.abs(after.weightG / ownG - 1) > SAME_SWIM_SHARE
   const swims = profile.speed.known !== 'typical'
   // Hooks that nobody changed or noted stay assumed.
   const hooks = changes.some(c => c.hook) ? hooksAfter(profile.hooks.value, changes) : null
   const blades = changes.findLast(c => c.blades)?.blades
   const rating = profile.runsAt?.value
-  const runsAt = rating && after.runsTo?.depthM != null ? { ...lure.runsAt, ...rating, depthM: rounded(after.runsTo.depthM, 2), mode: 'cast' as const } : null
+  const runsAt =
+    rating && after.runsTo?.depthM != null
+      ? { ...lure.runsAt, ...rating, depthM: rounded(after.runsTo.depthM, 2), mode: 'cast' as const }
+      : null
   const length = changes.some(c => c.lengthMm !== undefined)
   const bulky = changes.some(c => c.bulk !== undefined)
 
@@ -59,18 +71,37 @@ export function changedLure(profile: LureProfile, changes: readonly Change[], af
     { field: 'tests', how: 'dropped' },
   ]
   const { min, best, max } = profile.speed.value
-  const workedOut = carried.flatMap(({ field, how }) => ((how === 'worked-out' || (field === 'speed' && how === 'kept')) && isWorkedOut(field) ? [field] : []))
+  const workedOut = carried.flatMap(({ field, how }) =>
+    (how === 'worked-out' || (field === 'speed' && how === 'kept')) && isWorkedOut(field) ? [field] : [],
+  )
   return {
     lure: {
-      ...lure, id, name: `${lure.name}, changed`, parentId: lure.id, quantity: 1, fishCount: 0, confidence: null, pinned: lure.pinned ?? null,
-      weightG: rounded(after.weightG, 2), labelWeightG: null,
-      lengthMm: length ? rounded(after.lengthMm, 0) : lure.lengthMm ?? null,
-      bulk: bulky ? rounded(after.bulk, 1) : lure.bulk ?? null,
-      buoyancy: buoyancyWord(-after.driftMs), runsAt, speed: swims && !isOtherSwim ? { minMs: min, bestMs: best, maxMs: max } : null,
-      fallRateMs: null, hooks: hooks ? [...hooks] : lure.hooks ?? null, blades: blades ? [...blades] : lure.blades ?? null,
-      changes: changes.map(({ kind, text, grams }) => ({ kind, text, grams: rounded(grams, 2) })), workedOut,
+      ...lure,
+      id,
+      name: `${lure.name}, changed`,
+      parentId: lure.id,
+      quantity: 1,
+      fishCount: 0,
+      confidence: null,
+      pinned: lure.pinned ?? null,
+      weightG: rounded(after.weightG, 2),
+      labelWeightG: null,
+      lengthMm: length ? rounded(after.lengthMm, 0) : (lure.lengthMm ?? null),
+      bulk: bulky ? rounded(after.bulk, 1) : (lure.bulk ?? null),
+      buoyancy: buoyancyWord(-after.driftMs),
+      runsAt,
+      speed: swims && !isOtherSwim ? { minMs: min, bestMs: best, maxMs: max } : null,
+      fallRateMs: null,
+      hooks: hooks ? [...hooks] : (lure.hooks ?? null),
+      blades: blades ? [...blades] : (lure.blades ?? null),
+      changes: changes.map(({ kind, text, grams }) => ({ kind, text, grams: rounded(grams, 2) })),
+      workedOut,
     },
-    original: { ...lure, quantity: Math.max(0, (lure.quantity ?? 1) - 1), ...((lure.quantity ?? 1) <= 1 ? { pinned: null } : {}) },
+    original: {
+      ...lure,
+      quantity: Math.max(0, (lure.quantity ?? 1) - 1),
+      ...((lure.quantity ?? 1) <= 1 ? { pinned: null } : {}),
+    },
     carried,
   }
 }
@@ -85,8 +116,12 @@ function rounded(value: number, decimals: number): number {
 
 /** The hooks place by place, each as it was last changed, like ones counted together. */
 function hooksAfter(hooks: readonly LureHook[], changes: readonly Change[]): readonly LureHook[] {
-  const single = hooks.flatMap(hook => Array.from({ length: Math.max(1, hook.count ?? 1) }, (): LureHook => ({ ...hook, count: 1 })))
-  for (const { hook } of changes) if (hook && hook.index < single.length) single[hook.index] = { ...single[hook.index]!, kind: hook.kind, size: hook.size }
+  const single = hooks.flatMap(hook =>
+    Array.from({ length: Math.max(1, hook.count ?? 1) }, (): LureHook => ({ ...hook, count: 1 })),
+  )
+  for (const { hook } of changes)
+    if (hook && hook.index < single.length)
+      single[hook.index] = { ...single[hook.index]!, kind: hook.kind, size: hook.size }
   const counted: LureHook[] = []
   for (const hook of single) {
     const last = counted[counted.length - 1]

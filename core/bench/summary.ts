@@ -26,7 +26,13 @@ export function summarise(values: readonly number[]): Summary {
   const count = values.length
   const mean = values.reduce((a, b) => a + b) / count
   const deviation = count > 1 ? Math.sqrt(values.reduce((sum, v) => sum + (v - mean) ** 2, 0) / (count - 1)) : null
-  return { count, mean, deviation, error: deviation === null ? null : deviation / Math.sqrt(count), outliers: outliersOf(values) }
+  return {
+    count,
+    mean,
+    deviation,
+    error: deviation === null ? null : deviation / Math.sqrt(count),
+    outliers: outliersOf(values),
+  }
 }
 
 function outliersOf(values: readonly number[]): number[] {

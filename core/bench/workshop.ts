@@ -4,7 +4,9 @@ import { massToHang, STANDARD_GRAVITY } from '#core/motion'
 import type { Blade } from '#core/tackle'
 import { hookSizeRank } from '#core/units'
 
-const RANKED = Object.entries(TREBLE_G).map(([size, grams]) => ({ rank: hookSizeRank(size)!, grams })).sort((a, b) => a.rank - b.rank)
+const RANKED = Object.entries(TREBLE_G)
+  .map(([size, grams]) => ({ rank: hookSizeRank(size)!, grams }))
+  .sort((a, b) => a.rank - b.rank)
 /** Growth of mass with each size beyond the table. From the table's own ends. */
 const STEP = 1.25
 /** A single of the same number against a treble. Common practice: the right single is a few sizes larger and weighs about the same. */
@@ -50,7 +52,7 @@ export interface Change {
   readonly at?: number
   readonly blades?: readonly Blade[]
   /** The hook that hangs at one place afterwards, front hook 0. */
-  readonly hook?: { readonly index: number, readonly kind: Hook['kind'], readonly size: string }
+  readonly hook?: { readonly index: number; readonly kind: Hook['kind']; readonly size: string }
 }
 
 /** [g/cm³] */
@@ -59,26 +61,48 @@ const LEAD = MATERIAL_DENSITY.lead / 1000
 const SKIRT = MATERIAL_DENSITY.silicone / 1000
 const BRASS = MATERIAL_DENSITY.brass / 1000
 
-export interface Hook { readonly kind: 'treble' | 'single', readonly size: string }
+export interface Hook {
+  readonly kind: 'treble' | 'single'
+  readonly size: string
+}
 
 /** Where plugs carry their hooks, 0 nose .. 1 tail, by how many there are. Common practice. */
-const HOOK_PLACES: readonly (readonly { readonly name: string, readonly at: number }[])[] = [
+const HOOK_PLACES: readonly (readonly { readonly name: string; readonly at: number }[])[] = [
   [],
   [{ name: 'back', at: 1 }],
-  [{ name: 'front', at: 0.42 }, { name: 'back', at: 1 }],
-  [{ name: 'front', at: 0.28 }, { name: 'middle', at: 0.6 }, { name: 'back', at: 1 }],
+  [
+    { name: 'front', at: 0.42 },
+    { name: 'back', at: 1 },
+  ],
+  [
+    { name: 'front', at: 0.28 },
+    { name: 'middle', at: 0.6 },
+    { name: 'back', at: 1 },
+  ],
 ]
 
-export function hookPlaces(count: number): readonly { readonly name: string, readonly at: number }[] {
+export function hookPlaces(count: number): readonly { readonly name: string; readonly at: number }[] {
   return HOOK_PLACES[Math.min(3, Math.max(0, count))]!
 }
 
 /** One hook changed for another at one place; `null` when a size is none. */
-export function hookSwap(from: Hook, to: Hook, place: { readonly name: string, readonly at: number }, index = 0): Change | null {
+export function hookSwap(
+  from: Hook,
+  to: Hook,
+  place: { readonly name: string; readonly at: number },
+  index = 0,
+): Change | null {
   const [old, fresh] = [hookMass(from.kind, from.size), hookMass(to.kind, to.size)]
   if (old === null || fresh === null) return null
   const grams = fresh - old
-  return { kind: 'hook-swap', text: `${place.name}: ${to.kind} ${to.size} for ${from.kind} ${from.size}`, grams, volumeCm3: grams / STEEL, at: place.at, hook: { index, kind: to.kind, size: to.size } }
+  return {
+    kind: 'hook-swap',
+    text: `${place.name}: ${to.kind} ${to.size} for ${from.kind} ${from.size}`,
+    grams,
+    volumeCm3: grams / STEEL,
+    at: place.at,
+    hook: { index, kind: to.kind, size: to.size },
+  }
 }
 
 /** Middle of an evenly built body. */
@@ -94,7 +118,12 @@ export function balanceShift(changes: readonly Change[], weightG: number, length
 export function stickOnToHang(surplusG: number, waterDensity: number): Change | null {
   if (surplusG <= 0) return null
   const grams = massToHang(surplusG, MATERIAL_DENSITY.lead, waterDensity)
-  return { kind: 'stick-on', text: `${grams.toFixed(2)} g of lead, filed until it hangs level`, grams, volumeCm3: grams / LEAD }
+  return {
+    kind: 'stick-on',
+    text: `${grams.toFixed(2)} g of lead, filed until it hangs level`,
+    grams,
+    volumeCm3: grams / LEAD,
+  }
 }
 
 /**
@@ -108,35 +137,68 @@ export function stickOnToSink(surplusG: number, rateMs: number, dragArea: number
   const missing = wantedG + surplusG
   if (!(rateMs > 0) || missing <= 0) return null
   const grams = massToHang(missing, MATERIAL_DENSITY.lead, waterDensity)
-  return { kind: 'stick-on', text: `${grams.toFixed(2)} g of lead to sink at ${(rateMs * 100).toFixed(0)} cm/s`, grams, volumeCm3: grams / LEAD }
+  return {
+    kind: 'stick-on',
+    text: `${grams.toFixed(2)} g of lead to sink at ${(rateMs * 100).toFixed(0)} cm/s`,
+    grams,
+    volumeCm3: grams / LEAD,
+  }
 }
 
 /** Loaded inside: the volume of the body stays. */
 export function loadTo(targetG: number, weightG: number): Change | null {
   if (!(targetG > weightG)) return null
-  return { kind: 'load', text: `loaded by ${(targetG - weightG).toFixed(1)} g, at two places, front and back`, grams: targetG - weightG, volumeCm3: 0 }
+  return {
+    kind: 'load',
+    text: `loaded by ${(targetG - weightG).toFixed(1)} g, at two places, front and back`,
+    grams: targetG - weightG,
+    volumeCm3: 0,
+  }
 }
 
 /** A soft body cut shorter: its mass goes with the length cut off (even thickness). Error: 10–20 % where the part is thinner than the rest. */
 export function cutTo(lengthMm: number, newLengthMm: number, weightG: number, volumeCm3: number): Change | null {
   if (!(newLengthMm > 0 && newLengthMm < lengthMm)) return null
   const share = 1 - newLengthMm / lengthMm
-  return { kind: 'cut', text: `cut from ${lengthMm.toFixed(0)} to ${newLengthMm.toFixed(0)} mm`, grams: -share * weightG, volumeCm3: -share * volumeCm3, lengthMm: newLengthMm }
+  return {
+    kind: 'cut',
+    text: `cut from ${lengthMm.toFixed(0)} to ${newLengthMm.toFixed(0)} mm`,
+    grams: -share * weightG,
+    volumeCm3: -share * volumeCm3,
+    lengthMm: newLengthMm,
+  }
 }
 
 /** Half a step of bulk for each gram of skirt. Assumed. */
 const BULK_PER_G = 0.5
 export function trimSkirt(grams: number): Change | null {
-  return grams > 0 ? { kind: 'trim-skirt', text: `skirt trimmed by ${grams.toFixed(1)} g`, grams: -grams, volumeCm3: -grams / SKIRT, bulk: -BULK_PER_G * grams } : null
+  return grams > 0
+    ? {
+        kind: 'trim-skirt',
+        text: `skirt trimmed by ${grams.toFixed(1)} g`,
+        grams: -grams,
+        volumeCm3: -grams / SKIRT,
+        bulk: -BULK_PER_G * grams,
+      }
+    : null
 }
 
 export function weightedHook(grams: number): Change | null {
-  return grams > 0 ? { kind: 'weighted-hook', text: `weighted hook, ${grams.toFixed(1)} g`, grams, volumeCm3: grams / LEAD } : null
+  return grams > 0
+    ? { kind: 'weighted-hook', text: `weighted hook, ${grams.toFixed(1)} g`, grams, volumeCm3: grams / LEAD }
+    : null
 }
 
 /** Sheet thickness of brass blades [mm]; assumed. Length by number as drawn: no. 0 about 14 mm, 5 mm a number (from memory). */
 const BLADE_MM = 0.7
-const BLADE_WIDTH: Readonly<Record<Blade['shape'], number>> = { willow: 0.3, turtleback: 0.45, indiana: 0.62, colorado: 0.85, oval: 0.5, fluted: 0.4 }
+const BLADE_WIDTH: Readonly<Record<Blade['shape'], number>> = {
+  willow: 0.3,
+  turtleback: 0.45,
+  indiana: 0.62,
+  colorado: 0.85,
+  oval: 0.5,
+  fluted: 0.4,
+}
 const BLADE_FILL = 0.75
 
 function bladeMass({ shape, size }: Blade): number {
@@ -147,7 +209,9 @@ function bladeMass({ shape, size }: Blade): number {
 /** Where each of so many blades sits, in the order in which they are noted: front blade last. */
 export function bladePlaces(count: number): readonly string[] {
   if (count <= 1) return ['blade']
-  return Array.from({ length: count }, (_, i) => (i === 0 ? 'back' : i === count - 1 ? 'front' : count === 3 ? 'middle' : `${i + 1}. from the back`))
+  return Array.from({ length: count }, (_, i) =>
+    i === 0 ? 'back' : i === count - 1 ? 'front' : count === 3 ? 'middle' : `${i + 1}. from the back`,
+  )
 }
 
 /** Blades changed for others: mass from their size (±30 %, assumed); thump follows from the shapes. `null`: none is left, or nothing changes. */
@@ -155,5 +219,11 @@ export function bladeChange(from: readonly Blade[], to: readonly Blade[]): Chang
   if (to.length === 0 || dequal(from, to)) return null
   const mass = (blades: readonly Blade[]) => blades.reduce((sum, b) => sum + bladeMass(b), 0)
   const grams = mass(to) - mass(from)
-  return { kind: 'blade', text: `blades: ${to.map(b => [b.shape, b.size, b.finish === 'smooth' ? null : b.finish, b.metal].filter(word => word != null && word !== 'none').join(' ')).join(', ')}`, grams, volumeCm3: grams / BRASS, blades: to }
+  return {
+    kind: 'blade',
+    text: `blades: ${to.map(b => [b.shape, b.size, b.finish === 'smooth' ? null : b.finish, b.metal].filter(word => word != null && word !== 'none').join(' ')).join(', ')}`,
+    grams,
+    volumeCm3: grams / BRASS,
+    blades: to,
+  }
 }

@@ -3,10 +3,17 @@ import { profileOf } from '#core/lure'
 import type { BenchTest, Lure } from '#core/tackle'
 import { TESTS_DUE, worthTesting } from './worth-testing'
 
-const test = (kind: BenchTest['kind'], values: number[], part: Partial<BenchTest> = {}): BenchTest => ({ id: kind, lureId: 'l', kind, values, ...part })
+const test = (kind: BenchTest['kind'], values: number[], part: Partial<BenchTest> = {}): BenchTest => ({
+  id: kind,
+  lureId: 'l',
+  kind,
+  values,
+  ...part,
+})
 const crank: Lure = { id: 'l', name: 'c', family: 'crankbait' }
 const dived = { rig: 'snap', mode: 'cast', cadence: 'steady' } as const
-const kinds = (lure: Lure, tests: BenchTest[] = [], way: Parameters<typeof worthTesting>[1] = null) => worthTesting(profileOf(lure, tests), way).map(d => d.kind)
+const kinds = (lure: Lure, tests: BenchTest[] = [], way: Parameters<typeof worthTesting>[1] = null) =>
+  worthTesting(profileOf(lure, tests), way).map(d => d.kind)
 
 describe('what to test next', () => {
   it('of a plug that nobody knows: its weight before how deep it runs', () => {
@@ -24,7 +31,13 @@ describe('what to test next', () => {
     expect(kinds(jerk, [], { rig: 'snap', mode: 'cast', cadence: 'jerk-pause' })).toContain('hang')
     expect(kinds(jerk, [], dived)).not.toContain('hang')
     expect(kinds(jerk, [], dived)).not.toContain('fall')
-    expect(kinds({ id: 'l', name: 's', family: 'dense-spoon' }, [], { rig: 'direct', mode: 'cast', cadence: 'countdown-steady' })).toContain('fall')
+    expect(
+      kinds({ id: 'l', name: 's', family: 'dense-spoon' }, [], {
+        rig: 'direct',
+        mode: 'cast',
+        cadence: 'countdown-steady',
+      }),
+    ).toContain('fall')
   })
   it('every row says what hangs on it', () => {
     expect(new Set(TESTS_DUE.map(row => row.id)).size).toBe(TESTS_DUE.length)

@@ -7,7 +7,11 @@ export interface Calc<S extends z.ZodType = z.ZodType> {
   readonly run: (input: z.infer<S>) => Record<string, unknown>
 }
 
-export function calc<S extends z.ZodType>(name: string, input: S, run: (input: z.infer<S>) => Record<string, unknown>): Calc {
+export function calc<S extends z.ZodType>(
+  name: string,
+  input: S,
+  run: (input: z.infer<S>) => Record<string, unknown>,
+): Calc {
   return { name, input, run: run as Calc['run'] }
 }
 

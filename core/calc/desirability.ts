@@ -2,8 +2,17 @@ import * as z from 'zod'
 import { overallDesirability } from '#core/numeric'
 import { calc } from './calc'
 
-export const desirability = calc('desirability',
-  z.object({ values: z.array(z.number().min(0).max(1)).min(1), weights: z.array(z.number().min(0)).min(1) })
-    .refine(({ values, weights }) => values.length === weights.length, { error: 'values and weights must be of equal length', path: ['weights'] })
-    .refine(({ weights }) => weights.some(w => w > 0), { error: 'at least one weight must be above 0', path: ['weights'] }),
-  ({ values, weights }) => ({ overall: overallDesirability(values, weights) }))
+export const desirability = calc(
+  'desirability',
+  z
+    .object({ values: z.array(z.number().min(0).max(1)).min(1), weights: z.array(z.number().min(0)).min(1) })
+    .refine(({ values, weights }) => values.length === weights.length, {
+      error: 'values and weights must be of equal length',
+      path: ['weights'],
+    })
+    .refine(({ weights }) => weights.some(w => w > 0), {
+      error: 'at least one weight must be above 0',
+      path: ['weights'],
+    }),
+  ({ values, weights }) => ({ overall: overallDesirability(values, weights) }),
+)

@@ -10,11 +10,30 @@ import { density, viscosity } from './water'
 
 /** Every calculator by its contract name; a newcomer adds a file and a place in this list. */
 export const CALCS: readonly Calc[] = [
-  density, viscosity,
-  motion.sphere, motion.fallSpeed, motion.fitFallCalc, motion.hang, motion.hangSpeeds, motion.diveTow, motion.towLineCalc, motion.diveCast, motion.sinkRetrieve, motion.holdSpeedCalc,
-  motion.bottomWeightCalc, motion.dropShot, motion.downriggerCalc,
-  pickUpCalc, lineDiameterCalc,
-  sun, pigment, waterLight, colour, phase, desirability, rate,
+  density,
+  viscosity,
+  motion.sphere,
+  motion.fallSpeed,
+  motion.fitFallCalc,
+  motion.hang,
+  motion.hangSpeeds,
+  motion.diveTow,
+  motion.towLineCalc,
+  motion.diveCast,
+  motion.sinkRetrieve,
+  motion.holdSpeedCalc,
+  motion.bottomWeightCalc,
+  motion.dropShot,
+  motion.downriggerCalc,
+  pickUpCalc,
+  lineDiameterCalc,
+  sun,
+  pigment,
+  waterLight,
+  colour,
+  phase,
+  desirability,
+  rate,
 ]
 
 export type { Calc } from './calc'

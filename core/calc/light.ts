@@ -1,21 +1,51 @@
 import * as z from 'zod'
 import { FORAGE_PREY } from '#core/knowledge'
-import { atWavelength, colourJudge, contrast, daylightKelvin, DEFAULT_PREY, diffuseAttenuation, lightSlant, likenessDistance, lureSurface, parFraction, pigmentAbsorbance, previewOf, reachOfSight, secchiDistance, waterOf } from '#core/light'
+import {
+  atWavelength,
+  colourJudge,
+  contrast,
+  daylightKelvin,
+  DEFAULT_PREY,
+  diffuseAttenuation,
+  lightSlant,
+  likenessDistance,
+  lureSurface,
+  parFraction,
+  pigmentAbsorbance,
+  previewOf,
+  reachOfSight,
+  secchiDistance,
+  waterOf,
+} from '#core/light'
 import { ACTION_STYLES, FAMILIES, FINISHES, FORAGE, METALS, PATTERNS, SKIES, SPECIES, STAINS } from '#core/terms'
 import { calc, field } from './calc'
 
-export const pigment = calc('pigment',
+export const pigment = calc(
+  'pigment',
   z.object({ lambdaMaxNm: z.number().min(330).max(750), wavelengthNm: z.number().min(250).max(900) }),
-  ({ lambdaMaxNm, wavelengthNm }) => ({ absorbance: pigmentAbsorbance(lambdaMaxNm, wavelengthNm) }))
+  ({ lambdaMaxNm, wavelengthNm }) => ({ absorbance: pigmentAbsorbance(lambdaMaxNm, wavelengthNm) }),
+)
 
-export const waterLight = calc('water-light',
+export const waterLight = calc(
+  'water-light',
   z.object({
-    visibilityM: field.positive.max(60), stain: z.enum(STAINS), wavelengthNm: z.array(z.number().min(350).max(700)).min(1).max(1000), depthM: z.number().min(0).max(1000),
-    sunAltitudeDeg: z.number().min(-90).max(90).default(45), sky: z.enum(SKIES).default('broken'),
+    visibilityM: field.positive.max(60),
+    stain: z.enum(STAINS),
+    wavelengthNm: z.array(z.number().min(350).max(700)).min(1).max(1000),
+    depthM: z.number().min(0).max(1000),
+    sunAltitudeDeg: z.number().min(-90).max(90).default(45),
+    sky: z.enum(SKIES).default('broken'),
   }),
   ({ visibilityM, stain, wavelengthNm, depthM, sunAltitudeDeg, sky }) => {
     const water = waterOf(stain, visibilityM)
-    if (!water) return { diffuseAttenuation: null, beamAttenuation: null, secchiM: null, parFraction: null, reason: 'clearer than pure water with this stain can be' }
+    if (!water)
+      return {
+        diffuseAttenuation: null,
+        beamAttenuation: null,
+        secchiM: null,
+        parFraction: null,
+        reason: 'clearer than pure water with this stain can be',
+      }
     const Kd = diffuseAttenuation(water, lightSlant(sky, sunAltitudeDeg))
     return {
       diffuseAttenuation: wavelengthNm.map(l => atWavelength(Kd, l)),
@@ -23,19 +53,40 @@ export const waterLight = calc('water-light',
       secchiM: secchiDistance(water),
       parFraction: parFraction(Kd, depthM, daylightKelvin(sky, sunAltitudeDeg)),
     }
-  })
+  },
+)
 
-const hex = z.string().regex(/^#[0-9a-fA-F]{6}$/, { error: 'must be a colour like #49583a' }).nullish()
+const hex = z
+  .string()
+  .regex(/^#[0-9a-fA-F]{6}$/, { error: 'must be a colour like #49583a' })
+  .nullish()
 
 /** Physics only: no habits enter. */
-export const colour = calc('colour',
+export const colour = calc(
+  'colour',
   z.object({
     colours: z.looseObject({
-      pattern: z.enum(PATTERNS).nullish(), back: hex, side: hex, belly: hex, accent: hex, metal: z.enum(METALS).nullish(), finish: z.enum(FINISHES).nullish(), fluorescent: z.boolean().nullish(),
+      pattern: z.enum(PATTERNS).nullish(),
+      back: hex,
+      side: hex,
+      belly: hex,
+      accent: hex,
+      metal: z.enum(METALS).nullish(),
+      finish: z.enum(FINISHES).nullish(),
+      fluorescent: z.boolean().nullish(),
     }),
-    species: z.enum(SPECIES), visibilityM: field.positive.max(60), stain: z.enum(STAINS), depthM: z.number().min(0).max(500), distanceM: field.positive.max(100).nullish(),
-    sunAltitudeDeg: z.number().min(-90).max(90).default(45), sky: z.enum(SKIES), moonFraction: z.number().min(0).max(1).default(0), zone: z.enum(['mid', 'top', 'bottom']).default('mid'),
-    family: z.enum(FAMILIES).default('crankbait'), actionStyle: z.enum(ACTION_STYLES).default('wobble'), forage: z.enum(FORAGE).nullish(),
+    species: z.enum(SPECIES),
+    visibilityM: field.positive.max(60),
+    stain: z.enum(STAINS),
+    depthM: z.number().min(0).max(500),
+    distanceM: field.positive.max(100).nullish(),
+    sunAltitudeDeg: z.number().min(-90).max(90).default(45),
+    sky: z.enum(SKIES),
+    moonFraction: z.number().min(0).max(1).default(0),
+    zone: z.enum(['mid', 'top', 'bottom']).default('mid'),
+    family: z.enum(FAMILIES).default('crankbait'),
+    actionStyle: z.enum(ACTION_STYLES).default('wobble'),
+    forage: z.enum(FORAGE).nullish(),
   }),
   ({ colours, species, distanceM, zone, family, actionStyle, forage, ...water }) => {
     const judge = colourJudge({ ...water, species, zone, prey: forage ? [FORAGE_PREY[forage]] : DEFAULT_PREY })
@@ -45,7 +96,11 @@ export const colour = calc('colour',
     const side = previewOf(surface, judge.scene).zones.get('side')!
     return {
       ...judge.look({ colours, family, actionStyle }),
-      luminanceContrast: level.brightness, chromaticContrast: level.hue, detectionM: reach, previewHex: side.hex,
+      luminanceContrast: level.brightness,
+      chromaticContrast: level.hue,
+      detectionM: reach,
+      previewHex: side.hex,
       ...(reach === null ? { reason: 'too dark or too thick to be seen at all' } : {}),
     }
-  })
+  },
+)

@@ -2,14 +2,38 @@ import * as z from 'zod'
 import { lineDiameter, pickUp } from '#core/motion'
 import { calc, field } from './calc'
 
-export const pickUpCalc = calc('pick-up',
-  z.object({ spoolDiameterMm: field.positive.max(500), ratio: field.positive.max(50), coreDiameterMm: field.positive.optional(), fill: z.number().min(0).max(1).default(1) })
-    .refine(({ spoolDiameterMm, coreDiameterMm }) => coreDiameterMm === undefined || coreDiameterMm < spoolDiameterMm, { error: 'coreDiameterMm must be below spoolDiameterMm', path: ['coreDiameterMm'] }),
-  ({ spoolDiameterMm, ratio, coreDiameterMm, fill }) => ({ metresPerTurn: pickUp(spoolDiameterMm / 1000, ratio, fill, coreDiameterMm === undefined ? undefined : coreDiameterMm / 1000) }))
+export const pickUpCalc = calc(
+  'pick-up',
+  z
+    .object({
+      spoolDiameterMm: field.positive.max(500),
+      ratio: field.positive.max(50),
+      coreDiameterMm: field.positive.optional(),
+      fill: z.number().min(0).max(1).default(1),
+    })
+    .refine(({ spoolDiameterMm, coreDiameterMm }) => coreDiameterMm === undefined || coreDiameterMm < spoolDiameterMm, {
+      error: 'coreDiameterMm must be below spoolDiameterMm',
+      path: ['coreDiameterMm'],
+    }),
+  ({ spoolDiameterMm, ratio, coreDiameterMm, fill }) => ({
+    metresPerTurn: pickUp(
+      spoolDiameterMm / 1000,
+      ratio,
+      fill,
+      coreDiameterMm === undefined ? undefined : coreDiameterMm / 1000,
+    ),
+  }),
+)
 
-export const lineDiameterCalc = calc('line-diameter',
-  z.object({ material: z.enum(['nylon', 'fluorocarbon', 'braid', 'wire']), testKg: field.positive.max(500), label: z.enum(['thin', 'thick']).default('thin') }),
+export const lineDiameterCalc = calc(
+  'line-diameter',
+  z.object({
+    material: z.enum(['nylon', 'fluorocarbon', 'braid', 'wire']),
+    testKg: field.positive.max(500),
+    label: z.enum(['thin', 'thick']).default('thin'),
+  }),
   ({ material, testKg, label }) => {
     const diameterMm = lineDiameter(material, testKg, label)
     return diameterMm === null ? { diameterMm, reason: 'wire has no such rule: measure it' } : { diameterMm }
-  })
+  },
+)

@@ -2,9 +2,12 @@ import * as z from 'zod'
 import { sunPosition } from '#core/light'
 import { calc } from './calc'
 
-export const sun = calc('sun',
+export const sun = calc(
+  'sun',
   z.object({
     at: z.string().refine(at => !Number.isNaN(Date.parse(at)), { error: 'must be an ISO 8601 date and time' }),
-    latitude: z.number().min(-90).max(90), longitude: z.number().min(-180).max(180),
+    latitude: z.number().min(-90).max(90),
+    longitude: z.number().min(-180).max(180),
   }),
-  ({ at, latitude, longitude }) => sunPosition(at, latitude, longitude))
+  ({ at, latitude, longitude }) => sunPosition(at, latitude, longitude),
+)

@@ -21,14 +21,28 @@ export function answers(entry: Entry, terms: readonly Term[]): boolean {
 function holds(entry: Entry, term: Term): boolean {
   const { profile } = entry
   switch (term.kind) {
-    case 'near': return FIGURE[term.dimension](profile).some(v => v != null && Math.abs(v - term.value) <= NEAR[term.dimension] * term.value)
-    case 'between': return FIGURE[term.dimension](profile).some(v => v != null && v >= term.low && v <= term.high)
-    case 'attribute': return compare(term.attribute.of(entry).value, term.op, term.value)
-    case 'trade': return isMeant(profile, term.meaning) || ofLure(profile).words.has(term.words)
-    case 'metal': return profile.colours.value.metal === term.metal || profile.blades.some(b => b.metal === term.metal) || ofLure(profile).text.includes(term.metal)
-    case 'colour': return ofLure(profile).colours.has(term.colour) || ofLure(profile).text.includes(term.colour)
-    case 'hook': return profile.hooks.value.some(h => h.size === term.size)
-    case 'word': return ofLure(profile).text.includes(term.word)
+    case 'near':
+      return FIGURE[term.dimension](profile).some(
+        v => v != null && Math.abs(v - term.value) <= NEAR[term.dimension] * term.value,
+      )
+    case 'between':
+      return FIGURE[term.dimension](profile).some(v => v != null && v >= term.low && v <= term.high)
+    case 'attribute':
+      return compare(term.attribute.of(entry).value, term.op, term.value)
+    case 'trade':
+      return isMeant(profile, term.meaning) || ofLure(profile).words.has(term.words)
+    case 'metal':
+      return (
+        profile.colours.value.metal === term.metal ||
+        profile.blades.some(b => b.metal === term.metal) ||
+        ofLure(profile).text.includes(term.metal)
+      )
+    case 'colour':
+      return ofLure(profile).colours.has(term.colour) || ofLure(profile).text.includes(term.colour)
+    case 'hook':
+      return profile.hooks.value.some(h => h.size === term.size)
+    case 'word':
+      return ofLure(profile).text.includes(term.word)
   }
 }
 
@@ -45,7 +59,10 @@ function compare(value: AttributeValue, op: Comparison, wanted: string | number 
     const text = String(value).toLowerCase()
     return op === '=' ? text.replaceAll('-', ' ').includes(wanted.replaceAll('-', ' ')) : order(text, wanted, op)
   }
-  return typeof value === 'number' && (op === '=' ? Math.abs(value - wanted) <= EQUAL_WITHIN * Math.abs(wanted) : order(value, wanted, op))
+  return (
+    typeof value === 'number' &&
+    (op === '=' ? Math.abs(value - wanted) <= EQUAL_WITHIN * Math.abs(wanted) : order(value, wanted, op))
+  )
 }
 
 /** Relative slack of an equality between measured figures. */
@@ -53,15 +70,24 @@ const EQUAL_WITHIN = 0.005
 
 function order<T extends string | number>(a: T, b: T, op: Comparison): boolean {
   switch (op) {
-    case '<': return a < b
-    case '<=': return a <= b
-    case '>': return a > b
-    case '>=': return a >= b
-    case '=': return a === b
+    case '<':
+      return a < b
+    case '<=':
+      return a <= b
+    case '>':
+      return a > b
+    case '>=':
+      return a >= b
+    case '=':
+      return a === b
   }
 }
 
-interface Searchable { readonly text: string, readonly words: ReadonlySet<string>, readonly colours: ReadonlySet<ColourWord> }
+interface Searchable {
+  readonly text: string
+  readonly words: ReadonlySet<string>
+  readonly colours: ReadonlySet<ColourWord>
+}
 
 /** What a lure can be found by, worked out once a lure. */
 const SEARCHABLE = new WeakMap<LureProfile, Searchable>()
@@ -70,10 +96,29 @@ function ofLure(profile: LureProfile): Searchable {
   let found = SEARCHABLE.get(profile)
   if (!found) {
     const { lure, colours } = profile
-    const text = [lure.name, FAMILY_TABLE[lure.family].label, lure.style?.replaceAll('-', ' '), lure.box, lure.slot, lure.condition, lure.notes, colours.value.pattern, colours.value.finish, ...profile.blades.map(b => `${b.shape} ${b.metal ?? ''}`)]
-      .filter(Boolean).join(' ').toLowerCase()
-    const paints = [lure.colours?.back, lure.colours?.side, lure.colours?.belly, lure.colours?.accent].filter(hex => hex != null)
-    found = { text, words: new Set(lure.name.toLowerCase().split(/[^\p{L}\d]+/u)), colours: new Set(paints.map(colourWord)) }
+    const text = [
+      lure.name,
+      FAMILY_TABLE[lure.family].label,
+      lure.style?.replaceAll('-', ' '),
+      lure.box,
+      lure.slot,
+      lure.condition,
+      lure.notes,
+      colours.value.pattern,
+      colours.value.finish,
+      ...profile.blades.map(b => `${b.shape} ${b.metal ?? ''}`),
+    ]
+      .filter(Boolean)
+      .join(' ')
+      .toLowerCase()
+    const paints = [lure.colours?.back, lure.colours?.side, lure.colours?.belly, lure.colours?.accent].filter(
+      hex => hex != null,
+    )
+    found = {
+      text,
+      words: new Set(lure.name.toLowerCase().split(/[^\p{L}\d]+/u)),
+      colours: new Set(paints.map(colourWord)),
+    }
     SEARCHABLE.set(profile, found)
   }
   return found

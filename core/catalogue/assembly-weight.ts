@@ -3,7 +3,10 @@ import type { LureProfile } from '#core/lure'
 import type { Assembly, LureHook, Part } from '#core/tackle'
 
 /** One thing on the scale and what it adds [g]. */
-export interface WeighedPiece { readonly text: string, readonly grams: number }
+export interface WeighedPiece {
+  readonly text: string
+  readonly grams: number
+}
 export interface AssemblyWeight {
   readonly grams: number
   readonly pieces: readonly WeighedPiece[]
@@ -11,14 +14,20 @@ export interface AssemblyWeight {
   readonly unknown: readonly string[]
 }
 
-export interface AssemblyStock { readonly lures: ReadonlyMap<string, LureProfile>, readonly parts: ReadonlyMap<string, Part> }
+export interface AssemblyStock {
+  readonly lures: ReadonlyMap<string, LureProfile>
+  readonly parts: ReadonlyMap<string, Part>
+}
 
 /**
  * Weight of a lure as it is dressed: itself, its trailer, the hardware on it, and other hooks for its own.
  *
  * Error: that of the weights; changed hooks are taken from the table of usual hook masses, ±25 %.
  */
-export function assemblyWeight({ lureId, trailerId, partIds, hooks }: Assembly, { lures, parts }: AssemblyStock): AssemblyWeight {
+export function assemblyWeight(
+  { lureId, trailerId, partIds, hooks }: Assembly,
+  { lures, parts }: AssemblyStock,
+): AssemblyWeight {
   const pieces: WeighedPiece[] = []
   const unknown: string[] = []
   for (const id of [lureId, trailerId]) {

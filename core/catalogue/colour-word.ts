@@ -1,9 +1,43 @@
 /** The words by which anglers call plain colours; multi-coloured patterns have several, one a zone. */
-export type ColourWord = 'black' | 'white' | 'grey' | 'brown' | 'red' | 'orange' | 'yellow' | 'chartreuse' | 'green' | 'blue' | 'purple' | 'pink'
-export const COLOUR_WORDS: readonly ColourWord[] = ['black', 'white', 'grey', 'brown', 'red', 'orange', 'yellow', 'chartreuse', 'green', 'blue', 'purple', 'pink']
+export type ColourWord =
+  | 'black'
+  | 'white'
+  | 'grey'
+  | 'brown'
+  | 'red'
+  | 'orange'
+  | 'yellow'
+  | 'chartreuse'
+  | 'green'
+  | 'blue'
+  | 'purple'
+  | 'pink'
+export const COLOUR_WORDS: readonly ColourWord[] = [
+  'black',
+  'white',
+  'grey',
+  'brown',
+  'red',
+  'orange',
+  'yellow',
+  'chartreuse',
+  'green',
+  'blue',
+  'purple',
+  'pink',
+]
 
 /** Upper hue of each name [°], after hue 0 is moved to the red/purple border at 345°. Assumed: colour names have no sharp borders. */
-const HUES: readonly (readonly [number, ColourWord])[] = [[28, 'red'], [58, 'orange'], [72, 'yellow'], [96, 'chartreuse'], [190, 'green'], [270, 'blue'], [330, 'purple'], [360, 'pink']]
+const HUES: readonly (readonly [number, ColourWord])[] = [
+  [28, 'red'],
+  [58, 'orange'],
+  [72, 'yellow'],
+  [96, 'chartreuse'],
+  [190, 'green'],
+  [270, 'blue'],
+  [330, 'purple'],
+  [360, 'pink'],
+]
 const TURN = 15
 /** Lightness below which any colour is called black, above which white; chroma under which it has no hue. Assumed. */
 const BLACK_BELOW = 0.17

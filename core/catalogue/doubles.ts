@@ -13,18 +13,22 @@ export function doubled(profiles: readonly LureProfile[]): readonly (readonly Lu
     if (group) group.push(profile)
     else groups.push([profile])
   }
-  return groups.filter(group => group.length > 1).sort((a, b) => b.length - a.length || (a[0]!.lure.id < b[0]!.lure.id ? -1 : 1))
+  return groups
+    .filter(group => group.length > 1)
+    .sort((a, b) => b.length - a.length || (a[0]!.lure.id < b[0]!.lure.id ? -1 : 1))
 }
 
 function doTheSame(a: LureProfile, b: LureProfile): boolean {
-  return a.lure.family === b.lure.family
-    && (a.lure.style ?? null) === (b.lure.style ?? null)
-    && colourClass(a) === colourClass(b)
-    && a.sound.value === b.sound.value
-    && a.buoyancy.value === b.buoyancy.value
-    && near(a.weightG.value, b.weightG.value, WEIGHT_SHARE)
-    && near(a.lengthMm.value, b.lengthMm.value, LENGTH_SHARE)
-    && near(a.runsAt?.value.depthM ?? 1, b.runsAt?.value.depthM ?? 1, DEPTH_SHARE)
+  return (
+    a.lure.family === b.lure.family &&
+    (a.lure.style ?? null) === (b.lure.style ?? null) &&
+    colourClass(a) === colourClass(b) &&
+    a.sound.value === b.sound.value &&
+    a.buoyancy.value === b.buoyancy.value &&
+    near(a.weightG.value, b.weightG.value, WEIGHT_SHARE) &&
+    near(a.lengthMm.value, b.lengthMm.value, LENGTH_SHARE) &&
+    near(a.runsAt?.value.depthM ?? 1, b.runsAt?.value.depthM ?? 1, DEPTH_SHARE)
+  )
 }
 
 function near(a: number, b: number, share: number): boolean {

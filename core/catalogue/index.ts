@@ -6,6 +6,14 @@ export { clarityByPaint, type ClarityPaintCell, depthBySpeed, type DepthSpeedCel
 export { compareEntries } from './differences'
 export { doubled, doublesOf } from './doubles'
 export { readOutfitLabel } from './outfit-label'
-export { type ColoursRead, type KindRead, type LureRead, readColours, readHooks, readKind, readLureLine } from './lure-words'
+export {
+  type ColoursRead,
+  type KindRead,
+  type LureRead,
+  readColours,
+  readHooks,
+  readKind,
+  readLureLine,
+} from './lure-words'
 export { parseQuery, type Term } from './query'
 export { type Addition, typicalLures, type WeightedReading, worthAdding } from './worth'

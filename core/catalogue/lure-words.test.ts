@@ -5,10 +5,28 @@ import { readColours, readHooks, readKind, readLureLine } from './lure-words'
 // Words in use: common practice, no source.
 describe('the kind of a lure in words', () => {
   it.each([
-    ['popper', 'topwater', 'popper'], ['Poppers', 'topwater', 'popper'], ['squarebill', 'crankbait', 'square-lip'], ['Square-bill crankbait', 'crankbait', 'square-lip'], ['hollow body frog', 'topwater', 'frog'], ['football jig', 'skirted-jig', 'football'],
-    ['ribbon tail worm 10"', 'worm', 'ribbon'], ['hollow swimbait', 'paddle-tail', 'hollow'], ['Deep diving crank', 'crankbait', 'deep-diver'], ['bladed jig', 'bladed-jig', undefined], ['Spinnerbait', 'spinnerbait', undefined], ['inline spinner', 'inline-spinner', undefined], ['soft jerkbait', 'soft-jerk', undefined],
-    ['drop shot minnow', 'minnow-soft', undefined], ['swim jig', 'skirted-jig', 'swim'], ['lipless crank', 'lipless-crank', undefined], ['Bucktail', 'hair-jig', undefined], ['casting metal', 'casting-metal', undefined], ['walking bait', 'topwater', 'walker'],
-  ])('%s', (text, family, style) => expect(readKind(text)).toMatchObject({ family, ...(style ? { style } : {}), or: [] }))
+    ['popper', 'topwater', 'popper'],
+    ['Poppers', 'topwater', 'popper'],
+    ['squarebill', 'crankbait', 'square-lip'],
+    ['Square-bill crankbait', 'crankbait', 'square-lip'],
+    ['hollow body frog', 'topwater', 'frog'],
+    ['football jig', 'skirted-jig', 'football'],
+    ['ribbon tail worm 10"', 'worm', 'ribbon'],
+    ['hollow swimbait', 'paddle-tail', 'hollow'],
+    ['Deep diving crank', 'crankbait', 'deep-diver'],
+    ['bladed jig', 'bladed-jig', undefined],
+    ['Spinnerbait', 'spinnerbait', undefined],
+    ['inline spinner', 'inline-spinner', undefined],
+    ['soft jerkbait', 'soft-jerk', undefined],
+    ['drop shot minnow', 'minnow-soft', undefined],
+    ['swim jig', 'skirted-jig', 'swim'],
+    ['lipless crank', 'lipless-crank', undefined],
+    ['Bucktail', 'hair-jig', undefined],
+    ['casting metal', 'casting-metal', undefined],
+    ['walking bait', 'topwater', 'walker'],
+  ])('%s', (text, family, style) =>
+    expect(readKind(text)).toMatchObject({ family, ...(style ? { style } : {}), or: [] }),
+  )
   it('a word for several says which else it may be', () => {
     expect(readKind('jig')!.or).toContain('hair-jig')
     expect(readKind('spoon')!.or).toContain('flutter-spoon')
@@ -17,16 +35,26 @@ describe('the kind of a lure in words', () => {
     for (const text of ['teapot', 'stickers', 'teaspoonful', '']) expect(readKind(text), text).toBeNull()
   })
   it('every style in the table is a style of its family', () => {
-    for (const { family, style, says } of KIND_WORDS) if (style) expect(Object.keys(STYLE_TABLE[family] ?? {}), says).toContain(style)
+    for (const { family, style, says } of KIND_WORDS)
+      if (style) expect(Object.keys(STYLE_TABLE[family] ?? {}), says).toContain(style)
   })
 })
 
 describe('colours in words', () => {
   it('two colours of a skirt are body and accent, of a plug side and back', () => {
-    expect(readColours('black/blue', 'skirted-jig')).toMatchObject({ pattern: 'dark', side: '#1b1b1d', accent: '#2f5a9a' })
+    expect(readColours('black/blue', 'skirted-jig')).toMatchObject({
+      pattern: 'dark',
+      side: '#1b1b1d',
+      accent: '#2f5a9a',
+    })
     expect(readColours('white blue', 'jerkbait')).toMatchObject({ pattern: 'plain', side: '#f4f2ea', back: '#2f5a9a' })
   })
-  it('says which zone a colour is of', () => expect(readColours('olive back, orange belly, gold')).toMatchObject({ back: '#5a5a2a', belly: '#e8702a', metal: 'gold' }))
+  it('says which zone a colour is of', () =>
+    expect(readColours('olive back, orange belly, gold')).toMatchObject({
+      back: '#5a5a2a',
+      belly: '#e8702a',
+      metal: 'gold',
+    }))
   it('takes the longest phrase', () => expect(readColours('green pumpkin').side).toBe('#4a4a22'))
   it('metals, finishes and glowing paints', () => {
     expect(readColours('hammered copper')).toMatchObject({ metal: 'copper', finish: 'hammered' })
@@ -38,21 +66,64 @@ describe('colours in words', () => {
 
 describe('hooks as people write them', () => {
   it.each([
-    ['2 trebles #6', [{ kind: 'treble', size: '6', count: 2 }]], ['#4 treble x2', [{ kind: 'treble', size: '4', count: 2 }]], ['2x #6 treble', [{ kind: 'treble', size: '6', count: 2 }]], ['2 x treble 6; 1 x single 4/0', [{ kind: 'treble', size: '6', count: 2 }, { kind: 'single', size: '4/0', count: 1 }]],
-    ['3/0 offset', [{ kind: 'weedless', size: '3/0' }]], ['EWG 4/0', [{ kind: 'weedless', size: '4/0' }]], ['size 4', [{ kind: 'jig', size: '4' }]], ['treble', [{ kind: 'treble' }]], ['5/0', [{ kind: 'jig', size: '5/0' }]], ['none', []], ['treble 6 and single 2/0', [{ kind: 'treble', size: '6' }, { kind: 'single', size: '2/0' }]],
-    ['3 trebles', [{ kind: 'treble', count: 3 }]], ['#6', [{ kind: 'jig', size: '6' }]],
+    ['2 trebles #6', [{ kind: 'treble', size: '6', count: 2 }]],
+    ['#4 treble x2', [{ kind: 'treble', size: '4', count: 2 }]],
+    ['2x #6 treble', [{ kind: 'treble', size: '6', count: 2 }]],
+    [
+      '2 x treble 6; 1 x single 4/0',
+      [
+        { kind: 'treble', size: '6', count: 2 },
+        { kind: 'single', size: '4/0', count: 1 },
+      ],
+    ],
+    ['3/0 offset', [{ kind: 'weedless', size: '3/0' }]],
+    ['EWG 4/0', [{ kind: 'weedless', size: '4/0' }]],
+    ['size 4', [{ kind: 'jig', size: '4' }]],
+    ['treble', [{ kind: 'treble' }]],
+    ['5/0', [{ kind: 'jig', size: '5/0' }]],
+    ['none', []],
+    [
+      'treble 6 and single 2/0',
+      [
+        { kind: 'treble', size: '6' },
+        { kind: 'single', size: '2/0' },
+      ],
+    ],
+    ['3 trebles', [{ kind: 'treble', count: 3 }]],
+    ['#6', [{ kind: 'jig', size: '6' }]],
   ])('%s', (text, hooks) => expect(readHooks(text, 'jig')).toEqual(hooks))
   it('what is no hook is not made one', () => expect(readHooks('sharp', 'jig')).toBeNull())
 })
 
 describe('a line of a list', () => {
   it('3/8 black blue jig, river, A3', () => {
-    expect(readLureLine('3/8 black blue jig, river, A3', 'metric')).toMatchObject({ kind: { family: 'skirted-jig' }, colours: { side: '#1b1b1d', accent: '#2f5a9a' }, weightG: expect.closeTo(10.63, 2) as number, box: 'river', slot: 'A3', left: '' })
+    expect(readLureLine('3/8 black blue jig, river, A3', 'metric')).toMatchObject({
+      kind: { family: 'skirted-jig' },
+      colours: { side: '#1b1b1d', accent: '#2f5a9a' },
+      weightG: expect.closeTo(10.63, 2) as number,
+      box: 'river',
+      slot: 'A3',
+      left: '',
+    })
   })
   it('weights and lengths with units, pieces and hooks, in any order', () => {
-    expect(readLureLine('jerkbait 110 mm 14,5 g silver 3x #6', 'metric')).toMatchObject({ kind: { family: 'jerkbait' }, lengthMm: 110, weightG: 14.5, colours: { metal: 'silver' }, hooks: [{ kind: 'treble', size: '6', count: 3 }] })
-    expect(readLureLine('5" green pumpkin soft stick x12', 'imperial')).toMatchObject({ kind: { family: 'stick-worm' }, lengthMm: 127, quantity: 12, colours: { side: '#4a4a22' } })
-    expect(readLureLine('½ oz white spinnerbait, double willow', 'metric')).toMatchObject({ kind: { family: 'spinnerbait' }, weightG: expect.closeTo(14.17, 2) as number })
+    expect(readLureLine('jerkbait 110 mm 14,5 g silver 3x #6', 'metric')).toMatchObject({
+      kind: { family: 'jerkbait' },
+      lengthMm: 110,
+      weightG: 14.5,
+      colours: { metal: 'silver' },
+      hooks: [{ kind: 'treble', size: '6', count: 3 }],
+    })
+    expect(readLureLine('5" green pumpkin soft stick x12', 'imperial')).toMatchObject({
+      kind: { family: 'stick-worm' },
+      lengthMm: 127,
+      quantity: 12,
+      colours: { side: '#4a4a22' },
+    })
+    expect(readLureLine('½ oz white spinnerbait, double willow', 'metric')).toMatchObject({
+      kind: { family: 'spinnerbait' },
+      weightG: expect.closeTo(14.17, 2) as number,
+    })
   })
   it('a hook size is not a weight', () => {
     const read = readLureLine('popper 3/0', 'metric')

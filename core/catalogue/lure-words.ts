@@ -38,9 +38,19 @@ export interface LureRead {
   readonly left: string
 }
 
-interface Phrase { readonly words: string, readonly family: Family, readonly style?: string, readonly or: readonly Family[] }
+interface Phrase {
+  readonly words: string
+  readonly family: Family
+  readonly style?: string
+  readonly or: readonly Family[]
+}
 
-const plain = (text: string) => text.toLowerCase().replaceAll(/[-_’']/g, ' ').replaceAll(/\s+/g, ' ').trim()
+const plain = (text: string) =>
+  text
+    .toLowerCase()
+    .replaceAll(/[-_’']/g, ' ')
+    .replaceAll(/\s+/g, ' ')
+    .trim()
 
 /** Every phrase for a kind, longest first: the families' own labels and ids, their styles with the family's name, and the words in use. */
 const PHRASES: readonly Phrase[] = [
@@ -52,11 +62,16 @@ const PHRASES: readonly Phrase[] = [
       ...styles.flatMap(style => names.map(name => ({ words: `${plain(style)} ${name}`, family, style, or: [] }))),
     ]
   }),
-  ...KIND_WORDS.map(({ says, family, style, or = [] }): Phrase => ({ words: plain(says), family, ...(style ? { style } : {}), or })),
+  ...KIND_WORDS.map(({ says, family, style, or = [] }): Phrase => ({
+    words: plain(says),
+    family,
+    ...(style ? { style } : {}),
+    or,
+  })),
 ].sort((a, b) => b.words.length - a.words.length || a.or.length - b.or.length)
 
 /** Whether a phrase stands in a text as words of their own, in the plural as well. */
-function spanIn(text: string, phrase: string): { readonly from: number, readonly to: number } | null {
+function spanIn(text: string, phrase: string): { readonly from: number; readonly to: number } | null {
   for (let at = text.indexOf(phrase); at >= 0; at = text.indexOf(phrase, at + 1)) {
     const end = at + phrase.length
     const plural = /^(?:e?s)?(?![a-z])/.exec(text.slice(end))
@@ -68,18 +83,30 @@ function spanIn(text: string, phrase: string): { readonly from: number, readonly
 /** The kind that a text names: the longest phrase of the trade in it; `null` when there is none. */
 export function readKind(text: string): KindRead | null {
   const words = plain(text)
-  for (const { words: phrase, family, style, or } of PHRASES) if (spanIn(words, phrase)) return { family, ...(style ? { style } : {}), or, words: phrase }
+  for (const { words: phrase, family, style, or } of PHRASES)
+    if (spanIn(words, phrase)) return { family, ...(style ? { style } : {}), or, words: phrase }
   return null
 }
 
 /** Bodies that are dressed or moulded in one colour, so that its second word is an accent, not a back. */
-const ONE_BODY: readonly Family[] = ['skirted-jig', 'hair-jig', 'bladed-jig', 'spinnerbait', 'stick-worm', 'worm', 'tube', 'grub', 'craw', 'creature']
+const ONE_BODY: readonly Family[] = [
+  'skirted-jig',
+  'hair-jig',
+  'bladed-jig',
+  'spinnerbait',
+  'stick-worm',
+  'worm',
+  'tube',
+  'grub',
+  'craw',
+  'creature',
+]
 const ZONES = { back: /^\s*back(?:ed)?\b/, belly: /^\s*belly\b/ } as const
 
 /** Colours as packets and lists name them: "black/blue", "olive back, orange belly", "gold hammered". Empty when nothing is a colour. */
 export function readColours(text: string, family: Family | null = null): ColoursRead {
   let words = plain(text.replaceAll(/[/,+&]/g, ' '))
-  const found: { at: number, row: typeof LURE_COLOUR_WORDS[number], zone: 'back' | 'belly' | null }[] = []
+  const found: { at: number; row: (typeof LURE_COLOUR_WORDS)[number]; zone: 'back' | 'belly' | null }[] = []
   for (const row of [...LURE_COLOUR_WORDS].sort((a, b) => b.says.length - a.says.length)) {
     const span = spanIn(words, row.says)
     if (!span) continue
@@ -91,16 +118,27 @@ export function readColours(text: string, family: Family | null = null): Colours
   found.sort((a, b) => a.at - b.at)
   const hex = /#([0-9a-f]{6}|[0-9a-f]{3})\b/i.exec(text)
   const swatches = found.filter(f => f.row.swatch !== null && f.zone === null)
-  const side = hex ? wholeHex(hex[1]!) : swatches[0]?.row.swatch ?? undefined
+  const side = hex ? wholeHex(hex[1]!) : (swatches[0]?.row.swatch ?? undefined)
   const second = swatches[hex ? 0 : 1]?.row.swatch ?? undefined
-  const back = found.find(f => f.zone === 'back')?.row.swatch ?? (second && !(family && ONE_BODY.includes(family)) ? second : undefined)
+  const back =
+    found.find(f => f.zone === 'back')?.row.swatch ??
+    (second && !(family && ONE_BODY.includes(family)) ? second : undefined)
   const accent = second && family && ONE_BODY.includes(family) ? second : undefined
   const belly = found.find(f => f.zone === 'belly')?.row.swatch ?? undefined
   const pattern = found.find(f => f.row.pattern)?.row.pattern
   const metal = found.find(f => f.row.metal)?.row.metal
   const finish = found.find(f => f.row.finish)?.row.finish
   const glows = found.some(f => f.row.glows)
-  return { ...(pattern ? { pattern } : {}), ...(side ? { side } : {}), ...(back ? { back } : {}), ...(belly ? { belly } : {}), ...(accent ? { accent } : {}), ...(metal ? { metal } : {}), ...(finish ? { finish } : {}), ...(glows ? { fluorescent: true } : {}) }
+  return {
+    ...(pattern ? { pattern } : {}),
+    ...(side ? { side } : {}),
+    ...(back ? { back } : {}),
+    ...(belly ? { belly } : {}),
+    ...(accent ? { accent } : {}),
+    ...(metal ? { metal } : {}),
+    ...(finish ? { finish } : {}),
+    ...(glows ? { fluorescent: true } : {}),
+  }
 }
 
 /** `#abc` written out. */
@@ -109,12 +147,16 @@ function wholeHex(digits: string): string {
 }
 
 /** Words for hooks and their ids, longest first. */
-const HOOK_PHRASES: readonly (readonly [string, HookKind])[] = [...HOOK_KINDS.map(kind => [plain(kind), kind] as const), ...HOOK_WORDS].sort((a, b) => b[0].length - a[0].length)
+const HOOK_PHRASES: readonly (readonly [string, HookKind])[] = [
+  ...HOOK_KINDS.map(kind => [plain(kind), kind] as const),
+  ...HOOK_WORDS,
+].sort((a, b) => b[0].length - a[0].length)
 
 const NONE = /^(?:no hooks?|none|without|-|0)$/i
 const SIZE = /#\s?(\d{1,2}(?:\/0)?)\b|\b(\d{1,2}\/0)\b|\bsize\s*(\d{1,2})\b/i
 const BARE = /(?:^|[^\d/])(\d{1,2})(?=$|[^\d/])/
-const COUNT = /(?:^|\s)(\d)\s*(?:[x×](?=[\s#\d])|(?=\s*(?:(?:#\s?\d{1,2}\s*)?(?:trebles|triples|singles|assists|hooks|doubles))))|[x×]\s*(\d)(?!\d)/i
+const COUNT =
+  /(?:^|\s)(\d)\s*(?:[x×](?=[\s#\d])|(?=\s*(?:(?:#\s?\d{1,2}\s*)?(?:trebles|triples|singles|assists|hooks|doubles))))|[x×]\s*(\d)(?!\d)/i
 
 /**
  * Hooks as people write them: "2 trebles #6", "#4 treble x2", "3/0 offset", "size 4", "2x 6".
@@ -133,7 +175,11 @@ export function readHooks(text: string, usual: HookKind): readonly LureHook[] | 
     const sized = SIZE.exec(words) ?? BARE.exec(words)
     const size = sized ? parseHookSize((sized[1] ?? sized[2] ?? sized[3])!) : null
     if (!named && size === null) return null
-    hooks.push({ kind: named?.[1] ?? usual, ...(size ? { size } : {}), ...(count ? { count: Number(count[1] ?? count[2]) } : {}) })
+    hooks.push({
+      kind: named?.[1] ?? usual,
+      ...(size ? { size } : {}),
+      ...(count ? { count: Number(count[1] ?? count[2]) } : {}),
+    })
   }
   return hooks
 }
@@ -143,7 +189,8 @@ const WEIGHT = new RegExp(String.raw`(?:^|\s)(${NUMBER})\s*(oz|ounces?|g|gr|gram
 const FRACTION = /(?:^|\s)(\d+[ -]\d+\/\d+|\d+\/(?!0\b)\d+)(?=\s|$)/
 const LENGTH = new RegExp(String.raw`(?:^|\s)(${NUMBER})\s*(mm|cm|in\b|inch(?:es)?|"|″)`, 'i')
 const PIECES = /(?:^|\s)(?:(\d{1,3})\s*(?:x(?=\s|$)|pcs?\b|pieces\b)|x\s*(\d{1,3})\b)/i
-const HOOKED = /(?:^|\s)(?:\d\s*[x×]?\s*)?#\s?\d{1,2}(?:\/0)?(?:\s+[a-z]+)?(?=\s|$)|(?:^|\s)\d{1,2}\/0(?:\s+(?:hook|single|offset|jig|wide gap))?(?=\s|$)/i
+const HOOKED =
+  /(?:^|\s)(?:\d\s*[x×]?\s*)?#\s?\d{1,2}(?:\/0)?(?:\s+[a-z]+)?(?=\s|$)|(?:^|\s)\d{1,2}\/0(?:\s+(?:hook|single|offset|jig|wide gap))?(?=\s|$)/i
 const SLOT = /^[a-z]{1,2}\s?\d{1,2}$/i
 
 /**
@@ -151,11 +198,18 @@ const SLOT = /^[a-z]{1,2}\s?\d{1,2}$/i
  * What is not understood is handed back in `left`.
  */
 export function readLureLine(line: string, system: UnitSystem): LureRead {
-  const [first = '', ...rest] = line.split(/(?<!\d),|,(?!\d)|[;\t]/).map(part => part.trim()).filter(Boolean)
+  const [first = '', ...rest] = line
+    .split(/(?<!\d),|,(?!\d)|[;\t]/)
+    .map(part => part.trim())
+    .filter(Boolean)
   const said: string[] = [first]
   const places: string[] = []
   for (const part of rest) (understood(part) ? said : places).push(part)
-  let left = ` ${said.join(' ').replaceAll('½', ' 1/2').replaceAll('¼', ' 1/4').replaceAll('¾', ' 3/4').replaceAll('⅜', ' 3/8').replaceAll('⅛', ' 1/8')} `.replaceAll(/ {2,}/g, ' ')
+  let left =
+    ` ${said.join(' ').replaceAll('½', ' 1/2').replaceAll('¼', ' 1/4').replaceAll('¾', ' 3/4').replaceAll('⅜', ' 3/8').replaceAll('⅛', ' 1/8')} `.replaceAll(
+      / {2,}/g,
+      ' ',
+    )
   const take = (pattern: RegExp): RegExpExecArray | null => {
     const match = pattern.exec(left)
     if (match) left = `${left.slice(0, match.index)} ${left.slice(match.index + match[0].length)}`
@@ -171,7 +225,11 @@ export function readLureLine(line: string, system: UnitSystem): LureRead {
   const hooked = take(HOOKED)
   const fraction = weight ? null : take(FRACTION)
   const pieces = take(PIECES)
-  const weightG = weight ? quantityOf('weight', `${weight[1]} ${weight[2]}`) : fraction ? quantityOf('weight', `${fraction[1]} oz`) : undefined
+  const weightG = weight
+    ? quantityOf('weight', `${weight[1]} ${weight[2]}`)
+    : fraction
+      ? quantityOf('weight', `${fraction[1]} oz`)
+      : undefined
   const lengthMm = length ? quantityOf('length', `${length[1]} ${length[2]}`) : undefined
   const kind = readKind(whole)
   const colours = readColours(left, kind?.family ?? null)
@@ -179,13 +237,24 @@ export function readLureLine(line: string, system: UnitSystem): LureRead {
   const slot = places.find(p => SLOT.test(p))
   const box = places.find(p => p !== slot)
   return {
-    kind, colours, ...(weightG === undefined ? {} : { weightG }), ...(lengthMm === undefined ? {} : { lengthMm }), ...(pieces ? { quantity: Number(pieces[1] ?? pieces[2]) } : {}),
-    ...(hooks && hooks.length > 0 ? { hooks } : {}), ...(box ? { box } : {}), ...(slot ? { slot } : {}), left: places.filter(p => p !== slot && p !== box).join(', '),
+    kind,
+    colours,
+    ...(weightG === undefined ? {} : { weightG }),
+    ...(lengthMm === undefined ? {} : { lengthMm }),
+    ...(pieces ? { quantity: Number(pieces[1] ?? pieces[2]) } : {}),
+    ...(hooks && hooks.length > 0 ? { hooks } : {}),
+    ...(box ? { box } : {}),
+    ...(slot ? { slot } : {}),
+    left: places.filter(p => p !== slot && p !== box).join(', '),
   }
 }
 
 /** Whether a part of a list line says something of the lure, and not where it lives. */
 function understood(part: string): boolean {
   if (SLOT.test(part)) return false
-  return [WEIGHT, FRACTION, LENGTH, PIECES, HOOKED].some(pattern => pattern.test(` ${part} `)) || readKind(part) !== null || Object.keys(readColours(part)).length > 0
+  return (
+    [WEIGHT, FRACTION, LENGTH, PIECES, HOOKED].some(pattern => pattern.test(` ${part} `)) ||
+    readKind(part) !== null ||
+    Object.keys(readColours(part)).length > 0
+  )
 }

@@ -4,10 +4,26 @@ import { readOutfitLabel } from './outfit-label'
 /** Labels as they are printed (common practice, no source); 1 oz = 28.349523125 g and 1 ft = 0.3048 m by NIST SP 811. */
 describe('readOutfitLabel', () => {
   it.each([
-    ['2.1 m, 7–28 g, medium-heavy, fast', { lengthM: 2.1, lureMinG: 7, lureMaxG: 28, power: 'medium-heavy', action: 'fast' }],
+    [
+      '2.1 m, 7–28 g, medium-heavy, fast',
+      { lengthM: 2.1, lureMinG: 7, lureMaxG: 28, power: 'medium-heavy', action: 'fast' },
+    ],
     ['7\'0" MH 1/4–1 oz', { lengthM: 2.134, lureMinG: 7.087, lureMaxG: 28.35, power: 'medium-heavy' }],
-    ['6\'10" ML XF spinning 1/16 - 3/8 oz', { lengthM: 2.083, lureMinG: 1.772, lureMaxG: 10.631, power: 'medium-light', action: 'extra-fast', kind: 'spinning' }],
-    ['casting heavy moderate-fast 240 cm 25-120g', { lengthM: 2.4, lureMinG: 25, lureMaxG: 120, power: 'heavy', action: 'moderate-fast', kind: 'casting' }],
+    [
+      '6\'10" ML XF spinning 1/16 - 3/8 oz',
+      {
+        lengthM: 2.083,
+        lureMinG: 1.772,
+        lureMaxG: 10.631,
+        power: 'medium-light',
+        action: 'extra-fast',
+        kind: 'spinning',
+      },
+    ],
+    [
+      'casting heavy moderate-fast 240 cm 25-120g',
+      { lengthM: 2.4, lureMinG: 25, lureMaxG: 120, power: 'heavy', action: 'moderate-fast', kind: 'casting' },
+    ],
     ['UL 1,95 m 1-7 g', { lengthM: 1.95, lureMinG: 1, lureMaxG: 7, power: 'ultralight' }],
   ] as const)('%s', (text, wanted) => {
     const { rod, left } = readOutfitLabel(text, 'metric')
@@ -19,7 +35,11 @@ describe('readOutfitLabel', () => {
     expect(left).toBe('')
   })
   it('takes the line and the reel when they are named', () => {
-    expect(readOutfitLabel('2.1 m 5-20 g medium fast, braid 0.17 mm 7.3 kg, 6.2:1', 'metric')).toMatchObject({ line: { material: 'braid', diameterMm: 0.17, testKg: 7.3 }, ratio: 6.2, left: '' })
+    expect(readOutfitLabel('2.1 m 5-20 g medium fast, braid 0.17 mm 7.3 kg, 6.2:1', 'metric')).toMatchObject({
+      line: { material: 'braid', diameterMm: 0.17, testKg: 7.3 },
+      ratio: 6.2,
+      left: '',
+    })
     expect(readOutfitLabel('7 ft M 10 lb mono', 'imperial').line.testKg).toBeCloseTo(4.536, 3)
   })
   it('hands back what it does not understand, and never an upside-down window', () => {

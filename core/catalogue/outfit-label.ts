@@ -11,24 +11,49 @@ export interface LabelRead {
 }
 
 const NUMBER = String.raw`\d+[ -]\d+/\d+|\d+/\d+|\d+(?:[.,]\d+)?|[.,]\d+`
-const WINDOW = new RegExp(String.raw`(${NUMBER})\s*(g|oz)?\s*(?:–|—|-|to|bis)\s*(${NUMBER})\s*(grams?|g|ounces?|oz)\b`, 'i')
-const LENGTH = new RegExp(String.raw`\d+\s*(?:'|′|ft|feet)\s*(?:(?:${NUMBER})\s*(?:"|″|in(?:ch(?:es)?)?)?)?|\b\d+(?:[.,]\d+)?\s*(?:m|cm)\b`, 'i')
+const WINDOW = new RegExp(
+  String.raw`(${NUMBER})\s*(g|oz)?\s*(?:–|—|-|to|bis)\s*(${NUMBER})\s*(grams?|g|ounces?|oz)\b`,
+  'i',
+)
+const LENGTH = new RegExp(
+  String.raw`\d+\s*(?:'|′|ft|feet)\s*(?:(?:${NUMBER})\s*(?:"|″|in(?:ch(?:es)?)?)?)?|\b\d+(?:[.,]\d+)?\s*(?:m|cm)\b`,
+  'i',
+)
 const TEST = new RegExp(String.raw`\b(\d+(?:[.,]\d+)?)\s*(kg|lb)s?\b`, 'i')
 const DIAMETER = /\b([01]?[.,]\d+)\s*mm\b/i
 const RATIO = /\b(\d+(?:[.,]\d+)?)\s*:\s*1\b/
 
 /** The words and letters that labels use, longest first, so that "medium heavy" is not read as "medium". */
 const POWERS: readonly (readonly [RegExp, RodPower])[] = [
-  [/\bultra[ -]?light\b|\bUL\b/i, 'ultralight'], [/\bextra[ -]?heavy\b|\bXH\b/i, 'extra-heavy'], [/\bmedium[ -]heavy\b|\bMH\b/i, 'medium-heavy'], [/\bmedium[ -]light\b|\bML\b/i, 'medium-light'],
-  [/\bheavy\b|\bH\b/, 'heavy'], [/\blight\b|\bL\b/, 'light'], [/\bmedium\b|\bM\b/, 'medium'],
+  [/\bultra[ -]?light\b|\bUL\b/i, 'ultralight'],
+  [/\bextra[ -]?heavy\b|\bXH\b/i, 'extra-heavy'],
+  [/\bmedium[ -]heavy\b|\bMH\b/i, 'medium-heavy'],
+  [/\bmedium[ -]light\b|\bML\b/i, 'medium-light'],
+  [/\bheavy\b|\bH\b/, 'heavy'],
+  [/\blight\b|\bL\b/, 'light'],
+  [/\bmedium\b|\bM\b/, 'medium'],
 ]
 const ACTIONS: readonly (readonly [RegExp, RodAction])[] = [
-  [/\bextra[ -]?fast\b|\bXF\b/i, 'extra-fast'], [/\bmod(?:erate)?[ -]fast\b|\bMF\b/i, 'moderate-fast'], [/\bfast\b|\bF\b/, 'fast'], [/\bmoderate\b|\bmod\b/i, 'moderate'], [/\bslow\b|\bparabolic\b/i, 'slow'],
+  [/\bextra[ -]?fast\b|\bXF\b/i, 'extra-fast'],
+  [/\bmod(?:erate)?[ -]fast\b|\bMF\b/i, 'moderate-fast'],
+  [/\bfast\b|\bF\b/, 'fast'],
+  [/\bmoderate\b|\bmod\b/i, 'moderate'],
+  [/\bslow\b|\bparabolic\b/i, 'slow'],
 ]
 const KINDS: readonly (readonly [RegExp, RodKind])[] = [
-  [/\bbait ?cast(?:er|ing)?\b|\bcasting\b/i, 'casting'], [/\bspin(?:ning)?\b/i, 'spinning'], [/\bsurf\b/i, 'surf'], [/\bjigging\b/i, 'jigging'], [/\btroll(?:ing)?\b/i, 'trolling'], [/\bfly\b/i, 'fly'],
+  [/\bbait ?cast(?:er|ing)?\b|\bcasting\b/i, 'casting'],
+  [/\bspin(?:ning)?\b/i, 'spinning'],
+  [/\bsurf\b/i, 'surf'],
+  [/\bjigging\b/i, 'jigging'],
+  [/\btroll(?:ing)?\b/i, 'trolling'],
+  [/\bfly\b/i, 'fly'],
 ]
-const MATERIALS: readonly (readonly [RegExp, LineMaterial])[] = [[/\bfluoro(?:carbon)?\b/i, 'fluorocarbon'], [/\bbraid(?:ed)?\b/i, 'braid'], [/\bnylon\b|\bmono(?:filament)?\b/i, 'nylon'], [/\bwire\b/i, 'wire']]
+const MATERIALS: readonly (readonly [RegExp, LineMaterial])[] = [
+  [/\bfluoro(?:carbon)?\b/i, 'fluorocarbon'],
+  [/\bbraid(?:ed)?\b/i, 'braid'],
+  [/\bnylon\b|\bmono(?:filament)?\b/i, 'nylon'],
+  [/\bwire\b/i, 'wire'],
+]
 
 /**
  * Reads a rod as its label reads, in any order: "2.1 m, 7–28 g, medium-heavy, fast", "7'0\\" MH 1/4–1 oz casting", with the line on it if it is named ("0.28 mm braid 10 kg", "6.4:1").
@@ -41,7 +66,8 @@ export function readOutfitLabel(text: string, system: UnitSystem): LabelRead {
     if (found) left = `${left.slice(0, found.index)} ${left.slice(found.index + found[0].length)}`
     return found
   }
-  const word = <T>(list: readonly (readonly [RegExp, T])[]): T | undefined => list.find(([pattern]) => take(pattern))?.[1]
+  const word = <T>(list: readonly (readonly [RegExp, T])[]): T | undefined =>
+    list.find(([pattern]) => take(pattern))?.[1]
   const value = (dimension: 'weight' | 'depth' | 'strength', typed: string) => {
     const parsed = parseQuantity(dimension, typed, system)
     return parsed.ok ? parsed.value : null
@@ -73,5 +99,13 @@ export function readOutfitLabel(text: string, system: UnitSystem): LabelRead {
   if (action) rod.action = action
   const power = word(POWERS)
   if (power) rod.power = power
-  return { rod, line, ratio: ratio ? Number(ratio[1]!.replace(',', '.')) : null, left: left.replaceAll(/[,;/·]|\b(?:rod|power|action|line|reel|lure|weight|test)s?\b/gi, ' ').replaceAll(/\s+/g, ' ').trim() }
+  return {
+    rod,
+    line,
+    ratio: ratio ? Number(ratio[1]!.replace(',', '.')) : null,
+    left: left
+      .replaceAll(/[,;/·]|\b(?:rod|power|action|line|reel|lure|weight|test)s?\b/gi, ' ')
+      .replaceAll(/\s+/g, ' ')
+      .trim(),
+  }
 }

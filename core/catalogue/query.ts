@@ -6,15 +6,20 @@ import { COLOUR_WORDS, type ColourWord } from './colour-word'
 export type Comparison = '=' | '<' | '<=' | '>' | '>='
 
 /** One thing that a search asks for; a lure must answer to all of them, or to the contrary of a negated one. */
-export type Term = { readonly not: boolean, readonly said: string } & (
-  | { readonly kind: 'near', readonly dimension: Measured, readonly value: number }
-  | { readonly kind: 'between', readonly dimension: Measured, readonly low: number, readonly high: number }
-  | { readonly kind: 'attribute', readonly attribute: Attribute, readonly op: Comparison, readonly value: string | number | boolean }
-  | { readonly kind: 'trade', readonly meaning: Meaning, readonly words: string }
-  | { readonly kind: 'metal', readonly metal: 'silver' | 'gold' | 'copper' }
-  | { readonly kind: 'colour', readonly colour: ColourWord }
-  | { readonly kind: 'hook', readonly size: string }
-  | { readonly kind: 'word', readonly word: string }
+export type Term = { readonly not: boolean; readonly said: string } & (
+  | { readonly kind: 'near'; readonly dimension: Measured; readonly value: number }
+  | { readonly kind: 'between'; readonly dimension: Measured; readonly low: number; readonly high: number }
+  | {
+      readonly kind: 'attribute'
+      readonly attribute: Attribute
+      readonly op: Comparison
+      readonly value: string | number | boolean
+    }
+  | { readonly kind: 'trade'; readonly meaning: Meaning; readonly words: string }
+  | { readonly kind: 'metal'; readonly metal: 'silver' | 'gold' | 'copper' }
+  | { readonly kind: 'colour'; readonly colour: ColourWord }
+  | { readonly kind: 'hook'; readonly size: string }
+  | { readonly kind: 'word'; readonly word: string }
 )
 
 /** What a bare figure with a unit is about. */
@@ -34,10 +39,22 @@ const PATTERNS = MEASURED.map(([dimension, unit]) => ({
   compared: new RegExp(String.raw`^(<=|>=|<|>|≤|≥|under|below|over|above)\s*(${NUMBER}\s*(?:${unit}))${END}`, 'i'),
   one: new RegExp(String.raw`^${NUMBER}\s*(?:${unit})${END}`, 'i'),
 }))
-const ATTRIBUTE = /^([a-z-]+)\s*(:|<=|>=|=|<|>)\s*("[^"]*"|[^\s"]+(?: ?(?:g|oz|mm|cm|in|m|ft|m\/s|km\/h|mph)(?=\s|$))?)/i
+const ATTRIBUTE =
+  /^([a-z-]+)\s*(:|<=|>=|=|<|>)\s*("[^"]*"|[^\s"]+(?: ?(?:g|oz|mm|cm|in|m|ft|m\/s|km\/h|mph)(?=\s|$))?)/i
 const HOOK = /^#?(\d{1,2}\/0|#\d{1,2})(?=\s|$)/
 const METALS = ['silver', 'gold', 'copper'] as const
-const LOWER: Record<string, Comparison> = { '<': '<', '<=': '<=', '≤': '<=', 'under': '<', 'below': '<', '>': '>', '>=': '>=', '≥': '>=', 'over': '>', 'above': '>' }
+const LOWER: Record<string, Comparison> = {
+  '<': '<',
+  '<=': '<=',
+  '≤': '<=',
+  'under': '<',
+  'below': '<',
+  '>': '>',
+  '>=': '>=',
+  '≥': '>=',
+  'over': '>',
+  'above': '>',
+}
 /** The longest phrase of the vocabulary. */
 const LONGEST_PHRASE = 4
 
@@ -60,8 +77,11 @@ export function parseQuery(text: string, system: UnitSystem = 'metric'): readonl
   return terms
 }
 
-type Bare = Term extends infer T ? T extends Term ? Omit<T, 'not' | 'said'> : never : never
-interface Found { readonly term: Bare | null, readonly length: number }
+type Bare = Term extends infer T ? (T extends Term ? Omit<T, 'not' | 'said'> : never) : never
+interface Found {
+  readonly term: Bare | null
+  readonly length: number
+}
 
 function firstTerm(text: string, system: UnitSystem): Found {
   return quantityTerm(text) ?? attributeTerm(text, system) ?? hookTerm(text) ?? tradeTerm(text) ?? wordTerm(text)
@@ -71,18 +91,29 @@ function quantityTerm(text: string): Found | null {
   for (const { dimension, range, compared, one } of PATTERNS) {
     const between = range.exec(text)
     if (between) {
-      const [low, high] = [figure(dimension, `${between[1]} ${between[3]}`), figure(dimension, `${between[2]} ${between[3]}`)]
-      if (low !== null && high !== null) return { term: { kind: 'between', dimension, low: Math.min(low, high), high: Math.max(low, high) }, length: between[0].length }
+      const [low, high] = [
+        figure(dimension, `${between[1]} ${between[3]}`),
+        figure(dimension, `${between[2]} ${between[3]}`),
+      ]
+      if (low !== null && high !== null)
+        return {
+          term: { kind: 'between', dimension, low: Math.min(low, high), high: Math.max(low, high) },
+          length: between[0].length,
+        }
     }
     const limit = compared.exec(text)
     const bound = limit && figure(dimension, limit[2]!)
     if (limit && bound !== null && bound !== undefined) {
       const above = LOWER[limit[1]!.toLowerCase()]!.startsWith('>')
-      return { term: { kind: 'between', dimension, low: above ? bound : 0, high: above ? Infinity : bound }, length: limit[0].length }
+      return {
+        term: { kind: 'between', dimension, low: above ? bound : 0, high: above ? Infinity : bound },
+        length: limit[0].length,
+      }
     }
     const near = one.exec(text)
     const value = near && figure(dimension, near[0])
-    if (near && value !== null && value !== undefined) return { term: { kind: 'near', dimension, value }, length: near[0].length }
+    if (near && value !== null && value !== undefined)
+      return { term: { kind: 'near', dimension, value }, length: near[0].length }
   }
   return null
 }
@@ -98,7 +129,10 @@ function attributeTerm(text: string, system: UnitSystem): Found | null {
   if (!match || !found) return null
   const op = (match[2] === ':' ? '=' : match[2]) as Comparison
   const typed = match[3]!.replace(/^"|"$/g, '')
-  return { term: { kind: 'attribute', attribute: found, op, value: valueOf(found, typed, system) }, length: match[0].length }
+  return {
+    term: { kind: 'attribute', attribute: found, op, value: valueOf(found, typed, system) },
+    length: match[0].length,
+  }
 }
 
 function valueOf({ kind, dimension }: Attribute, typed: string, system: UnitSystem): string | number | boolean {

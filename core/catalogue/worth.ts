@@ -12,13 +12,22 @@ export interface Addition {
   /** Mean rise of the readings' best score, weighted, 0..1. */
   readonly gain: number
   /** Under each reading: its own score, and how far it would rise above the best that is there. */
-  readonly under: readonly { readonly score: number, readonly rise: number }[]
+  readonly under: readonly { readonly score: number; readonly rise: number }[]
 }
 
-export interface WeightedReading { readonly reading: Reading, readonly weight: number }
+export interface WeightedReading {
+  readonly reading: Reading
+  readonly weight: number
+}
 
 /** Colourings that are tried on each kind. Paints are the drawing's stand-ins, invented. */
-const DRESS: readonly { readonly pattern: Pattern, readonly metal: Metal, readonly side: string, readonly back: string, readonly belly: string }[] = [
+const DRESS: readonly {
+  readonly pattern: Pattern
+  readonly metal: Metal
+  readonly side: string
+  readonly back: string
+  readonly belly: string
+}[] = [
   { pattern: 'natural', metal: 'none', back: '#49583a', side: '#b3ad86', belly: '#ece3c4' },
   { pattern: 'hot', metal: 'none', back: '#2f7a3a', side: '#c8d020', belly: '#e8702a' },
   { pattern: 'dark', metal: 'none', back: '#141414', side: '#26202e', belly: '#33264a' },
@@ -33,28 +42,49 @@ const BEST_FEW = 5
 
 /** Typical lures of every family, style, size and colouring: the shop's window, made from the tables. */
 export function typicalLures(): Lure[] {
-  return FAMILIES.flatMap(family => [null, ...Object.keys(STYLE_TABLE[family] ?? {})].flatMap(style => SIZES.flatMap(size => DRESS.map(({ pattern, metal, ...paint }): Lure => {
-    const lengthMm = Math.round(size * (STYLE_TABLE[family]?.[style ?? '']?.lengthMm ?? FAMILY_TABLE[family].lengthMm))
-    return {
-      id: [family, style ?? 'any', lengthMm, pattern, metal].join('/'), name: '', family, style, lengthMm, role: 'lure', quantity: 1,
-      colours: { ...paint, pattern, metal, finish: 'gloss', accent: null, fluorescent: pattern === 'hot' },
-    }
-  }))))
+  return FAMILIES.flatMap(family =>
+    [null, ...Object.keys(STYLE_TABLE[family] ?? {})].flatMap(style =>
+      SIZES.flatMap(size =>
+        DRESS.map(({ pattern, metal, ...paint }): Lure => {
+          const lengthMm = Math.round(
+            size * (STYLE_TABLE[family]?.[style ?? '']?.lengthMm ?? FAMILY_TABLE[family].lengthMm),
+          )
+          return {
+            id: [family, style ?? 'any', lengthMm, pattern, metal].join('/'),
+            name: '',
+            family,
+            style,
+            lengthMm,
+            role: 'lure',
+            quantity: 1,
+            colours: { ...paint, pattern, metal, finish: 'gloss', accent: null, fluorescent: pattern === 'hot' },
+          }
+        }),
+      ),
+    ),
+  )
 }
 
 /**
  * Which one lure would add most under these readings, best first: of each family its best style, size and colouring.
  * With an empty list of readings nothing can be said, and nothing is.
  */
-export function worthAdding(box: PreparedBox, readings: readonly WeightedReading[], options: CoverageOptions = {}, top = 6): readonly Addition[] {
+export function worthAdding(
+  box: PreparedBox,
+  readings: readonly WeightedReading[],
+  options: CoverageOptions = {},
+  top = 6,
+): readonly Addition[] {
   const total = readings.reduce((sum, r) => sum + r.weight, 0)
   if (!(total > 0)) return []
   const offered = typicalLures()
   const window = prepareBox({ ...box.box, lures: [...offered, ...box.trailers.map(t => t.lure)], tests: [], trips: [] })
-  const under = new Map<string, { score: number, rise: number }[]>(offered.map(lure => [lure.id, []]))
+  const under = new Map<string, { score: number; rise: number }[]>(offered.map(lure => [lure.id, []]))
   for (const { reading } of readings) {
     const ask = askOf(reading, options)
-    const best = rank(box, ask).candidates.slice(0, BEST_FEW).map(c => c.score)
+    const best = rank(box, ask)
+      .candidates.slice(0, BEST_FEW)
+      .map(c => c.score)
     const scores = new Map(rank(window, ask).candidates.map(c => [c.profile.lure.id, c.score]))
     for (const { id } of offered) {
       const score = scores.get(id) ?? 0
@@ -67,15 +97,21 @@ export function worthAdding(box: PreparedBox, readings: readonly WeightedReading
   })
   additions.sort((a, b) => b.gain - a.gain || (a.lure.id < b.lure.id ? -1 : 1))
   const seen = new Set<string>()
-  return additions.filter(({ lure, gain }) => {
-    if (gain <= 0 || seen.has(lure.family)) return false
-    seen.add(lure.family)
-    return true
-  }).slice(0, top)
+  return additions
+    .filter(({ lure, gain }) => {
+      if (gain <= 0 || seen.has(lure.family)) return false
+      seen.add(lure.family)
+      return true
+    })
+    .slice(0, top)
 }
 
 /** What a lure of this score lifts: above the best in full, above the next few a little each. */
 function rise(score: number, best: readonly number[]): number {
   const over = (other: number | undefined) => Math.max(0, score - (other ?? 0))
-  return over(best[0]) + SECOND_BEST * Array.from({ length: BEST_FEW - 1 }, (_, i) => over(best[i + 1])).reduce((a, b) => a + b, 0) / (BEST_FEW - 1)
+  return (
+    over(best[0]) +
+    (SECOND_BEST * Array.from({ length: BEST_FEW - 1 }, (_, i) => over(best[i + 1])).reduce((a, b) => a + b, 0)) /
+      (BEST_FEW - 1)
+  )
 }

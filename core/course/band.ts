@@ -1,7 +1,11 @@
 import type { Course } from './course'
 
 /** Share of the time in which it works, and of the way meanwhile, that a bait spends between two depths; 0..1 each. */
-export interface BandShare { readonly ofTime: number, readonly ofWay: number, readonly seconds: number }
+export interface BandShare {
+  readonly ofTime: number
+  readonly ofWay: number
+  readonly seconds: number
+}
 
 export function shareInBand({ points, works: [from, to] }: Course, fromM: number, toM: number): BandShare {
   let time = 0
@@ -17,7 +21,11 @@ export function shareInBand({ points, works: [from, to] }: Course, fromM: number
     inTime += isIn * (b.t - a.t)
     inWay += isIn * Math.abs(b.x - a.x)
   }
-  return { ofTime: time > 0 ? inTime / time : overlap(points[to]!.depth, points[to]!.depth, fromM, toM), ofWay: way > 0 ? inWay / way : 0, seconds: inTime }
+  return {
+    ofTime: time > 0 ? inTime / time : overlap(points[to]!.depth, points[to]!.depth, fromM, toM),
+    ofWay: way > 0 ? inWay / way : 0,
+    seconds: inTime,
+  }
 }
 
 /** Below this a stretch is level [m]. */
@@ -33,7 +41,10 @@ function overlap(highM: number, lowM: number, fromM: number, toM: number): numbe
 }
 
 /** Where a bait is at a moment, straight between points. */
-export function courseAt({ points }: Course, t: number): { readonly x: number, readonly depth: number, readonly stage: Course['points'][number]['stage'] } {
+export function courseAt(
+  { points }: Course,
+  t: number,
+): { readonly x: number; readonly depth: number; readonly stage: Course['points'][number]['stage'] } {
   let a = 0
   let b = points.length - 1
   if (t <= points[0]!.t) return points[0]!

@@ -7,12 +7,59 @@ import { type Boat, runningDepth, waysToChange, withWeight } from './dial'
 import type { Presented } from './presented'
 
 const base: Presented = {
-  control: 'count-down', mode: 'cast', cadence: 'countdown-steady', pauseS: null, depthM: 2, bottomM: 8, castM: 25, lineOutM: null, tipM: 0.5, speedMs: 0.6, lineDiameterMm: 0.2, lineDensity: 1140,
-  waterDensity: 999, currentMs: 0, slope: 0, heaveM: 0, dropLeaderM: null, fallWorks: false, gear: false, band: { fromM: 1, toM: 3 },
-  bait: { towArea: 3e-4, fallArea: 4.5e-4, liftRatio: 0, netWeight: 0.09, fallMs: 0.63, rated: null, style: 'kick', window: { min: 0.2, best: 0.6, max: 1.4 } },
+  control: 'count-down',
+  mode: 'cast',
+  cadence: 'countdown-steady',
+  pauseS: null,
+  depthM: 2,
+  bottomM: 8,
+  castM: 25,
+  lineOutM: null,
+  tipM: 0.5,
+  speedMs: 0.6,
+  lineDiameterMm: 0.2,
+  lineDensity: 1140,
+  waterDensity: 999,
+  currentMs: 0,
+  slope: 0,
+  heaveM: 0,
+  dropLeaderM: null,
+  fallWorks: false,
+  gear: false,
+  band: { fromM: 1, toM: 3 },
+  bait: {
+    towArea: 3e-4,
+    fallArea: 4.5e-4,
+    liftRatio: 0,
+    netWeight: 0.09,
+    fallMs: 0.63,
+    rated: null,
+    style: 'kick',
+    window: { min: 0.2, best: 0.6, max: 1.4 },
+  },
 }
-const diver: Presented = { ...base, control: 'dive', cadence: 'steady', castM: 30, tipM: 0.8, speedMs: 0.8, lineDiameterMm: 0.3, bait: { ...base.bait, netWeight: 0, fallMs: 0, rated: { depthM: 3, castM: 30, lineDiameterMm: 0.3, tipM: 0.8 } } }
-const boat: Boat = { lines: [{ outfitId: 'thin', diameterMm: 0.15 }, { outfitId: 'thick', diameterMm: 0.4 }], plugs: [{ lureId: 'deep', rated: { depthM: 3.3 } }, { lureId: 'far', rated: { depthM: 6 } }], weightsG: [3.5, 5, 7, 10, 14], weightG: 7 }
+const diver: Presented = {
+  ...base,
+  control: 'dive',
+  cadence: 'steady',
+  castM: 30,
+  tipM: 0.8,
+  speedMs: 0.8,
+  lineDiameterMm: 0.3,
+  bait: { ...base.bait, netWeight: 0, fallMs: 0, rated: { depthM: 3, castM: 30, lineDiameterMm: 0.3, tipM: 0.8 } },
+}
+const boat: Boat = {
+  lines: [
+    { outfitId: 'thin', diameterMm: 0.15 },
+    { outfitId: 'thick', diameterMm: 0.4 },
+  ],
+  plugs: [
+    { lureId: 'deep', rated: { depthM: 3.3 } },
+    { lureId: 'far', rated: { depthM: 6 } },
+  ],
+  weightsG: [3.5, 5, 7, 10, 14],
+  weightG: 7,
+}
 
 describe('courses', () => {
   it('a rated diver on its rating cast reaches its rating, a third of the cast from the rod (dive model §4b table)', () => {
@@ -49,23 +96,57 @@ describe('courses', () => {
     expect(floater.meanM).toBeLessThan(sinker.meanM)
   })
   it('a drop shot stands 10 in (0.254 m) over the bottom where the handbook says, and nearly its leader under the tip (trade §6)', () => {
-    const course = courseOf({ ...base, control: 'above-bottom', cadence: 'shake', bottomM: 8, tipM: 1.5, castM: 25, dropLeaderM: 0.61 })
+    const course = courseOf({
+      ...base,
+      control: 'above-bottom',
+      cadence: 'shake',
+      bottomM: 8,
+      tipM: 1.5,
+      castM: 25,
+      dropLeaderM: 0.61,
+    })
     const at = (x: number) => 8 - course.points.reduce((a, b) => (Math.abs(b.x - x) < Math.abs(a.x - x) ? b : a)).depth
     expect(at(20.7)).toBeCloseTo(0.254, 1)
     expect(at(1.3)).toBeGreaterThan(0.58)
   })
   it('never leaves the water, never goes back in time, for every way and cadence', () => {
-    const controls = fc.constantFrom('surface', 'dive', 'count-down', 'bottom', 'above-bottom', 'vertical') satisfies fc.Arbitrary<Presented['control']>
-    fc.assert(fc.property(controls, fc.constantFrom(...CADENCES), fc.double({ min: 0.5, max: 12, noNaN: true }), fc.double({ min: 5, max: 40, noNaN: true }), fc.double({ min: 0, max: 20, noNaN: true }), (control, cadence, bottomM, castM, pauseS) => {
-      const { points, seconds } = courseOf({ ...(control === 'dive' ? diver : base), control, cadence, bottomM, castM, pauseS, depthM: bottomM * 0.6, dropLeaderM: 0.4 })
-      expect(points.length).toBeGreaterThan(1)
-      for (const [i, p] of points.entries()) {
-        expect(p.depth).toBeGreaterThanOrEqual(0)
-        expect(p.depth).toBeLessThanOrEqual(bottomM + 1e-6)
-        if (i > 0) expect(p.t).toBeGreaterThanOrEqual(points[i - 1]!.t)
-      }
-      expect(seconds).toBeLessThan(2000)
-    }), { numRuns: 60 })
+    const controls = fc.constantFrom(
+      'surface',
+      'dive',
+      'count-down',
+      'bottom',
+      'above-bottom',
+      'vertical',
+    ) satisfies fc.Arbitrary<Presented['control']>
+    fc.assert(
+      fc.property(
+        controls,
+        fc.constantFrom(...CADENCES),
+        fc.double({ min: 0.5, max: 12, noNaN: true }),
+        fc.double({ min: 5, max: 40, noNaN: true }),
+        fc.double({ min: 0, max: 20, noNaN: true }),
+        (control, cadence, bottomM, castM, pauseS) => {
+          const { points, seconds } = courseOf({
+            ...(control === 'dive' ? diver : base),
+            control,
+            cadence,
+            bottomM,
+            castM,
+            pauseS,
+            depthM: bottomM * 0.6,
+            dropLeaderM: 0.4,
+          })
+          expect(points.length).toBeGreaterThan(1)
+          for (const [i, p] of points.entries()) {
+            expect(p.depth).toBeGreaterThanOrEqual(0)
+            expect(p.depth).toBeLessThanOrEqual(bottomM + 1e-6)
+            if (i > 0) expect(p.t).toBeGreaterThanOrEqual(points[i - 1]!.t)
+          }
+          expect(seconds).toBeLessThan(2000)
+        },
+      ),
+      { numRuns: 60 },
+    )
   })
   it('a moment between two points lies between them; before and after, at the ends', () => {
     const course = courseOf(base)
@@ -78,7 +159,12 @@ describe('courses', () => {
 
 describe('dialling in', () => {
   it('every way offered really brings the bait the way it says, nearly as far as was asked', () => {
-    for (const [presented, delta] of [[diver, 0.3], [diver, -0.3], [base, 0.3], [base, -0.3]] as const) {
+    for (const [presented, delta] of [
+      [diver, 0.3],
+      [diver, -0.3],
+      [base, 0.3],
+      [base, -0.3],
+    ] as const) {
       const now = runningDepth(presented)
       const ways = waysToChange(presented, delta, boat)
       expect(ways.length, `${presented.control} ${delta}`).toBeGreaterThan(1)
@@ -132,7 +218,8 @@ describe('dialling in', () => {
     expect(withWeight(floater, 5).bait.fallMs).toBeGreaterThan(0)
     expect(withWeight(base, -1000).bait.fallMs).toBe(0)
   })
-  it('on the bottom nothing is deeper', () => expect(waysToChange({ ...base, control: 'bottom', cadence: 'bottom-hop' }, 0.3, boat)).toEqual([]))
+  it('on the bottom nothing is deeper', () =>
+    expect(waysToChange({ ...base, control: 'bottom', cadence: 'bottom-hop' }, 0.3, boat)).toEqual([]))
   it('more lead falls faster, by the root of the weight in water (checks §C)', () => {
     const heavier = withWeight(base, (base.bait.netWeight / (0.91 * 9.80665)) * 3000)
     expect(heavier.bait.netWeight).toBeCloseTo(4 * base.bait.netWeight, 9)

@@ -73,7 +73,12 @@ class Follower {
   t = 0
   bow = 0
 
-  constructor(readonly presented: Presented, readonly coarse: boolean, public x: number, public depth: number) {
+  constructor(
+    readonly presented: Presented,
+    readonly coarse: boolean,
+    public x: number,
+    public depth: number,
+  ) {
     this.points = [{ t: 0, x, depth, stage: 'falling' }]
   }
 
@@ -130,9 +135,22 @@ class Follower {
     const { presented } = this
     const { lineDiameterMm, lineDensity, waterDensity, currentMs, tipM } = presented
     const speedMs = reelSpeed(presented)
-    const way = retrieve(lure, { diameter: lineDiameterMm / 1000, density: lineDensity }, { density: waterDensity, current: currentMs }, {
-      cast: this.x, tip: tipM, speed: speedMs, startDepth: this.depth, bottomAt: distance => bottomAt(presented, distance), until: Math.max(0, until), coarse: this.coarse ? { step: this.presented.castM / COARSE.steps / speedMs, depthStep: COARSE.depthM } : undefined,
-    })
+    const way = retrieve(
+      lure,
+      { diameter: lineDiameterMm / 1000, density: lineDensity },
+      { density: waterDensity, current: currentMs },
+      {
+        cast: this.x,
+        tip: tipM,
+        speed: speedMs,
+        startDepth: this.depth,
+        bottomAt: distance => bottomAt(presented, distance),
+        until: Math.max(0, until),
+        coarse: this.coarse
+          ? { step: this.presented.castM / COARSE.steps / speedMs, depthStep: COARSE.depthM }
+          : undefined,
+      },
+    )
     this.bow = Math.max(this.bow, way.bow)
     const began = this.t
     for (const { distance, depth, seconds } of way.path) {
@@ -161,14 +179,20 @@ class Follower {
     for (const { depth } of points) if (depth > deepestM) deepestM = depth
     const fallen = points.findIndex(p => p.stage !== 'falling')
     const end = points.findIndex(p => p.stage === 'up')
-    const works = [this.presented.fallWorks || fallen < 0 ? 0 : Math.max(0, fallen - 1), end < 0 ? points.length - 1 : end - 1] as const
+    const works = [
+      this.presented.fallWorks || fallen < 0 ? 0 : Math.max(0, fallen - 1),
+      end < 0 ? points.length - 1 : end - 1,
+    ] as const
     const course = { points, seconds: this.t, deepestM, bow: this.bow, works }
     return { ...course, meanM: overWork(course, depth => depth) }
   }
 }
 
 /** Mean over the time in which a bait works of something that depends on its depth. */
-export function overWork({ points, works: [from, to] }: Pick<Course, 'points' | 'works'>, valueAt: (depthM: number) => number): number {
+export function overWork(
+  { points, works: [from, to] }: Pick<Course, 'points' | 'works'>,
+  valueAt: (depthM: number) => number,
+): number {
   let sum = 0
   let time = 0
   let before = points[from]!
@@ -200,49 +224,68 @@ const REMEMBERED = 16_000
 /** Numbers that decide a course, and the words that do, as their place among their kind. */
 const DECIDING = 28
 const solved = new RowMemo<Course>(REMEMBERED, DECIDING)
-const CONTROLS = ['surface', 'dive', 'count-down', 'bottom', 'above-bottom', 'vertical'] as const satisfies readonly Presented['control'][]
+const CONTROLS = [
+  'surface',
+  'dive',
+  'count-down',
+  'bottom',
+  'above-bottom',
+  'vertical',
+] as const satisfies readonly Presented['control'][]
 const ABSENT = -1
 
 /** The coarse course, solved once for everything that decides it. */
 export function coarseCourseOf(presented: Presented): Course {
-  return solved.of((row) => {
-    const { bait, bait: { rated } } = presented
-    row[0] = CONTROLS.indexOf(presented.control)
-    row[1] = MODES.indexOf(presented.mode)
-    row[2] = CADENCES.indexOf(presented.cadence)
-    row[3] = presented.pauseS ?? ABSENT
-    row[4] = presented.depthM
-    row[5] = presented.bottomM
-    row[6] = presented.castM
-    row[7] = presented.lineOutM ?? ABSENT
-    row[8] = presented.tipM
-    row[9] = presented.speedMs
-    row[10] = presented.lineDiameterMm
-    row[11] = presented.lineDensity
-    row[12] = presented.waterDensity
-    row[13] = presented.currentMs
-    row[14] = presented.slope
-    row[15] = presented.heaveM
-    row[16] = presented.dropLeaderM ?? ABSENT
-    row[17] = (presented.fallWorks ? 1 : 0) + (presented.gear ? 2 : 0)
-    row[18] = bait.towArea
-    row[19] = bait.fallArea
-    row[20] = bait.liftRatio
-    row[21] = bait.netWeight
-    row[22] = bait.fallMs
-    row[23] = rated?.depthM ?? ABSENT
-    row[24] = rated?.castM ?? ABSENT
-    row[25] = rated?.lineDiameterMm ?? ABSENT
-    row[26] = rated?.tipM ?? ABSENT
-    row[27] = rated?.speedMs ?? ABSENT
-  }, () => courseOf(presented, { coarse: true }))
+  return solved.of(
+    row => {
+      const {
+        bait,
+        bait: { rated },
+      } = presented
+      row[0] = CONTROLS.indexOf(presented.control)
+      row[1] = MODES.indexOf(presented.mode)
+      row[2] = CADENCES.indexOf(presented.cadence)
+      row[3] = presented.pauseS ?? ABSENT
+      row[4] = presented.depthM
+      row[5] = presented.bottomM
+      row[6] = presented.castM
+      row[7] = presented.lineOutM ?? ABSENT
+      row[8] = presented.tipM
+      row[9] = presented.speedMs
+      row[10] = presented.lineDiameterMm
+      row[11] = presented.lineDensity
+      row[12] = presented.waterDensity
+      row[13] = presented.currentMs
+      row[14] = presented.slope
+      row[15] = presented.heaveM
+      row[16] = presented.dropLeaderM ?? ABSENT
+      row[17] = (presented.fallWorks ? 1 : 0) + (presented.gear ? 2 : 0)
+      row[18] = bait.towArea
+      row[19] = bait.fallArea
+      row[20] = bait.liftRatio
+      row[21] = bait.netWeight
+      row[22] = bait.fallMs
+      row[23] = rated?.depthM ?? ABSENT
+      row[24] = rated?.castM ?? ABSENT
+      row[25] = rated?.lineDiameterMm ?? ABSENT
+      row[26] = rated?.tipM ?? ABSENT
+      row[27] = rated?.speedMs ?? ABSENT
+    },
+    () => courseOf(presented, { coarse: true }),
+  )
 }
 
 type CourseOf = (presented: Presented, coarse: boolean) => Course
 
 /** Rivals of one signature: a newcomer adds a function and a line. */
 const TECHNIQUES: Record<Presented['control'] | 'troll', CourseOf> = {
-  'surface': alongTheSurface, 'dive': woundIn, 'count-down': woundIn, 'bottom': alongTheBottom, 'above-bottom': aboveTheBottom, 'vertical': underTheRod, 'troll': behindTheBoat,
+  'surface': alongTheSurface,
+  'dive': woundIn,
+  'count-down': woundIn,
+  'bottom': alongTheBottom,
+  'above-bottom': aboveTheBottom,
+  'vertical': underTheRod,
+  'troll': behindTheBoat,
 }
 
 function alongTheSurface(presented: Presented, coarse: boolean): Course {
@@ -283,8 +326,7 @@ function woundIn(presented: Presented, coarse: boolean): Course {
       // Let fall back: to where it was lifted from, unless the pause is shorter.
       if (bait.fallMs > 0) follower.letGo(Math.min(LONGEST_S, (from - follower.depth) / bait.fallMs), from)
       if (pauseS) follower.letGo(pauseS, Math.max(from, depthM))
-    }
-    else {
+    } else {
       follower.swim(lure, follower.x - beat.pullM)
       if (pauseS && !follower.ended) follower.letGo(pauseS)
     }
@@ -365,13 +407,25 @@ export function towedDepth(presented: Presented): number {
 
 function towed(presented: Presented): ReturnType<typeof towDepth> {
   const shape = towedShape(presented)
-  return shape && towDepth(shape, { lineOut: presented.lineOutM ?? USUAL_LINE_OUT_M, lineDiameter: presented.lineDiameterMm / 1000, tip: presented.tipM })
+  return (
+    shape &&
+    towDepth(shape, {
+      lineOut: presented.lineOutM ?? USUAL_LINE_OUT_M,
+      lineDiameter: presented.lineDiameterMm / 1000,
+      tip: presented.tipM,
+    })
+  )
 }
 
 function behindTheBoat(presented: Presented, coarse: boolean): Course {
   const { gear, depthM, bottomM, lineOutM } = presented
   const tow = gear ? null : towed(presented)
-  const follower = new Follower(presented, coarse, tow?.distance ?? lineOutM ?? USUAL_LINE_OUT_M, gear ? depthM : Math.min(tow?.depth ?? 0, bottomM))
+  const follower = new Follower(
+    presented,
+    coarse,
+    tow?.distance ?? lineOutM ?? USUAL_LINE_OUT_M,
+    gear ? depthM : Math.min(tow?.depth ?? 0, bottomM),
+  )
   while (follower.t < TROLLED_S) {
     follower.t += 1
     follower.at('swimming')

@@ -5,7 +5,7 @@ import type { Presented } from './presented'
 
 /** What an angler can turn to bring a bait deeper or shallower, easiest first. Assumed order: what needs no knot comes before what does. */
 export const LEVERS = ['tip', 'count', 'line-out', 'speed', 'cast', 'weight', 'lure', 'line'] as const
-export type Lever = typeof LEVERS[number]
+export type Lever = (typeof LEVERS)[number]
 
 /** One way to change the depth. */
 export interface DialWay {
@@ -21,9 +21,9 @@ export interface DialWay {
 
 /** What is in the boat. */
 export interface Boat {
-  readonly lines: readonly { readonly outfitId: string, readonly diameterMm: number }[]
+  readonly lines: readonly { readonly outfitId: string; readonly diameterMm: number }[]
   /** Other plugs of the same kind. */
-  readonly plugs: readonly { readonly lureId: string, readonly rated: DiveRating }[]
+  readonly plugs: readonly { readonly lureId: string; readonly rated: DiveRating }[]
   /** Heads and sinkers of one's own that this bait could carry, and what it carries now [g]. */
   readonly weightsG: readonly number[]
   readonly weightG: number
@@ -44,7 +44,12 @@ const WITHIN_M = 0.3
 export function withWeight(presented: Presented, addedG: number): Presented {
   const { bait, waterDensity } = presented
   const netWeight = bait.netWeight + (addedG / 1000) * LEAD_IN_WATER * STANDARD_GRAVITY
-  const fallMs = netWeight <= 0 ? 0 : bait.netWeight > 0 ? bait.fallMs * Math.sqrt(netWeight / bait.netWeight) : Math.sqrt((2 * netWeight) / (waterDensity * bait.fallArea))
+  const fallMs =
+    netWeight <= 0
+      ? 0
+      : bait.netWeight > 0
+        ? bait.fallMs * Math.sqrt(netWeight / bait.netWeight)
+        : Math.sqrt((2 * netWeight) / (waterDensity * bait.fallArea))
   return { ...presented, bait: { ...bait, netWeight, fallMs } }
 }
 
@@ -61,28 +66,44 @@ export function waysToChange(presented: Presented, deltaM: number, boat: Boat): 
   if (presented.mode !== 'troll' && presented.control === 'vertical') return letOut(presented, deltaM)
   const now = runningDepth(presented)
   const target = Math.min(presented.bottomM, Math.max(0, now + deltaM))
-  const ways = presented.mode === 'troll' ? trolled(presented, target)
-    : presented.control === 'dive' ? dived(presented, target, boat)
-      : presented.control === 'count-down' ? counted(presented, target, boat)
-        : []
+  const ways =
+    presented.mode === 'troll'
+      ? trolled(presented, target)
+      : presented.control === 'dive'
+        ? dived(presented, target, boat)
+        : presented.control === 'count-down'
+          ? counted(presented, target, boat)
+          : []
   return ways
-    .filter(({ reachesM }) => (reachesM - now) * Math.sign(deltaM) >= NEAR_ENOUGH * Math.abs(target - now) && Math.abs(target - now) > 1e-6)
+    .filter(
+      ({ reachesM }) =>
+        (reachesM - now) * Math.sign(deltaM) >= NEAR_ENOUGH * Math.abs(target - now) && Math.abs(target - now) > 1e-6,
+    )
     .sort((a, b) => LEVERS.indexOf(a.lever) - LEVERS.indexOf(b.lever))
 }
 
 /** Line let down beside the boat: so much more or less of it, down to the bottom. */
 function letOut(presented: Presented, deltaM: number): DialWay[] {
   const to = Math.min(presented.bottomM, Math.max(0, presented.depthM + deltaM))
-  return to === presented.depthM ? [] : [{ lever: 'line-out', from: presented.depthM, to, reachesM: runningDepth({ ...presented, depthM: to }) }]
+  return to === presented.depthM
+    ? []
+    : [{ lever: 'line-out', from: presented.depthM, to, reachesM: runningDepth({ ...presented, depthM: to }) }]
 }
 
 /** How near to the target a lever is turned [m]. */
 const CLOSE_M = 0.02
 
 /** Turns one figure until the bait runs at the target; at the end of its range what it gives there. */
-function turned(lever: Lever, from: number, [low, high]: readonly [number, number], depthAt: (value: number) => number, target: number): DialWay {
-  const to = illinois(value => depthAt(value) - target, low, high, { x: 1e-3 * (high - low), f: CLOSE_M })
-    ?? (Math.abs(depthAt(low) - target) < Math.abs(depthAt(high) - target) ? low : high)
+function turned(
+  lever: Lever,
+  from: number,
+  [low, high]: readonly [number, number],
+  depthAt: (value: number) => number,
+  target: number,
+): DialWay {
+  const to =
+    illinois(value => depthAt(value) - target, low, high, { x: 1e-3 * (high - low), f: CLOSE_M }) ??
+    (Math.abs(depthAt(low) - target) < Math.abs(depthAt(high) - target) ? low : high)
   return { lever, from, to, reachesM: depthAt(to) }
 }
 
@@ -91,13 +112,31 @@ function dived(presented: Presented, target: number, { lines, plugs }: Boat): Di
   const now = runningDepth(presented)
   const ways = [
     turned('tip', presented.tipM, TIP_RANGE_M, tipM => depthWith({ tipM }), target),
-    turned('cast', presented.castM, [SHORTEST_CAST_M, Math.max(SHORTEST_CAST_M + 1, presented.castM * LONGER_CAST)], castM => depthWith({ castM }), target),
+    turned(
+      'cast',
+      presented.castM,
+      [SHORTEST_CAST_M, Math.max(SHORTEST_CAST_M + 1, presented.castM * LONGER_CAST)],
+      castM => depthWith({ castM }),
+      target,
+    ),
   ]
-  const line = nearest(lines.map(({ outfitId, diameterMm }) => ({ lever: 'line' as const, from: presented.lineDiameterMm, to: diameterMm, outfitId, reachesM: depthWith({ lineDiameterMm: diameterMm }) })), target)
-  const lure = nearest(plugs.map(({ lureId, rated }) => {
-    const reachesM = depthWith({ bait: { ...presented.bait, rated } })
-    return { lever: 'lure' as const, from: now, to: reachesM, lureId, reachesM }
-  }), target)
+  const line = nearest(
+    lines.map(({ outfitId, diameterMm }) => ({
+      lever: 'line' as const,
+      from: presented.lineDiameterMm,
+      to: diameterMm,
+      outfitId,
+      reachesM: depthWith({ lineDiameterMm: diameterMm }),
+    })),
+    target,
+  )
+  const lure = nearest(
+    plugs.map(({ lureId, rated }) => {
+      const reachesM = depthWith({ bait: { ...presented.bait, rated } })
+      return { lever: 'lure' as const, from: now, to: reachesM, lureId, reachesM }
+    }),
+    target,
+  )
   return [...ways, ...(line ? [line] : []), ...(lure && Math.abs(lure.reachesM - target) <= WITHIN_M ? [lure] : [])]
 }
 
@@ -112,10 +151,15 @@ function counted(presented: Presented, target: number, { weightsG, weightG }: Bo
   ways.push(turned('speed', speedMs, [bait.window.min, bait.window.max], m => depthWith({ speedMs: m }), target))
   ways.push(turned('cast', castM, [SHORTEST_CAST_M, castM * LONGER_CAST], m => depthWith({ castM: m }), target))
   ways.push(turned('tip', tipM, TIP_RANGE_M, m => depthWith({ tipM: m }), target))
-  const weight = nearest(weightsG.filter(grams => grams !== weightG).map((grams) => {
-    const heavier = withWeight(presented, grams - weightG)
-    return { lever: 'weight' as const, from: weightG, to: grams, reachesM: runningDepth(heavier) }
-  }), target)
+  const weight = nearest(
+    weightsG
+      .filter(grams => grams !== weightG)
+      .map(grams => {
+        const heavier = withWeight(presented, grams - weightG)
+        return { lever: 'weight' as const, from: weightG, to: grams, reachesM: runningDepth(heavier) }
+      }),
+    target,
+  )
   return weight ? [...ways, weight] : ways
 }
 
@@ -128,7 +172,16 @@ function trolled(presented: Presented, target: number): DialWay[] {
     turned('tip', presented.tipM, TIP_RANGE_M, tipM => depthWith({ tipM }), target),
   ]
   // A plug’s depth does not depend on speed; what sinks by its weight comes up with it.
-  if (!presented.bait.rated) ways.push(turned('speed', presented.speedMs, [presented.bait.window.min, presented.bait.window.max], speedMs => depthWith({ speedMs }), target))
+  if (!presented.bait.rated)
+    ways.push(
+      turned(
+        'speed',
+        presented.speedMs,
+        [presented.bait.window.min, presented.bait.window.max],
+        speedMs => depthWith({ speedMs }),
+        target,
+      ),
+    )
   return ways
 }
 

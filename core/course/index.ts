@@ -1,5 +1,15 @@
 export { type BandShare, courseAt, shareInBand } from './band'
-export { bottomAt, coarseCourseOf, type Course, courseOf, type CoursePoint, GAUGED_AT_M, overWork, reelSpeed, towedDepth } from './course'
+export {
+  bottomAt,
+  coarseCourseOf,
+  type Course,
+  courseOf,
+  type CoursePoint,
+  GAUGED_AT_M,
+  overWork,
+  reelSpeed,
+  towedDepth,
+} from './course'
 export { type Boat, type DialWay, LEVERS, runningDepth, TIP_RANGE_M, waysToChange, withWeight } from './dial'
 export { levelSpeed, SLOWEST_MS } from './level'
 export type { Bait, Presented } from './presented'

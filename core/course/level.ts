@@ -30,7 +30,8 @@ export function levelSpeed(presented: Presented): number | null {
   const max = bait.window.max
   const min = Math.max(SLOWEST_MS, bait.window.min)
   /** Sunk in a pull and its pause [m]. */
-  const sunk = (speed: number) => (-climb(lure, line, water, place, speed - currentMs) * pullM) / speed + bait.fallMs * pauseS
+  const sunk = (speed: number) =>
+    (-climb(lure, line, water, place, speed - currentMs) * pullM) / speed + bait.fallMs * pauseS
   if (sunk(min) <= 0) return min
   if (sunk(max) >= 0) return max
   return illinois(sunk, min, max, CLOSE)

@@ -19,8 +19,15 @@ export function plugOf({ bait, waterDensity }: Presented): RetrievedLure | null 
   let plug = plugs.get(key)
   if (plug === undefined) {
     plug = calibrateCast(
-      { depth: rated.depthM, cast: rated.castM, tip: rated.tipM, speed: rated.speedMs, line: { diameter: rated.lineDiameterMm / 1000, density: NYLON } },
-      netWeight, { density, current: 0 },
+      {
+        depth: rated.depthM,
+        cast: rated.castM,
+        tip: rated.tipM,
+        speed: rated.speedMs,
+        line: { diameter: rated.lineDiameterMm / 1000, density: NYLON },
+      },
+      netWeight,
+      { density, current: 0 },
     )
     if (plugs.size >= REMEMBERED) plugs.delete(plugs.keys().next().value!)
     plugs.set(key, plug)

@@ -17,7 +17,7 @@ export interface Bait {
   readonly rated: DiveRating | null
   readonly style: ActionStyle
   /** Speeds at which it works [m/s]. */
-  readonly window: { readonly min: number, readonly best: number, readonly max: number }
+  readonly window: { readonly min: number; readonly best: number; readonly max: number }
 }
 
 /** Everything that decides the course of a bait through the water. A plain value, so that it can cross to a worker. */
@@ -51,6 +51,6 @@ export interface Presented {
   /** A trolling weight, a diving plane or a downrigger holds it at its depth. */
   readonly gear: boolean
   /** Depths that are in front of the fish [m]. */
-  readonly band: { readonly fromM: number, readonly toM: number }
+  readonly band: { readonly fromM: number; readonly toM: number }
   readonly bait: Bait
 }

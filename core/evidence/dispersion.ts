@@ -1,7 +1,10 @@
 import type { Group } from './pool'
 
 /** What one group gave on one day. Fish of one day are not independent of each other: a school comes past, a front goes through. */
-export interface DayOf extends Group { readonly group: string | number, readonly day: string }
+export interface DayOf extends Group {
+  readonly group: string | number
+  readonly day: string
+}
 
 /** Before anything is known bites come in bunches of about so many: schools, good and bad days. Assumed; simulated in docs/evidence.md. */
 const USUAL_DISPERSION = 3
@@ -17,8 +20,8 @@ const LEAST_EXPECTED = 0.05
  * Source: McCullagh & Nelder 1989 §4.5, §9.2 (quasi-Poisson, dispersion from Pearson's statistic). From memory.
  */
 export function dispersionOf(list: readonly DayOf[]): number {
-  const cells = new Map<string, { group: string | number, events: number, effort: number }>()
-  const groups = new Map<string | number, { events: number, effort: number, cells: number }>()
+  const cells = new Map<string, { group: string | number; events: number; effort: number }>()
+  const groups = new Map<string | number, { events: number; effort: number; cells: number }>()
   for (const { group, day, events, effort } of list) {
     if (effort <= 0) continue
     const key = `${group}\n${day}`

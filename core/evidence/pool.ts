@@ -4,7 +4,10 @@ import jStat from 'jstat'
 import { HIGH, LOW, type RateEstimate } from './rate'
 
 /** What one group (a lure, a colour, a depth …) gave, and the effort it was given; effort in any unit, weights may make both fractional. */
-export interface Group { readonly events: number, readonly effort: number }
+export interface Group {
+  readonly events: number
+  readonly effort: number
+}
 
 export interface PooledRates {
   /** The usual rate of a group that nothing is known of, with the interval of that usual rate. */
@@ -37,7 +40,8 @@ const HALF = 0.5
  */
 export function pooledRates(counted: readonly Group[], dispersion = 1): PooledRates | null {
   for (const { events, effort } of counted) {
-    if (!(events >= 0 && effort >= 0 && Number.isFinite(events + effort))) throw new RangeError(`pooledRates: events and effort must be 0 or more, got ${events} in ${effort}`)
+    if (!(events >= 0 && effort >= 0 && Number.isFinite(events + effort)))
+      throw new RangeError(`pooledRates: events and effort must be 0 or more, got ${events} in ${effort}`)
   }
   if (!(dispersion >= 1)) throw new RangeError(`pooledRates: dispersion must be 1 or more, got ${dispersion}`)
   const groups = counted.map(({ events, effort }) => ({ events: events / dispersion, effort: effort / dispersion }))
@@ -49,9 +53,9 @@ export function pooledRates(counted: readonly Group[], dispersion = 1): PooledRa
   const centre = Math.log((events + HALF) / effort)
   const span = SPAN_SD * Math.sqrt(1 / (events + HALF) + 1 / fished.length)
   const means = Array.from({ length: MEANS }, (_, i) => Math.exp(centre + span * ((2 * i) / (MEANS - 1) - 1)))
-  const cells = SHAPES.flatMap((shape) => {
+  const cells = SHAPES.flatMap(shape => {
     const counts = fished.reduce((sum, g) => sum + jStat.gammaln(shape + g.events) - jStat.gammaln(shape), 0)
-    return means.map((mean) => {
+    return means.map(mean => {
       const rate = shape / mean
       let log = counts
       for (const g of fished) log += shape * Math.log(rate) - (shape + g.events) * Math.log(rate + g.effort)
@@ -62,7 +66,9 @@ export function pooledRates(counted: readonly Group[], dispersion = 1): PooledRa
   const sum = cells.reduce((s, c) => s + Math.exp(c.log - top), 0)
   const weighed = cells.map(c => ({ ...c, share: Math.exp(c.log - top) / sum })).filter(c => c.share > NEGLIGIBLE)
 
-  const mixed = (moments: (cell: typeof weighed[number]) => readonly [first: number, second: number]): RateEstimate => {
+  const mixed = (
+    moments: (cell: (typeof weighed)[number]) => readonly [first: number, second: number],
+  ): RateEstimate => {
     let [first, second, share] = [0, 0, 0]
     for (const cell of weighed) {
       const [a, b] = moments(cell)
@@ -74,10 +80,12 @@ export function pooledRates(counted: readonly Group[], dispersion = 1): PooledRa
   }
   return {
     overall: usualRate(weighed),
-    groups: groups.map(g => mixed(({ shape, rate }) => {
-      const [a, b] = [shape + g.events, rate + g.effort]
-      return [a / b, (a * (a + 1)) / (b * b)]
-    })),
+    groups: groups.map(g =>
+      mixed(({ shape, rate }) => {
+        const [a, b] = [shape + g.events, rate + g.effort]
+        return [a / b, (a * (a + 1)) / (b * b)]
+      }),
+    ),
     alike: Math.exp(weighed.reduce((s, c) => s + c.share * Math.log(c.shape), 0)),
   }
 }
@@ -86,7 +94,7 @@ export function pooledRates(counted: readonly Group[], dispersion = 1): PooledRa
 const NINETY = 1.6449
 
 /** The usual rate and its interval, on the log scale: with few groups its upper tail is long, and a plain mean would be drawn up by it. */
-function usualRate(cells: readonly { readonly mean: number, readonly share: number }[]): RateEstimate {
+function usualRate(cells: readonly { readonly mean: number; readonly share: number }[]): RateEstimate {
   const centre = cells.reduce((s, c) => s + c.share * Math.log(c.mean), 0)
   const sd = Math.sqrt(cells.reduce((s, c) => s + c.share * (Math.log(c.mean) - centre) ** 2, 0))
   return { mean: Math.exp(centre), low: Math.exp(centre - NINETY * sd), high: Math.exp(centre + NINETY * sd) }
@@ -99,5 +107,9 @@ const NEGLIGIBLE = 1e-6
 function likeGamma(mean: number, second: number): RateEstimate {
   const variance = Math.max(second - mean * mean, 1e-12 * mean * mean)
   const shape = (mean * mean) / variance
-  return { mean, low: jStat.gamma.inv(LOW, shape, variance / mean), high: jStat.gamma.inv(HIGH, shape, variance / mean) }
+  return {
+    mean,
+    low: jStat.gamma.inv(LOW, shape, variance / mean),
+    high: jStat.gamma.inv(HIGH, shape, variance / mean),
+  }
 }

@@ -4,14 +4,24 @@ import { describe, expect, it } from 'vitest'
 import { rateOf } from './rate'
 
 describe('rateOf (checks §G)', () => {
-  it('mean is (a + n)/(b + t)', () => expect(rateOf({ events: 14, effort: 22, priorShape: 2, priorEffort: 3 }).mean).toBeCloseTo(16 / 25, 12))
+  it('mean is (a + n)/(b + t)', () =>
+    expect(rateOf({ events: 14, effort: 22, priorShape: 2, priorEffort: 3 }).mean).toBeCloseTo(16 / 25, 12))
   it('quantiles agree with a second statistics package to 1e-6', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 200 }), fc.double({ min: 0.1, max: 300, noNaN: true }), fc.double({ min: 0.3, max: 5, noNaN: true }), fc.double({ min: 0.1, max: 20, noNaN: true }), (events, effort, priorShape, priorEffort) => {
-      const { low, high } = rateOf({ events, effort, priorShape, priorEffort })
-      const [shape, rate] = [priorShape + events, priorEffort + effort]
-      expect(Math.abs(low - gammaQuantile(0.05, shape, rate))).toBeLessThan(1e-6 * Math.max(1, low))
-      expect(Math.abs(high - gammaQuantile(0.95, shape, rate))).toBeLessThan(1e-6 * Math.max(1, high))
-    }), { numRuns: 80 })
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 200 }),
+        fc.double({ min: 0.1, max: 300, noNaN: true }),
+        fc.double({ min: 0.3, max: 5, noNaN: true }),
+        fc.double({ min: 0.1, max: 20, noNaN: true }),
+        (events, effort, priorShape, priorEffort) => {
+          const { low, high } = rateOf({ events, effort, priorShape, priorEffort })
+          const [shape, rate] = [priorShape + events, priorEffort + effort]
+          expect(Math.abs(low - gammaQuantile(0.05, shape, rate))).toBeLessThan(1e-6 * Math.max(1, low))
+          expect(Math.abs(high - gammaQuantile(0.95, shape, rate))).toBeLessThan(1e-6 * Math.max(1, high))
+        },
+      ),
+      { numRuns: 80 },
+    )
   })
   it('more effort without events lowers the rate and narrows it', () => {
     const at = (effort: number) => rateOf({ events: 0, effort, priorShape: 1, priorEffort: 2 })

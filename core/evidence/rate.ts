@@ -3,7 +3,11 @@
 import jStat from 'jstat'
 
 /** A rate with the interval in which it lies with 90 % probability; events per unit of effort. */
-export interface RateEstimate { readonly mean: number, readonly low: number, readonly high: number }
+export interface RateEstimate {
+  readonly mean: number
+  readonly low: number
+  readonly high: number
+}
 
 /** Ends of the interval that is told: 90 %. */
 export const LOW = 0.05
@@ -17,12 +21,26 @@ export const HIGH = 0.95
  *
  * @throws {RangeError} if a count or an effort is negative, or prior and effort together are nothing
  */
-export function rateOf({ events, effort, priorShape, priorEffort }: { readonly events: number, readonly effort: number, readonly priorShape: number, readonly priorEffort: number }): RateEstimate {
+export function rateOf({
+  events,
+  effort,
+  priorShape,
+  priorEffort,
+}: {
+  readonly events: number
+  readonly effort: number
+  readonly priorShape: number
+  readonly priorEffort: number
+}): RateEstimate {
   for (const [name, value] of Object.entries({ events, effort, priorShape, priorEffort })) {
     if (!(value >= 0 && Number.isFinite(value))) throw new RangeError(`rateOf: ${name} must be 0 or more, got ${value}`)
   }
   const shape = priorShape + events
   const exposure = priorEffort + effort
   if (shape === 0 || exposure === 0) throw new RangeError('rateOf: prior and data together say nothing')
-  return { mean: shape / exposure, low: jStat.gamma.inv(LOW, shape, 1 / exposure), high: jStat.gamma.inv(HIGH, shape, 1 / exposure) }
+  return {
+    mean: shape / exposure,
+    low: jStat.gamma.inv(LOW, shape, 1 / exposure),
+    high: jStat.gamma.inv(HIGH, shape, 1 / exposure),
+  }
 }

@@ -6,11 +6,73 @@ import { readCsv } from './csv-table'
 import { planLures } from './plan-import'
 
 /** A spreadsheet as anglers keep them, three hundred rows: own headings, ounces as fractions, odd words, blanks. All of it invented. */
-const KINDS = ['Popper', 'walker', 'squarebill', 'Deep diving crank', 'lipless', 'suspending jerk', 'Spinner bait', 'buzzbait', 'frog (hollow body)', 'Football jig', 'swim jig', 'flipping jig', 'bladed jig', 'Ribbon tail worm', 'soft stick', 'paddletail', 'hollow swimbait', 'drop shot minnow', 'craw', 'creature', 'tube', 'grub', 'jig', 'spoon', 'in-line spinner', 'bucktail jig', 'blade', 'glide bait', 'soft jerk', 'marabou', 'umbrella rig', 'fly', 'my special', 'thingy']
-const COLOURS = ['Black/Blue', 'green pumpkin', 'white', 'chartreuse/white', 'fire tiger', 'ghost shad', 'sunset glow', 'silver', 'gold hammered', 'perch', 'hot pink', 'olive, orange belly', '', 'red craw', 'bone']
+const KINDS = [
+  'Popper',
+  'walker',
+  'squarebill',
+  'Deep diving crank',
+  'lipless',
+  'suspending jerk',
+  'Spinner bait',
+  'buzzbait',
+  'frog (hollow body)',
+  'Football jig',
+  'swim jig',
+  'flipping jig',
+  'bladed jig',
+  'Ribbon tail worm',
+  'soft stick',
+  'paddletail',
+  'hollow swimbait',
+  'drop shot minnow',
+  'craw',
+  'creature',
+  'tube',
+  'grub',
+  'jig',
+  'spoon',
+  'in-line spinner',
+  'bucktail jig',
+  'blade',
+  'glide bait',
+  'soft jerk',
+  'marabou',
+  'umbrella rig',
+  'fly',
+  'my special',
+  'thingy',
+]
+const COLOURS = [
+  'Black/Blue',
+  'green pumpkin',
+  'white',
+  'chartreuse/white',
+  'fire tiger',
+  'ghost shad',
+  'sunset glow',
+  'silver',
+  'gold hammered',
+  'perch',
+  'hot pink',
+  'olive, orange belly',
+  '',
+  'red craw',
+  'bone',
+]
 const WEIGHTS = ['3/8', '1/2', '1/4 oz', '3/4oz', '1', '5/16', '', '1-1/4 oz', '7g', '3/8-1/2', 'n/a', '?']
 const LENGTHS = ['3.5', '4', '5"', '110mm', '2 1/4', '', '7 in', 'short']
-const HOOKS = ['2 trebles #6', '#4 treble x2', '3/0', 'EWG 4/0', 'none', '', '2x #6', 'single 1/0', 'sharp!', 'treble 6 & 8']
+const HOOKS = [
+  '2 trebles #6',
+  '#4 treble x2',
+  '3/0',
+  'EWG 4/0',
+  'none',
+  '',
+  '2x #6',
+  'single 1/0',
+  'sharp!',
+  'treble 6 & 8',
+]
 const DEPTHS = ['', '4-6 ft', '8 ft', '2 m', 'deep', '0']
 const RATTLES = ['yes', 'no', '', 'Y', 'loud']
 
@@ -20,7 +82,20 @@ function sheet(rows: number): string {
   const quoted = (cell: string) => (/[",]/.test(cell) ? `"${cell.replaceAll('"', '""')}"` : cell)
   const lines = Array.from({ length: rows }, (_, i) => {
     const isSpacer = i % 50 === 49
-    const cells = [i % 9 === 0 ? '' : `No ${i + 1}`, pick(KINDS), pick(COLOURS), pick(WEIGHTS), pick(LENGTHS), pick(HOOKS), pick(DEPTHS), pick(RATTLES), `${1 + Math.floor(random() * 4)}`, '$4.99', `tray ${1 + (i % 6)}`, `A${1 + (i % 9)}`]
+    const cells = [
+      i % 9 === 0 ? '' : `No ${i + 1}`,
+      pick(KINDS),
+      pick(COLOURS),
+      pick(WEIGHTS),
+      pick(LENGTHS),
+      pick(HOOKS),
+      pick(DEPTHS),
+      pick(RATTLES),
+      `${1 + Math.floor(random() * 4)}`,
+      '$4.99',
+      `tray ${1 + (i % 6)}`,
+      `A${1 + (i % 9)}`,
+    ]
     return `${cells.map(quoted).join(',')}${isSpacer ? '\n' : ''}`
   })
   return `Lure,Lure Type,Color,Wt (oz),Len,Hooks,Dives to,Rattle,Qty,Cost,Tray,Slot\n${lines.join('\n')}\n`
@@ -32,7 +107,10 @@ describe('an awkward sheet of 300 rows', () => {
   const mapping = guessMapping(table, 'imperial')
   const planned = (corrections: Corrections) => {
     let n = 0
-    return planLures([], lureRows(table, mapping, { corrections, system: 'imperial' }), { mergeBy: 'name', newId: () => `n${++n}` })
+    return planLures([], lureRows(table, mapping, { corrections, system: 'imperial' }), {
+      mergeBy: 'name',
+      newId: () => `n${++n}`,
+    })
   }
   it('every heading is known', () => expect(mapping.filter(m => m.path === null)).toEqual([]))
   it('nine rows in ten come in as they stand', () => {
@@ -41,7 +119,9 @@ describe('an awkward sheet of 300 rows', () => {
     expect(plan.filter(p => p.action === 'new').length / plan.length).toBeGreaterThan(0.9)
   })
   it('after one round of corrections all of them do: two kinds named once each, for all like rows', () => {
-    const unknown = wordsOf(table, mapping).filter(w => w.path === 'family' && w.as === null).map(w => w.text)
+    const unknown = wordsOf(table, mapping)
+      .filter(w => w.path === 'family' && w.as === null)
+      .map(w => w.text)
     expect(unknown.sort()).toEqual(['my special', 'thingy'])
     const plan = planned({ family: { 'my special': 'crankbait', 'thingy': 'creature' } })
     expect(plan.filter(p => p.action === 'new').length / plan.length).toBeGreaterThanOrEqual(0.95)
@@ -52,7 +132,8 @@ describe('an awkward sheet of 300 rows', () => {
   })
   it('ounces are ounces, ranges their middle, feet feet', () => {
     const plan = planned({})
-    const rowWith = (column: number, cell: string) => plan.find(p => p.lure && table.rows[table.lines.indexOf(p.line)]![column] === cell)!.lure!
+    const rowWith = (column: number, cell: string) =>
+      plan.find(p => p.lure && table.rows[table.lines.indexOf(p.line)]![column] === cell)!.lure!
     // 1 oz = 28.349523 g: NIST SP 811, appendix B.
     expect(rowWith(3, '3/8').weightG).toBeCloseTo(10.63, 2)
     expect(rowWith(3, '3/8-1/2').weightG).toBeCloseTo(12.4, 1)
@@ -60,5 +141,6 @@ describe('an awkward sheet of 300 rows', () => {
     expect(rowWith(6, '4-6 ft').runsAt!.depthM).toBeCloseTo(1.524, 3)
     expect(rowWith(4, '5"').lengthMm).toBe(127)
   })
-  it('plans in one pass, and each line ends as one thing', () => expect(1 + planned({}).length + table.blank).toBe(text.split('\n').length))
+  it('plans in one pass, and each line ends as one thing', () =>
+    expect(1 + planned({}).length + table.blank).toBe(text.split('\n').length))
 })

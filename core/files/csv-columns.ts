@@ -1,11 +1,31 @@
 import { readColours, readHooks, readKind, readLureLine } from '#core/catalogue'
 import { FAMILY_TABLE, STYLE_TABLE } from '#core/knowledge'
 import type { Blade, LureHook } from '#core/tackle'
-import { ACTION_STYLES, BLADE_FINISHES, BLADE_SHAPES, BUOYANCIES, FAMILIES, type Family, FINISHES, METALS, MODES, PATTERNS, ROLES, SOUNDS } from '#core/terms'
+import {
+  ACTION_STYLES,
+  BLADE_FINISHES,
+  BLADE_SHAPES,
+  BUOYANCIES,
+  FAMILIES,
+  type Family,
+  FINISHES,
+  METALS,
+  MODES,
+  PATTERNS,
+  ROLES,
+  SOUNDS,
+} from '#core/terms'
 import { type Dimension, DIMENSIONS, parseQuantity, type UnitSystem } from '#core/units'
 
 /** A cell that was read, or why it could not be. `fields`: what it says beside its own column, by path; `guess`: what was guessed, in words. */
-export type Cell = { readonly ok: true, readonly value: unknown, readonly fields?: Readonly<Record<string, unknown>>, readonly guess?: string } | { readonly ok: false, readonly message: string }
+export type Cell =
+  | {
+      readonly ok: true
+      readonly value: unknown
+      readonly fields?: Readonly<Record<string, unknown>>
+      readonly guess?: string
+    }
+  | { readonly ok: false; readonly message: string }
 
 /** What a cell is read with. */
 export interface CellContext {
@@ -38,7 +58,10 @@ export interface CsvColumn {
   readonly isWritten: boolean
 }
 
-const good = (value: unknown, more: { readonly fields?: Readonly<Record<string, unknown>>, readonly guess?: string } = {}): Cell => ({ ok: true, value, ...more })
+const good = (
+  value: unknown,
+  more: { readonly fields?: Readonly<Record<string, unknown>>; readonly guess?: string } = {},
+): Cell => ({ ok: true, value, ...more })
 const bad = (message: string): Cell => ({ ok: false, message })
 
 const asText = { write: String, read: (text: string): Cell => good(text) }
@@ -53,15 +76,15 @@ const YES = /^(yes|y|true|1|x)$/i
 const NO = /^(no|n|false|0|-)$/i
 const asFlag = {
   write: String,
-  read: (text: string): Cell => (YES.test(text) ? good(true) : NO.test(text) ? good(false) : bad(`“${text}” is neither yes nor no`)),
+  read: (text: string): Cell =>
+    YES.test(text) ? good(true) : NO.test(text) ? good(false) : bad(`“${text}” is neither yes nor no`),
 }
 const asJson = {
   write: (value: unknown) => JSON.stringify(value),
   read: (text: string): Cell => {
     try {
       return good(JSON.parse(text) as unknown)
-    }
-    catch {
+    } catch {
       return bad('is not readable as JSON')
     }
   },
@@ -70,7 +93,7 @@ const asJson = {
 function oneOf(values: readonly string[]): Pick<CsvColumn, 'write' | 'read'> {
   return {
     write: String,
-    read: (text) => {
+    read: text => {
       const id = text.trim().toLowerCase().replaceAll(' ', '-')
       return values.includes(id) ? good(id) : bad(`“${text}” is none of ${values.join(', ')}`)
     },
@@ -80,12 +103,24 @@ function oneOf(values: readonly string[]): Pick<CsvColumn, 'write' | 'read'> {
 /** Rattles: said as a yes or a no as often as by name. */
 const asSound: Pick<CsvColumn, 'write' | 'read'> = {
   write: String,
-  read: text => (YES.test(text) || /^rattl/i.test(text) ? good('rattle') : NO.test(text) || /^(none|quiet)$/i.test(text) ? good('silent') : /^(one )?knock/i.test(text) ? good('knock') : oneOf(SOUNDS).read(text, NO_CONTEXT)),
+  read: text =>
+    YES.test(text) || /^rattl/i.test(text)
+      ? good('rattle')
+      : NO.test(text) || /^(none|quiet)$/i.test(text)
+        ? good('silent')
+        : /^(one )?knock/i.test(text)
+          ? good('knock')
+          : oneOf(SOUNDS).read(text, NO_CONTEXT),
 }
-const BUOYANT: readonly (readonly [RegExp, string])[] = [[/^float/i, 'floats'], [/^(suspend|hang|neutral|sp$)/i, 'hangs'], [/^slow(ly)?[ -]sink|sinks?[ -]slow/i, 'sinks-slowly'], [/^sink/i, 'sinks']]
+const BUOYANT: readonly (readonly [RegExp, string])[] = [
+  [/^float/i, 'floats'],
+  [/^(suspend|hang|neutral|sp$)/i, 'hangs'],
+  [/^slow(ly)?[ -]sink|sinks?[ -]slow/i, 'sinks-slowly'],
+  [/^sink/i, 'sinks'],
+]
 const asBuoyancy: Pick<CsvColumn, 'write' | 'read'> = {
   write: String,
-  read: (text) => {
+  read: text => {
     const word = BUOYANT.find(([pattern]) => pattern.test(text.trim()))?.[1]
     return word ? good(word) : oneOf(BUOYANCIES).read(text, NO_CONTEXT)
   },
@@ -94,7 +129,7 @@ const SWATCH = /^#(?:[0-9a-f]{6}|[0-9a-f]{3})$/i
 /** One zone's colour: a swatch, or the word for it. */
 const asSwatch: Pick<CsvColumn, 'write' | 'read'> = {
   write: String,
-  read: (text) => {
+  read: text => {
     if (/^#[0-9a-f]{6}$/i.test(text.trim())) return good(text.trim())
     const { side } = readColours(text)
     if (!side) return bad(`“${text}” is no colour like #49583a, and no word for one`)
@@ -105,13 +140,23 @@ const asSwatch: Pick<CsvColumn, 'write' | 'read'> = {
 /** A kind in the trade's words, or `topwater: popper`; where it could be several the likeliest is taken and told. */
 const asFamily: Pick<CsvColumn, 'write' | 'read'> = {
   write: String,
-  read: (text) => {
-    const [family = '', style] = text.trim().toLowerCase().split(/\s*:\s*/)
+  read: text => {
+    const [family = '', style] = text
+      .trim()
+      .toLowerCase()
+      .split(/\s*:\s*/)
     const exact = FAMILIES.find(f => f === family.replaceAll(' ', '-'))
     if (exact) return good(exact, style && style in (STYLE_TABLE[exact] ?? {}) ? { fields: { style } } : {})
     const kind = readKind(text)
     if (!kind) return bad(`“${text}” ${NO_KIND}`)
-    return good(kind.family, { ...(kind.style ? { fields: { style: kind.style } } : {}), ...(kind.or.length > 0 ? { guess: `“${text}” is taken for ${FAMILY_TABLE[kind.family].label}; it may be ${kind.or.map(f => FAMILY_TABLE[f].label).join(', ')}` } : {}) })
+    return good(kind.family, {
+      ...(kind.style ? { fields: { style: kind.style } } : {}),
+      ...(kind.or.length > 0
+        ? {
+            guess: `“${text}” is taken for ${FAMILY_TABLE[kind.family].label}; it may be ${kind.or.map(f => FAMILY_TABLE[f].label).join(', ')}`,
+          }
+        : {}),
+    })
   },
 }
 
@@ -120,7 +165,11 @@ const asColours: Pick<CsvColumn, 'write' | 'read'> = {
   write: () => '',
   read: (text, { family }) => {
     const colours = readColours(text, family)
-    return Object.keys(colours).length === 0 ? bad(`“${text}” names no colour that is known`) : good(undefined, { fields: Object.fromEntries(Object.entries(colours).map(([key, value]) => [`colours.${key}`, value])) })
+    return Object.keys(colours).length === 0
+      ? bad(`“${text}” names no colour that is known`)
+      : good(undefined, {
+          fields: Object.fromEntries(Object.entries(colours).map(([key, value]) => [`colours.${key}`, value])),
+        })
   },
 }
 
@@ -131,20 +180,33 @@ const asLureLine: Pick<CsvColumn, 'write' | 'read'> = {
     const { kind, colours, left, ...rest } = readLureLine(text, system)
     if (!kind) return bad(`“${text}” ${NO_KIND}`)
     const fields = {
-      name: text.split(/(?<!\d),|,(?!\d)|[;\t]/)[0]!.trim(), family: kind.family, ...(kind.style ? { style: kind.style } : {}), ...rest,
-      ...Object.fromEntries(Object.entries(colours).map(([key, value]) => [`colours.${key}`, value])), ...(left ? { notes: left } : {}),
+      name: text.split(/(?<!\d),|,(?!\d)|[;\t]/)[0]!.trim(),
+      family: kind.family,
+      ...(kind.style ? { style: kind.style } : {}),
+      ...rest,
+      ...Object.fromEntries(Object.entries(colours).map(([key, value]) => [`colours.${key}`, value])),
+      ...(left ? { notes: left } : {}),
     }
-    return good(undefined, { fields, ...(kind.or.length > 0 ? { guess: `“${kind.words}” is taken for ${FAMILY_TABLE[kind.family].label}; it may be ${kind.or.map(f => FAMILY_TABLE[f].label).join(', ')}` } : {}) })
+    return good(undefined, {
+      fields,
+      ...(kind.or.length > 0
+        ? {
+            guess: `“${kind.words}” is taken for ${FAMILY_TABLE[kind.family].label}; it may be ${kind.or.map(f => FAMILY_TABLE[f].label).join(', ')}`,
+          }
+        : {}),
+    })
   },
 }
 
 const BARE = /^[\d\s.,/+½¼¾⅛⅜⅝⅞-]+$/
 const THOUSANDS = /(\d),(?=\d{3}(?!\d))/g
 /** "4–6 ft", "5 to 7": both ends, and what follows. */
-const RANGE = /^\s*([\d.,/ ½¼¾⅛⅜⅝⅞]+?)\s*([a-z"'″′]*)\s*(?:–|—|-|to|bis|\.\.)\s*([\d.,/ ½¼¾⅛⅜⅝⅞]+?)\s*([a-z/"'″′]*)\s*$/i
+const RANGE =
+  /^\s*([\d.,/ ½¼¾⅛⅜⅝⅞]+?)\s*([a-z"'″′]*)\s*(?:–|—|-|to|bis|\.\.)\s*([\d.,/ ½¼¾⅛⅜⅝⅞]+?)\s*([a-z/"'″′]*)\s*$/i
 
 function quantity(dimension: Dimension): Pick<CsvColumn, 'write' | 'read' | 'dimension'> {
-  const readOne = (text: string, unit: string | null) => parseQuantity(dimension, BARE.test(text) && unit ? `${text} ${unit}` : text)
+  const readOne = (text: string, unit: string | null) =>
+    parseQuantity(dimension, BARE.test(text) && unit ? `${text} ${unit}` : text)
   return {
     dimension,
     // Figures that only powers of ten can write are no figures of lures; the `more` column carries them.
@@ -154,8 +216,12 @@ function quantity(dimension: Dimension): Pick<CsvColumn, 'write' | 'read' | 'dim
       const parsed = readOne(text, unit)
       if (parsed.ok) return good(parsed.value)
       const range = RANGE.exec(text)
-      const [low, high] = range ? [readOne(`${range[1]} ${range[2] || range[4]}`.trim(), unit), readOne(`${range[3]} ${range[4]}`.trim(), unit)] : []
-      return low?.ok && high?.ok && low.value <= high.value ? good((low.value + high.value) / 2, { guess: `“${given}”: the middle of it` }) : bad(parsed.message)
+      const [low, high] = range
+        ? [readOne(`${range[1]} ${range[2] || range[4]}`.trim(), unit), readOne(`${range[3]} ${range[4]}`.trim(), unit)]
+        : []
+      return low?.ok && high?.ok && low.value <= high.value
+        ? good((low.value + high.value) / 2, { guess: `“${given}”: the middle of it` })
+        : bad(parsed.message)
     },
   }
 }
@@ -163,7 +229,12 @@ function quantity(dimension: Dimension): Pick<CsvColumn, 'write' | 'read' | 'dim
 const LIST_SEPARATOR = /\s*;\s*/
 /** `2 x treble 6; 1 x single 4/0`, and whatever else people write. */
 const asHooks: Pick<CsvColumn, 'write' | 'read'> = {
-  write: value => (value as LureHook[]).map(({ kind, size, count }) => [...(count == null ? [] : [`${count} x`]), kind, size].filter(x => x != null).join(' ')).join('; '),
+  write: value =>
+    (value as LureHook[])
+      .map(({ kind, size, count }) =>
+        [...(count == null ? [] : [`${count} x`]), kind, size].filter(x => x != null).join(' '),
+      )
+      .join('; '),
   read: (text, { family }) => {
     const hooks = readHooks(text, family ? FAMILY_TABLE[family].hook.kind : 'treble')
     return hooks ? good(hooks) : bad(`“${text}” is no hook like “2 x treble 6”`)
@@ -171,8 +242,11 @@ const asHooks: Pick<CsvColumn, 'write' | 'read'> = {
 }
 /** `colorado 4 hammered gold; willow 5`: the front blade last. */
 const asBlades: Pick<CsvColumn, 'write' | 'read'> = {
-  write: value => (value as Blade[]).map(({ shape, size, finish, metal }) => [shape, size, finish, metal].filter(x => x != null).join(' ')).join('; '),
-  read: (text) => {
+  write: value =>
+    (value as Blade[])
+      .map(({ shape, size, finish, metal }) => [shape, size, finish, metal].filter(x => x != null).join(' '))
+      .join('; '),
+  read: text => {
     const blades: Blade[] = []
     for (const piece of text.split(LIST_SEPARATOR).filter(Boolean)) {
       const words = piece.toLowerCase().split(/\s+/)
@@ -181,33 +255,81 @@ const asBlades: Pick<CsvColumn, 'write' | 'read'> = {
       if (!shape) return bad(`“${piece}” names no blade shape; known are ${BLADE_SHAPES.join(', ')}`)
       const size = words.find(w => /^\d+(\.\d+)?$/.test(w))
       const [finish, metal] = [pick(BLADE_FINISHES), pick(METALS)]
-      blades.push({ shape, ...(size ? { size: Number(size) } : {}), ...(finish ? { finish } : {}), ...(metal ? { metal } : {}) })
+      blades.push({
+        shape,
+        ...(size ? { size: Number(size) } : {}),
+        ...(finish ? { finish } : {}),
+        ...(metal ? { metal } : {}),
+      })
     }
     return good(blades)
   },
 }
 
-const column = (path: string, label: string, kind: Pick<CsvColumn, 'write' | 'read'> & { dimension?: Dimension }, ...alsoCalled: string[]): CsvColumn => ({ path, label, alsoCalled, isWritten: true, ...kind })
+const column = (
+  path: string,
+  label: string,
+  kind: Pick<CsvColumn, 'write' | 'read'> & { dimension?: Dimension },
+  ...alsoCalled: string[]
+): CsvColumn => ({ path, label, alsoCalled, isWritten: true, ...kind })
 /** A column that is only read: what it says stands in other columns. */
-const readOnly = (path: string, label: string, kind: Pick<CsvColumn, 'write' | 'read'>, ...alsoCalled: string[]): CsvColumn => ({ ...column(path, label, kind, ...alsoCalled), isWritten: false })
+const readOnly = (
+  path: string,
+  label: string,
+  kind: Pick<CsvColumn, 'write' | 'read'>,
+  ...alsoCalled: string[]
+): CsvColumn => ({ ...column(path, label, kind, ...alsoCalled), isWritten: false })
 
 export const CSV_COLUMNS: readonly CsvColumn[] = [
-  column('id', 'id', asText), column('name', 'name', asText, 'lure', 'bait', 'title', 'description'),
-  column('family', 'kind', asFamily, 'family', 'type', 'category', 'lure type', 'lure kind', 'sort'), column('style', 'style', asText, 'sub type', 'subtype'), column('role', 'used as', oneOf(ROLES), 'role'),
-  column('lengthMm', 'length', quantity('length'), 'size', 'len'), column('weightG', 'weight', quantity('weight'), 'mass', 'wt'), column('labelWeightG', 'weight on the packet', quantity('weight'), 'label weight', 'printed weight'),
-  column('bulk', 'bulk', asNumber), column('colours.pattern', 'pattern', oneOf(PATTERNS), 'colour pattern', 'color pattern'),
-  column('colours.back', 'back', asSwatch, 'back colour'), column('colours.side', 'side', asSwatch, 'side colour'), column('colours.belly', 'belly', asSwatch, 'belly colour'), column('colours.accent', 'accent', asSwatch, 'accent colour'),
-  column('colours.metal', 'metal', oneOf(METALS)), column('colours.finish', 'finish', oneOf(FINISHES)), column('colours.fluorescent', 'fluorescent', asFlag, 'uv'),
-  column('sound', 'sound', asSound, 'rattle', 'rattles'), column('actionStyle', 'action', oneOf(ACTION_STYLES)), column('vibration', 'thump', asNumber, 'vibration'), column('flash', 'flash', asNumber), column('intensity', 'liveliness', asNumber, 'intensity'),
-  column('buoyancy', 'in the water', asBuoyancy, 'buoyancy', 'floats'), column('fallRateMs', 'fall rate', quantity('speed'), 'sink rate'),
-  column('runsAt.depthM', 'runs at', quantity('depth'), 'depth', 'running depth', 'dives to'), column('runsAt.lineDiameterMm', 'runs at: line', quantity('diameter')), column('runsAt.castM', 'runs at: cast', quantity('depth')),
-  column('runsAt.mode', 'runs at: mode', oneOf(MODES)), column('runsAt.tipM', 'runs at: rod tip', quantity('depth')), column('runsAt.speedMs', 'runs at: speed', quantity('speed')),
-  column('speed.minMs', 'slowest', quantity('speed')), column('speed.bestMs', 'best speed', quantity('speed'), 'speed'), column('speed.maxMs', 'fastest', quantity('speed')),
-  column('blades', 'blades', asBlades), column('hooks', 'hooks', asHooks, 'hook'), column('snagGuard', 'snag guard', asNumber, 'weed guard'), column('scented', 'scented', asFlag, 'scent'),
-  column('quantity', 'pieces', asNumber, 'quantity', 'qty', 'count', 'stock'), column('box', 'box', asText, 'case', 'tray'), column('slot', 'slot', asText, 'compartment', 'place'),
-  column('parentId', 'made from', asText), column('changes', 'changes', asJson), column('condition', 'condition', asText, 'state'), column('price', 'price', asNumber, 'cost'),
-  column('fishCount', 'fish', asNumber, 'fish caught', 'catches'), column('confidence', 'your trust', asNumber, 'confidence', 'rating'), column('notes', 'notes', asText, 'note', 'comment', 'comments', 'remarks'),
-  readOnly('colours', 'colour', asColours, 'color', 'colours', 'colors', 'paint'), readOnly('words', 'in words', asLureLine, 'as written', 'list'),
+  column('id', 'id', asText),
+  column('name', 'name', asText, 'lure', 'bait', 'title', 'description'),
+  column('family', 'kind', asFamily, 'family', 'type', 'category', 'lure type', 'lure kind', 'sort'),
+  column('style', 'style', asText, 'sub type', 'subtype'),
+  column('role', 'used as', oneOf(ROLES), 'role'),
+  column('lengthMm', 'length', quantity('length'), 'size', 'len'),
+  column('weightG', 'weight', quantity('weight'), 'mass', 'wt'),
+  column('labelWeightG', 'weight on the packet', quantity('weight'), 'label weight', 'printed weight'),
+  column('bulk', 'bulk', asNumber),
+  column('colours.pattern', 'pattern', oneOf(PATTERNS), 'colour pattern', 'color pattern'),
+  column('colours.back', 'back', asSwatch, 'back colour'),
+  column('colours.side', 'side', asSwatch, 'side colour'),
+  column('colours.belly', 'belly', asSwatch, 'belly colour'),
+  column('colours.accent', 'accent', asSwatch, 'accent colour'),
+  column('colours.metal', 'metal', oneOf(METALS)),
+  column('colours.finish', 'finish', oneOf(FINISHES)),
+  column('colours.fluorescent', 'fluorescent', asFlag, 'uv'),
+  column('sound', 'sound', asSound, 'rattle', 'rattles'),
+  column('actionStyle', 'action', oneOf(ACTION_STYLES)),
+  column('vibration', 'thump', asNumber, 'vibration'),
+  column('flash', 'flash', asNumber),
+  column('intensity', 'liveliness', asNumber, 'intensity'),
+  column('buoyancy', 'in the water', asBuoyancy, 'buoyancy', 'floats'),
+  column('fallRateMs', 'fall rate', quantity('speed'), 'sink rate'),
+  column('runsAt.depthM', 'runs at', quantity('depth'), 'depth', 'running depth', 'dives to'),
+  column('runsAt.lineDiameterMm', 'runs at: line', quantity('diameter')),
+  column('runsAt.castM', 'runs at: cast', quantity('depth')),
+  column('runsAt.mode', 'runs at: mode', oneOf(MODES)),
+  column('runsAt.tipM', 'runs at: rod tip', quantity('depth')),
+  column('runsAt.speedMs', 'runs at: speed', quantity('speed')),
+  column('speed.minMs', 'slowest', quantity('speed')),
+  column('speed.bestMs', 'best speed', quantity('speed'), 'speed'),
+  column('speed.maxMs', 'fastest', quantity('speed')),
+  column('blades', 'blades', asBlades),
+  column('hooks', 'hooks', asHooks, 'hook'),
+  column('snagGuard', 'snag guard', asNumber, 'weed guard'),
+  column('scented', 'scented', asFlag, 'scent'),
+  column('quantity', 'pieces', asNumber, 'quantity', 'qty', 'count', 'stock'),
+  column('box', 'box', asText, 'case', 'tray'),
+  column('slot', 'slot', asText, 'compartment', 'place'),
+  column('parentId', 'made from', asText),
+  column('changes', 'changes', asJson),
+  column('condition', 'condition', asText, 'state'),
+  column('price', 'price', asNumber, 'cost'),
+  column('fishCount', 'fish', asNumber, 'fish caught', 'catches'),
+  column('confidence', 'your trust', asNumber, 'confidence', 'rating'),
+  column('notes', 'notes', asText, 'note', 'comment', 'comments', 'remarks'),
+  readOnly('colours', 'colour', asColours, 'color', 'colours', 'colors', 'paint'),
+  readOnly('words', 'in words', asLureLine, 'as written', 'list'),
 ]
 
 export function csvColumn(path: string): CsvColumn | null {

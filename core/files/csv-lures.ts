@@ -35,23 +35,33 @@ export interface ReadingRows {
 const NEEDED: readonly string[] = ['id', 'family', 'words', MORE]
 
 /** Reads every row by the mapping. A cell that cannot be read leaves a note and the row stands, unless the lure is nothing without it. */
-export function lureRows({ header, rows, lines, damage }: CsvTable, mapping: readonly ColumnMapping[], { corrections = {}, mended = {}, system = 'metric' }: ReadingRows = {}): readonly LureRow[] {
+export function lureRows(
+  { header, rows, lines, damage }: CsvTable,
+  mapping: readonly ColumnMapping[],
+  { corrections = {}, mended = {}, system = 'metric' }: ReadingRows = {},
+): readonly LureRow[] {
   const damaged = new Map(damage.map(d => [d.line, d.message]))
   // The kind is read first: colours and hooks are read with it.
-  const order = mapping.map((_, c) => c).sort((a, b) => Number(mapping[b]!.path === 'family') - Number(mapping[a]!.path === 'family'))
+  const order = mapping
+    .map((_, c) => c)
+    .sort((a, b) => Number(mapping[b]!.path === 'family') - Number(mapping[a]!.path === 'family'))
   return rows.map((row, i) => {
     const line = lines[i]!
     const issues: Issue[] = []
     const notes: Issue[] = damaged.has(line) ? [{ path: `line ${line}`, message: damaged.get(line)! }] : []
     const kept: string[] = []
-    if (row.length > header.length) issues.push({ path: `line ${line}`, message: `has ${row.length} cells, the heading ${header.length}: is a quote or a delimiter missing?` })
+    if (row.length > header.length)
+      issues.push({
+        path: `line ${line}`,
+        message: `has ${row.length} cells, the heading ${header.length}: is a quote or a delimiter missing?`,
+      })
     const fields: Record<string, unknown> = {}
     let more: Record<string, unknown> = {}
     const cells = header.map((_, c) => plainCell(mended[line]?.[c] ?? row[c] ?? ''))
     for (const c of order) {
       const { path, unit, thousands } = mapping[c]!
       const written = cells[c]!
-      const text = path === null ? '' : corrections[path]?.[written.trim().toLowerCase()] ?? written
+      const text = path === null ? '' : (corrections[path]?.[written.trim().toLowerCase()] ?? written)
       if (path === null || text.trim() === '') continue
       const heading = header[c] || `column ${c + 1}`
       if (path === MORE) {
@@ -60,7 +70,12 @@ export function lureRows({ header, rows, lines, damage }: CsvTable, mapping: rea
         else issues.push({ path: heading, message: cell.ok ? 'must be an object in JSON' : cell.message })
         continue
       }
-      const cell = csvColumn(path)!.read(text, { unit, thousands, system, family: (fields.family as Family | undefined) ?? null })
+      const cell = csvColumn(path)!.read(text, {
+        unit,
+        thousands,
+        system,
+        family: (fields.family as Family | undefined) ?? null,
+      })
       if (!cell.ok) {
         if (NEEDED.includes(path)) issues.push({ path: heading, message: cell.message })
         else {
@@ -72,7 +87,12 @@ export function lureRows({ header, rows, lines, damage }: CsvTable, mapping: rea
       if (cell.guess) notes.push({ path: heading, message: cell.guess })
       for (const [at, value] of Object.entries(cell.fields ?? {})) put(fields, at, value)
       if (path === 'colours') kept.push(`${heading}: ${written}`)
-      else if (path === 'notes') put(fields, 'notes', [fields.notes, heading.toLowerCase() === 'notes' ? text : `${heading}: ${text}`].filter(Boolean).join('\n'))
+      else if (path === 'notes')
+        put(
+          fields,
+          'notes',
+          [fields.notes, heading.toLowerCase() === 'notes' ? text : `${heading}: ${text}`].filter(Boolean).join('\n'),
+        )
       else if (cell.value !== undefined) put(fields, path, cell.value)
     }
     const told = withMore(fields, more)
@@ -83,7 +103,8 @@ export function lureRows({ header, rows, lines, damage }: CsvTable, mapping: rea
       if (unknown >= 0) issues.splice(unknown, 1)
     }
     const family = (told.family ?? guessed.family) as Family | undefined
-    if (told.name === undefined && family !== undefined) guessed.name = nameOf(family, (told.style ?? guessed.style) as string | undefined, cells, mapping)
+    if (told.name === undefined && family !== undefined)
+      guessed.name = nameOf(family, (told.style ?? guessed.style) as string | undefined, cells, mapping)
     return { line, fields: told, issues, notes, kept, guessed }
   })
 }
@@ -93,14 +114,22 @@ function kindFromTheRest(cells: readonly string[], header: readonly string[], no
   for (const [c, text] of cells.entries()) {
     const kind = readKind(text)
     if (!kind) continue
-    notes.push({ path: header[c] || `column ${c + 1}`, message: `“${kind.words}” makes it a ${FAMILY_TABLE[kind.family].label}` })
+    notes.push({
+      path: header[c] || `column ${c + 1}`,
+      message: `“${kind.words}” makes it a ${FAMILY_TABLE[kind.family].label}`,
+    })
     return { family: kind.family, ...(kind.style === undefined ? {} : { style: kind.style }) }
   }
   return {}
 }
 
 /** A lure without a name is called by its colour and kind. */
-function nameOf(family: Family, style: string | undefined, cells: readonly string[], mapping: readonly ColumnMapping[]): string {
+function nameOf(
+  family: Family,
+  style: string | undefined,
+  cells: readonly string[],
+  mapping: readonly ColumnMapping[],
+): string {
   const colour = cells[mapping.findIndex(m => m.path === 'colours')]?.trim() ?? ''
   return [colour, style, FAMILY_TABLE[family].label].filter(Boolean).join(' ')
 }
@@ -117,30 +146,57 @@ export interface WordRead {
 }
 
 /** Columns whose texts are words that can mean several things. */
-const WORD_PATHS: readonly string[] = ['family', 'colours', 'hooks', 'sound', 'buoyancy', 'actionStyle', 'colours.pattern', 'colours.metal', 'colours.finish']
+const WORD_PATHS: readonly string[] = [
+  'family',
+  'colours',
+  'hooks',
+  'sound',
+  'buoyancy',
+  'actionStyle',
+  'colours.pattern',
+  'colours.metal',
+  'colours.finish',
+]
 
 /** The different words of each column with what they are taken for, the doubtful first: corrected once for all like rows. */
-export function wordsOf({ rows }: CsvTable, mapping: readonly ColumnMapping[], corrections: Corrections = {}): readonly WordRead[] {
-  return mapping.flatMap(({ path }, column) => {
-    if (path === null || !WORD_PATHS.includes(path)) return []
-    const counted = new Map<string, number>()
-    for (const row of rows) {
-      const text = plainCell(row[column] ?? '').trim()
-      if (text !== '') counted.set(text.toLowerCase(), (counted.get(text.toLowerCase()) ?? 0) + 1)
-    }
-    return [...counted].map(([text, count]): WordRead => {
-      const corrected = corrections[path]?.[text]
-      const cell = csvColumn(path)!.read(corrected ?? text, NO_CONTEXT)
-      return { path, column, text, count, as: corrected === '' ? '' : cell.ok ? writtenAs(path, cell) : null, isGuess: cell.ok && cell.guess !== undefined && corrected === undefined }
+export function wordsOf(
+  { rows }: CsvTable,
+  mapping: readonly ColumnMapping[],
+  corrections: Corrections = {},
+): readonly WordRead[] {
+  return mapping
+    .flatMap(({ path }, column) => {
+      if (path === null || !WORD_PATHS.includes(path)) return []
+      const counted = new Map<string, number>()
+      for (const row of rows) {
+        const text = plainCell(row[column] ?? '').trim()
+        if (text !== '') counted.set(text.toLowerCase(), (counted.get(text.toLowerCase()) ?? 0) + 1)
+      }
+      return [...counted].map(([text, count]): WordRead => {
+        const corrected = corrections[path]?.[text]
+        const cell = csvColumn(path)!.read(corrected ?? text, NO_CONTEXT)
+        return {
+          path,
+          column,
+          text,
+          count,
+          as: corrected === '' ? '' : cell.ok ? writtenAs(path, cell) : null,
+          isGuess: cell.ok && cell.guess !== undefined && corrected === undefined,
+        }
+      })
     })
-  }).sort((a, b) => doubt(a) - doubt(b) || b.count - a.count || a.text.localeCompare(b.text))
+    .sort((a, b) => doubt(a) - doubt(b) || b.count - a.count || a.text.localeCompare(b.text))
 }
 
 const doubt = ({ as, isGuess }: WordRead) => (as === null ? 0 : isGuess ? 1 : 2)
 
 function writtenAs(path: string, cell: Extract<Cell, { ok: true }>): string {
-  if (path === 'family') return cell.fields?.style ? `${cell.value as string}: ${cell.fields.style as string}` : cell.value as string
-  if (path === 'colours') return Object.entries(cell.fields ?? {}).map(([at, value]) => (value === true ? at : String(value)).replace('colours.', '')).join(', ')
+  if (path === 'family')
+    return cell.fields?.style ? `${cell.value as string}: ${cell.fields.style as string}` : (cell.value as string)
+  if (path === 'colours')
+    return Object.entries(cell.fields ?? {})
+      .map(([at, value]) => (value === true ? at : String(value)).replace('colours.', ''))
+      .join(', ')
   return csvColumn(path)!.write(cell.value)
 }
 
@@ -148,13 +204,21 @@ function writtenAs(path: string, cell: Extract<Cell, { ok: true }>): string {
 export function luresToCsv(lures: readonly Lure[]): string {
   const columns = CSV_COLUMNS.filter(c => c.isWritten)
   const headings = [...columns.map(headingOf), MORE]
-  const mapping: ColumnMapping[] = [...columns.map(({ path }) => path), MORE].map(path => ({ path, unit: null, isSure: true, thousands: false }))
-  const rows = lures.map((lure) => {
+  const mapping: ColumnMapping[] = [...columns.map(({ path }) => path), MORE].map(path => ({
+    path,
+    unit: null,
+    isSure: true,
+    thousands: false,
+  }))
+  const rows = lures.map(lure => {
     const cells = columns.map(({ path, write }) => {
       const value = fieldAt(lure, path)
       return value == null ? '' : write(value)
     })
-    const read = lureRows({ delimiter: ',', header: headings, rows: [[...cells, '']], lines: [2], damage: [], blank: 0 }, mapping)[0]!.fields
+    const read = lureRows(
+      { delimiter: ',', header: headings, rows: [[...cells, '']], lines: [2], damage: [], blank: 0 },
+      mapping,
+    )[0]!.fields
     const lost = Object.entries(lure).filter(([key, value]) => !dequal(read[key], value))
     return [...cells, lost.length > 0 ? JSON.stringify(Object.fromEntries(lost)) : '']
   })

@@ -27,9 +27,12 @@ const METRIC = /\b(?:\d\s*)?(?:g|gr|grams?|mm|cm|metres?)\b/i
 const IMPERIAL = /\b(?:oz|ounces?|in|inch(?:es)?|ft|feet|lbs?)\b|\d\s*["″]|\d\/\d/i
 
 /** Guesses what each column is from its heading and figures; every guess can be changed before anything is written. */
-export function guessMapping({ header, rows, delimiter }: CsvTable, system: UnitSystem = 'metric'): readonly ColumnMapping[] {
+export function guessMapping(
+  { header, rows, delimiter }: CsvTable,
+  system: UnitSystem = 'metric',
+): readonly ColumnMapping[] {
   const taken = new Set<string>()
-  const paths = header.map((heading) => {
+  const paths = header.map(heading => {
     const path = pathOf(heading)
     if (path === null || (taken.has(path) && path !== 'notes')) return null
     taken.add(path)
@@ -42,7 +45,10 @@ export function guessMapping({ header, rows, delimiter }: CsvTable, system: Unit
   return paths.map((path, i): ColumnMapping => {
     const dimension = path === null ? undefined : csvColumn(path)?.dimension
     if (path === null || !dimension) return { path, unit: null, isSure: true, thousands: false }
-    const thousands = delimiter !== ';' && sample(i).some(cell => /\d,\d{3}(?!\d)/.test(cell)) && !sample(i).some(cell => /\d,\d{1,2}(?!\d)/.test(cell))
+    const thousands =
+      delimiter !== ';' &&
+      sample(i).some(cell => /\d,\d{3}(?!\d)/.test(cell)) &&
+      !sample(i).some(cell => /\d,\d{1,2}(?!\d)/.test(cell))
     return { path, ...unitOf(path, header[i]!, sample(i), system, isMetric), thousands }
   })
 }
@@ -52,24 +58,45 @@ function pathOf(heading: string): string | null {
   if (text === MORE) return MORE
   const exact = CSV_COLUMNS.find(c => headingOf(c).toLowerCase() === text || c.path.toLowerCase() === text)
   if (exact) return exact.path
-  const bare = text.replace(/[([].*$/, '').replace(/[_\s]+/g, ' ').trim()
+  const bare = text
+    .replace(/[([].*$/, '')
+    .replace(/[_\s]+/g, ' ')
+    .trim()
   const withoutUnit = bare.replace(/\s(g|oz|mm|cm|in|inch|inches|m|ft|feet)$/, '')
-  return CSV_COLUMNS.find(({ label, alsoCalled }) => [bare, withoutUnit].some(name => name === label || alsoCalled.includes(name)))?.path ?? null
+  return (
+    CSV_COLUMNS.find(({ label, alsoCalled }) =>
+      [bare, withoutUnit].some(name => name === label || alsoCalled.includes(name)),
+    )?.path ?? null
+  )
 }
 
 /** The unit named in the heading, else the one that the figures' size speaks for, else the system's. Sure where every figure brings its own, or the heading says it. */
-function unitOf(path: string, heading: string, cells: readonly string[], system: UnitSystem, isMetric: boolean): { readonly unit: string, readonly isSure: boolean } {
+function unitOf(
+  path: string,
+  heading: string,
+  cells: readonly string[],
+  system: UnitSystem,
+  isMetric: boolean,
+): { readonly unit: string; readonly isSure: boolean } {
   const dimension = csvColumn(path)!.dimension!
   const units = DIMENSIONS[dimension]
   const named = /[([\s_]([a-z°"'/]+)[)\]]?\s*$/i.exec(heading.toLowerCase())?.[1]
   const byName = units.find(u => u.symbol.toLowerCase() === named || u.spellings.includes(named ?? ''))
   if (byName) return { unit: byName.symbol, isSure: true }
   const bare = cells.filter(cell => cell.trim() !== '' && !/[a-z"'″′]/i.test(cell))
-  const guess = path === 'weightG' || path === 'labelWeightG' ? guessWeightUnit(bare) : path === 'lengthMm' ? guessLengthUnit(bare, isMetric) : null
+  const guess =
+    path === 'weightG' || path === 'labelWeightG'
+      ? guessWeightUnit(bare)
+      : path === 'lengthMm'
+        ? guessLengthUnit(bare, isMetric)
+        : null
   return guess ?? { unit: shownUnit(dimension, isMetric ? 'metric' : system).symbol, isSure: bare.length === 0 }
 }
 
-interface UnitGuess { readonly unit: string, readonly isSure: boolean }
+interface UnitGuess {
+  readonly unit: string
+  readonly isSure: boolean
+}
 
 function guessWeightUnit(bare: readonly string[]): UnitGuess | null {
   // Fractions are ounces; lures of 4 and more ounces are rare, so are lures under 4 g in most boxes. Assumed.
@@ -87,6 +114,9 @@ function guessLengthUnit(bare: readonly string[], isMetric: boolean): UnitGuess 
 }
 
 function median(cells: readonly string[]): number | null {
-  const numbers = cells.map(cell => Number(cell.trim().replace(',', '.'))).filter(n => Number.isFinite(n) && n > 0).sort((a, b) => a - b)
+  const numbers = cells
+    .map(cell => Number(cell.trim().replace(',', '.')))
+    .filter(n => Number.isFinite(n) && n > 0)
+    .sort((a, b) => a - b)
   return numbers[Math.floor(numbers.length / 2)] ?? null
 }

@@ -7,7 +7,7 @@ export interface CsvTable {
   /** Line of the file on which each row begins. */
   readonly lines: readonly number[]
   /** Damage that was mended while reading, with the line of the file it stands on. */
-  readonly damage: readonly { readonly line: number, readonly message: string }[]
+  readonly damage: readonly { readonly line: number; readonly message: string }[]
   /** Lines without anything on them. */
   readonly blank: number
 }
@@ -27,23 +27,43 @@ export function readCsv(text: string): CsvTable {
   const said = SAYS_DELIMITER.exec(whole)
   const firstLine = said ? 2 : 1
   let body = said ? whole.slice(said[0].length) : whole
-  const damage: { line: number, message: string }[] = []
+  const damage: { line: number; message: string }[] = []
   for (;;) {
-    const delimiter = said?.[1] ?? Papa.parse<string[]>(body, { preview: 2, skipEmptyLines: 'greedy', delimitersToGuess: [',', ';', '\t', '|'] }).meta.delimiter
+    const delimiter =
+      said?.[1] ??
+      Papa.parse<string[]>(body, { preview: 2, skipEmptyLines: 'greedy', delimitersToGuess: [',', ';', '\t', '|'] })
+        .meta.delimiter
     const { data, errors, meta } = Papa.parse<string[]>(body, { delimiter })
     const begins = beginnings(data)
     const stray = errors.find(({ code }) => QUOTES_NEVER_CLOSE.includes(code))
-    const mended = stray && damage.length < MOST_STRAYS ? withoutQuotes(body, begins[Math.min(stray.row ?? 0, data.length - 1)]!) : null
+    const mended =
+      stray && damage.length < MOST_STRAYS
+        ? withoutQuotes(body, begins[Math.min(stray.row ?? 0, data.length - 1)]!)
+        : null
     if (mended !== null && mended !== body) {
-      damage.push({ line: begins[Math.min(stray!.row ?? 0, data.length - 1)]! + firstLine, message: 'a quote that never closes: the line was read as it stands' })
+      damage.push({
+        line: begins[Math.min(stray!.row ?? 0, data.length - 1)]! + firstLine,
+        message: 'a quote that never closes: the line was read as it stands',
+      })
       body = mended
       continue
     }
-    const filled = data.map((cells, i) => ({ cells, line: begins[i]! + firstLine })).filter(({ cells }) => cells.some(cell => cell.trim() !== ''))
+    const filled = data
+      .map((cells, i) => ({ cells, line: begins[i]! + firstLine }))
+      .filter(({ cells }) => cells.some(cell => cell.trim() !== ''))
     const [head, ...rows] = filled
     return {
-      delimiter: meta.delimiter, header: head?.cells.map(cell => cell.trim()) ?? [], rows: rows.map(r => r.cells), lines: rows.map(r => r.line), blank: data.length - filled.length,
-      damage: [...damage, ...errors.filter(({ code }) => code !== 'UndetectableDelimiter').map(({ row, message }) => ({ line: (begins[row ?? 0] ?? 0) + firstLine, message }))],
+      delimiter: meta.delimiter,
+      header: head?.cells.map(cell => cell.trim()) ?? [],
+      rows: rows.map(r => r.cells),
+      lines: rows.map(r => r.line),
+      blank: data.length - filled.length,
+      damage: [
+        ...damage,
+        ...errors
+          .filter(({ code }) => code !== 'UndetectableDelimiter')
+          .map(({ row, message }) => ({ line: (begins[row ?? 0] ?? 0) + firstLine, message })),
+      ],
     }
   }
 }
@@ -53,7 +73,7 @@ const LINE_BREAK = /\r\n|\n|\r/g
 /** Line on which each row begins, from 0: a cell may hold several lines. */
 function beginnings(rows: readonly (readonly string[])[]): readonly number[] {
   let line = 0
-  return rows.map((cells) => {
+  return rows.map(cells => {
     const begins = line
     line += 1 + cells.reduce((sum, cell) => sum + (cell.match(LINE_BREAK)?.length ?? 0), 0)
     return begins
@@ -75,7 +95,14 @@ export const IN_WORDS = 'in words'
 export function listOfLines(text: string): CsvTable {
   const all = text.replace(/^\uFEFF/, '').split(LINE_BREAK)
   const filled = all.map((line, i) => ({ line: line.trim(), at: i + 1 })).filter(({ line }) => line !== '')
-  return { delimiter: '', header: [IN_WORDS], rows: filled.map(f => [f.line]), lines: filled.map(f => f.at), damage: [], blank: all.length - filled.length }
+  return {
+    delimiter: '',
+    header: [IN_WORDS],
+    rows: filled.map(f => [f.line]),
+    lines: filled.map(f => f.at),
+    damage: [],
+    blank: all.length - filled.length,
+  }
 }
 
 /** A spreadsheet takes a cell that begins so for a formula. */
@@ -84,7 +111,10 @@ const NEUTRALISED = /^'(?=[=+\-@\t\r'])/
 
 /** Writes rows as RFC 4180; cells that a spreadsheet would run are marked with an apostrophe, which `plainCell` takes off again. */
 export function writeCsv(rows: readonly (readonly string[])[]): string {
-  return `${Papa.unparse(rows.map(row => row.map(neutralised)), { newline: '\r\n' })}\r\n`
+  return `${Papa.unparse(
+    rows.map(row => row.map(neutralised)),
+    { newline: '\r\n' },
+  )}\r\n`
 }
 
 /** Cells that begin with an apostrophe before such a sign get another one, so that reading back is exact. */

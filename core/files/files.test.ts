@@ -9,10 +9,21 @@ const firstIssue = (outcome: ReturnType<typeof parseFile>) => (outcome.ok ? null
 describe('parseFile', () => {
   it('takes a file whose every list is missing', () => {
     const outcome = parseFile(file({}))
-    expect(outcome.ok && countsOf(outcome.value)).toEqual({ lures: 0, parts: 0, outfits: 0, places: 0, tests: 0, trips: 0, rules: 0 })
+    expect(outcome.ok && countsOf(outcome.value)).toEqual({
+      lures: 0,
+      parts: 0,
+      outfits: 0,
+      places: 0,
+      tests: 0,
+      trips: 0,
+      rules: 0,
+    })
   })
   it('keeps unknown fields and null as they were', () => {
-    const data = file({ lures: [{ ...lure, weightG: null, moonPhaseBought: 'full', colours: { side: '#c9c7a6', sparkle: 3 } }], weather: [] })
+    const data = file({
+      lures: [{ ...lure, weightG: null, moonPhaseBought: 'full', colours: { side: '#c9c7a6', sparkle: 3 } }],
+      weather: [],
+    })
     const outcome = parseFile(data)
     expect(outcome.ok && outcome.value).toEqual(data)
   })
@@ -31,7 +42,10 @@ describe('parseFile', () => {
     expect(issue?.message).toMatch(message)
   })
   it('refuses an id that stands twice', () => {
-    expect(firstIssue(parseFile(file({ lures: [lure, { ...lure }] })))).toEqual({ path: 'lures[1].id', message: 'stands twice in lures: "l1"' })
+    expect(firstIssue(parseFile(file({ lures: [lure, { ...lure }] })))).toEqual({
+      path: 'lures[1].id',
+      message: 'stands twice in lures: "l1"',
+    })
   })
   it('says when a file is no Ygrion file, or a newer one', () => {
     expect(firstIssue(parseFile({}))?.path).toBe('format')
@@ -39,10 +53,19 @@ describe('parseFile', () => {
     expect(firstIssue(parseFile([]))?.message).toMatch(/expected an object/)
   })
   it('never throws, whatever it is given', () => {
-    fc.assert(fc.property(fc.anything(), (data) => {
-      expect(parseFile(data).ok).toBe(false)
-    }), { numRuns: 500 })
-    fc.assert(fc.property(fc.record({ lures: fc.anything(), outfits: fc.anything(), trips: fc.anything() }), parts => typeof parseFile(file(parts)).ok === 'boolean'), { numRuns: 500 })
+    fc.assert(
+      fc.property(fc.anything(), data => {
+        expect(parseFile(data).ok).toBe(false)
+      }),
+      { numRuns: 500 },
+    )
+    fc.assert(
+      fc.property(
+        fc.record({ lures: fc.anything(), outfits: fc.anything(), trips: fc.anything() }),
+        parts => typeof parseFile(file(parts)).ok === 'boolean',
+      ),
+      { numRuns: 500 },
+    )
   })
 })
 
@@ -70,7 +93,10 @@ describe('parseJson, parseLure, parseSchools', () => {
     const damaged = parseJson('{ "lures": [')
     expect(damaged.ok ? '' : damaged.issues[0]!.message).toMatch(/not readable as JSON/)
     expect(parseJson('\uFEFF{}').ok).toBe(true)
-    expect(parseLure({ ...lure, name: '' })).toEqual({ ok: false, issues: [{ path: 'name', message: 'must not be empty' }] })
+    expect(parseLure({ ...lure, name: '' })).toEqual({
+      ok: false,
+      issues: [{ path: 'name', message: 'must not be empty' }],
+    })
     expect(parseSchools('grass=rip, rattle=loud')).toEqual({ ok: true, value: { grass: 'rip', rattle: 'loud' } })
     const unknown = parseSchools('grass=mow')
     expect(unknown.ok ? '' : unknown.issues[0]!.message).toBe('must be one of tick, rip, got "mow"')

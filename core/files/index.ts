@@ -4,7 +4,31 @@ export { type ColumnMapping, type Corrections, guessMapping, MORE } from './csv-
 export { type CsvTable, listOfLines, readCsv, writeCsv } from './csv-table'
 export { compareTrips, tripsFromCsv, type TripsRead, tripsToCsv } from './csv-trips'
 export { type BoatMoment, type NmeaCounts, type NmeaLog, NmeaReader, nmeaSentence, parseNmea } from './nmea'
-export { boxOf, check, countsOf, type Issue, type ListName, LISTS, type Outcome, ownOf, parseAssembly, parseCase, parseFile, parseJson, parseLure, parseOutfit, parsePack, parsePart, parsePlace, parseReading, parseRow, parseRule, parseSchools, parseTest, parseTrip } from './parse'
+export {
+  boxOf,
+  check,
+  countsOf,
+  type Issue,
+  type ListName,
+  LISTS,
+  type Outcome,
+  ownOf,
+  parseAssembly,
+  parseCase,
+  parseFile,
+  parseJson,
+  parseLure,
+  parseOutfit,
+  parsePack,
+  parsePart,
+  parsePlace,
+  parseReading,
+  parseRow,
+  parseRule,
+  parseSchools,
+  parseTest,
+  parseTrip,
+} from './parse'
 export { type FilePlan, type MergeBy, planFile, planLures, type PlannedLure } from './plan-import'
 export { type Precision, PRECISIONS, tripsToGeoJson, tripsToGpx } from './positions'
 export { fileSchema, FORMAT, type Place, type Settings, VERSION, type YgrionFile } from './schemas'

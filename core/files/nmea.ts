@@ -12,9 +12,21 @@ export interface BoatMoment {
 }
 
 /** What a log held, sound and not. */
-export interface NmeaCounts { readonly sentences: number, readonly badChecksum: number, readonly unknown: number, readonly broken: number }
+export interface NmeaCounts {
+  readonly sentences: number
+  readonly badChecksum: number
+  readonly unknown: number
+  readonly broken: number
+}
 
-const NOTHING: BoatMoment = { at: null, latitude: null, longitude: null, depthM: null, temperatureC: null, speedMs: null }
+const NOTHING: BoatMoment = {
+  at: null,
+  latitude: null,
+  longitude: null,
+  depthM: null,
+  temperatureC: null,
+  speedMs: null,
+}
 /** By definition of the knot. */
 const KNOT_MS = 1852 / 3600
 
@@ -30,7 +42,7 @@ export function nmeaSentence(body: string): string {
   return `$${body}*${nmeaChecksum(body)}`
 }
 
-type Said = Partial<BoatMoment> & { readonly clock?: string, readonly date?: string }
+type Said = Partial<BoatMoment> & { readonly clock?: string; readonly date?: string }
 
 /** A field as a number; `null` when it is empty, NaN when it is none. */
 function number(field: string | undefined): number | null {
@@ -47,16 +59,24 @@ function degrees(field: string | undefined, side: string | undefined): number | 
 
 const times = (value: number | null, factor: number) => (value === null ? null : value * factor)
 const said = (key: keyof BoatMoment, value: number | null): Said => (value === null ? {} : { [key]: value })
-const position = (fields: readonly string[], from: number): Said => ({ ...said('latitude', degrees(fields[from], fields[from + 1])), ...said('longitude', degrees(fields[from + 2], fields[from + 3])) })
+const position = (fields: readonly string[], from: number): Said => ({
+  ...said('latitude', degrees(fields[from], fields[from + 1])),
+  ...said('longitude', degrees(fields[from + 2], fields[from + 3])),
+})
 
 /** What each sentence says, by its last three letters (NMEA 0183). A newcomer adds a line. */
 const SENTENCES: Record<string, (fields: readonly string[]) => Said> = {
   GGA: f => ({ ...position(f, 1), ...(f[0] ? { clock: f[0] } : {}) }),
   GLL: f => ({ ...position(f, 0), ...(f[4] ? { clock: f[4] } : {}) }),
-  RMC: f => ({ ...position(f, 2), ...said('speedMs', times(number(f[6]), KNOT_MS)), ...(f[0] ? { clock: f[0] } : {}), ...(f[8] ? { date: f[8] } : {}) }),
+  RMC: f => ({
+    ...position(f, 2),
+    ...said('speedMs', times(number(f[6]), KNOT_MS)),
+    ...(f[0] ? { clock: f[0] } : {}),
+    ...(f[8] ? { date: f[8] } : {}),
+  }),
   ZDA: f => (f[1] && f[2] && f[3] ? { clock: f[0] ?? '', date: `${f[1]}${f[2]}${f[3].slice(-2)}` } : {}),
   // Depth below the transducer, with its offset when that is to the surface (positive).
-  DPT: (f) => {
+  DPT: f => {
     const below = number(f[0])
     return said('depthM', below === null ? null : below + Math.max(0, number(f[1]) ?? 0))
   },
@@ -68,7 +88,13 @@ const SENTENCES: Record<string, (fields: readonly string[]) => Said> = {
 }
 
 /** Possible values; a sentence outside them is broken, whatever its checksum says. */
-const LIMITS: Record<Exclude<keyof BoatMoment, 'at'>, readonly [number, number]> = { latitude: [-90, 90], longitude: [-180, 180], depthM: [0, 12_000], temperatureC: [-3, 45], speedMs: [0, 60] }
+const LIMITS: Record<Exclude<keyof BoatMoment, 'at'>, readonly [number, number]> = {
+  latitude: [-90, 90],
+  longitude: [-180, 180],
+  depthM: [0, 12_000],
+  temperatureC: [-3, 45],
+  speedMs: [0, 60],
+}
 
 /** Reads NMEA 0183 sentence by sentence and keeps what was said last. */
 export class NmeaReader {
@@ -93,7 +119,11 @@ export class NmeaReader {
     })
     if (!isPossible) return this.count('broken')
     if (date) this.date = date
-    this.now = { ...this.now, ...values, at: clock && this.date ? instant(this.date, clock) ?? this.now.at : this.now.at }
+    this.now = {
+      ...this.now,
+      ...values,
+      at: clock && this.date ? (instant(this.date, clock) ?? this.now.at) : this.now.at,
+    }
     this.counts = { ...this.counts, sentences: this.counts.sentences + 1 }
     return true
   }
@@ -111,7 +141,11 @@ function instant(date: string, clock: string): string | null {
   return d && t ? `20${d[3]}-${d[2]}-${d[1]}T${t[1]}:${t[2]}:${t[3]}Z` : null
 }
 
-export interface NmeaLog { readonly last: BoatMoment, readonly moments: readonly BoatMoment[], readonly counts: NmeaCounts }
+export interface NmeaLog {
+  readonly last: BoatMoment
+  readonly moments: readonly BoatMoment[]
+  readonly counts: NmeaCounts
+}
 
 /** A whole log: one moment for each sentence that carries a position. A damaged log is read as far as it is sound. */
 export function parseNmea(text: string): NmeaLog {
@@ -119,7 +153,8 @@ export function parseNmea(text: string): NmeaLog {
   const moments: BoatMoment[] = []
   for (const line of text.split(/\r?\n/)) {
     const before = reader.now
-    if (reader.read(line) && (reader.now.latitude !== before.latitude || reader.now.longitude !== before.longitude)) moments.push(reader.now)
+    if (reader.read(line) && (reader.now.latitude !== before.latitude || reader.now.longitude !== before.longitude))
+      moments.push(reader.now)
   }
   return { last: reader.now, moments, counts: reader.counts }
 }

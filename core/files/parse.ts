@@ -5,18 +5,39 @@ import type { PackList } from '#core/pack'
 import type { Reading } from '#core/reading'
 import { type Schools, SCHOOLS } from '#core/rule'
 import type { Assembly, BenchTest, Box, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
-import { assemblySchema, caseSchema, fileSchema, FORMAT, lureSchema, notedSchema, outfitSchema, packSchema, partSchema, type Place, placeSchema, readingSchema, ruleSchema, testSchema, tripSchema, VERSION, type YgrionFile } from './schemas'
+import {
+  assemblySchema,
+  caseSchema,
+  fileSchema,
+  FORMAT,
+  lureSchema,
+  notedSchema,
+  outfitSchema,
+  packSchema,
+  partSchema,
+  type Place,
+  placeSchema,
+  readingSchema,
+  ruleSchema,
+  testSchema,
+  tripSchema,
+  VERSION,
+  type YgrionFile,
+} from './schemas'
 
 /** What is wrong with the user's data: where, and in words. */
-export interface Issue { readonly path: string, readonly message: string }
-export type Outcome<T> = { readonly ok: true, readonly value: T } | { readonly ok: false, readonly issues: readonly Issue[] }
+export interface Issue {
+  readonly path: string
+  readonly message: string
+}
+export type Outcome<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] }
 
 /** Reads JSON text; a damaged text is an issue at its place, never an exception. */
 export function parseJson(text: string): Outcome<unknown> {
   try {
     return { ok: true, value: JSON.parse(text.replace(/^\uFEFF/, '')) as unknown }
-  }
-  catch (error) {
+  } catch (error) {
     return { ok: false, issues: [{ path: '', message: `not readable as JSON: ${(error as Error).message}` }] }
   }
 }
@@ -73,41 +94,70 @@ export function parseTest(data: unknown): Outcome<BenchTest> {
 
 /** `key=value,key=value`, or the same as an object. */
 export function parseSchools(data: unknown): Outcome<Partial<Schools>> {
-  const entries = typeof data === 'string'
-    ? data.split(',').map(pair => pair.trim()).filter(Boolean).map((pair): [string, string] => {
-        const [key = '', value = ''] = pair.split('=')
-        return [key.trim(), value.trim()]
-      })
-    : Object.entries((data ?? {}) as Record<string, string>)
+  const entries =
+    typeof data === 'string'
+      ? data
+          .split(',')
+          .map(pair => pair.trim())
+          .filter(Boolean)
+          .map((pair): [string, string] => {
+            const [key = '', value = ''] = pair.split('=')
+            return [key.trim(), value.trim()]
+          })
+      : Object.entries((data ?? {}) as Record<string, string>)
   const issues: Issue[] = []
   for (const [key, value] of entries) {
     const known = (SCHOOLS as Record<string, readonly string[]>)[key]
-    if (!known) issues.push({ path: `schools.${key}`, message: `unknown school; known are ${Object.keys(SCHOOLS).join(', ')}` })
-    else if (!known.includes(value)) issues.push({ path: `schools.${key}`, message: `must be one of ${known.join(', ')}, got ${show(value)}` })
+    if (!known)
+      issues.push({ path: `schools.${key}`, message: `unknown school; known are ${Object.keys(SCHOOLS).join(', ')}` })
+    else if (!known.includes(value))
+      issues.push({ path: `schools.${key}`, message: `must be one of ${known.join(', ')}, got ${show(value)}` })
   }
-  return issues.length > 0 ? { ok: false, issues } : { ok: true, value: Object.fromEntries(entries) as Partial<Schools> }
+  return issues.length > 0
+    ? { ok: false, issues }
+    : { ok: true, value: Object.fromEntries(entries) as Partial<Schools> }
 }
 
 /** One of many readings for one box: with schools of its own, and only some outfits at hand where they are named. */
-export interface Case { readonly reading: Reading, readonly schools: Partial<Schools>, readonly outfits: readonly Outfit[] }
+export interface Case {
+  readonly reading: Reading
+  readonly schools: Partial<Schools>
+  readonly outfits: readonly Outfit[]
+}
 
 export function parseCase(data: unknown, { outfits }: Pick<Box, 'outfits'>): Outcome<Case> {
   const given = check(caseSchema, data)
   if (!given.ok) return given
   const reading = check(readingSchema, given.value.reading)
-  if (!reading.ok) return { ok: false, issues: reading.issues.map(({ path, message }) => ({ path: `reading.${path}`, message })) }
+  if (!reading.ok)
+    return { ok: false, issues: reading.issues.map(({ path, message }) => ({ path: `reading.${path}`, message })) }
   const schools = parseSchools(given.value.schools)
   if (!schools.ok) return schools
   const named = given.value.outfits
   const unknown = named?.findIndex(id => !outfits.some(o => o.id === id)) ?? -1
-  if (unknown >= 0) return { ok: false, issues: [{ path: `outfits[${unknown}]`, message: `no outfit "${named![unknown]}" in the file` }] }
-  return { ok: true, value: { reading: reading.value as Reading, schools: schools.value, outfits: named ? outfits.filter(o => named.includes(o.id)) : outfits } }
+  if (unknown >= 0)
+    return {
+      ok: false,
+      issues: [{ path: `outfits[${unknown}]`, message: `no outfit "${named![unknown]}" in the file` }],
+    }
+  return {
+    ok: true,
+    value: {
+      reading: reading.value as Reading,
+      schools: schools.value,
+      outfits: named ? outfits.filter(o => named.includes(o.id)) : outfits,
+    },
+  }
 }
 
 /** What the judgement needs of a file. */
 export function boxOf(file: YgrionFile): Box {
   return {
-    lures: file.lures ?? [], parts: file.parts ?? [], outfits: file.outfits ?? [], tests: file.tests ?? [], trips: file.trips ?? [],
+    lures: file.lures ?? [],
+    parts: file.parts ?? [],
+    outfits: file.outfits ?? [],
+    tests: file.tests ?? [],
+    trips: file.trips ?? [],
   }
 }
 
@@ -116,12 +166,34 @@ export function ownOf(file: YgrionFile): OwnRules {
   return { rules: file.rules ?? [], places: file.places ?? [] }
 }
 
-export const LISTS = ['lures', 'parts', 'outfits', 'places', 'tests', 'trips', 'rules', 'assemblies', 'readings', 'packs'] as const
-export type ListName = typeof LISTS[number]
+export const LISTS = [
+  'lures',
+  'parts',
+  'outfits',
+  'places',
+  'tests',
+  'trips',
+  'rules',
+  'assemblies',
+  'readings',
+  'packs',
+] as const
+export type ListName = (typeof LISTS)[number]
 /** Lists that the contract does not know. */
 const OUR_LISTS: readonly ListName[] = ['assemblies', 'readings', 'packs']
 
-const ROWS: Record<ListName, z.ZodType> = { lures: lureSchema, parts: partSchema, outfits: outfitSchema, places: placeSchema, tests: testSchema, trips: tripSchema, rules: ruleSchema, assemblies: assemblySchema, readings: notedSchema, packs: packSchema }
+const ROWS: Record<ListName, z.ZodType> = {
+  lures: lureSchema,
+  parts: partSchema,
+  outfits: outfitSchema,
+  places: placeSchema,
+  tests: testSchema,
+  trips: tripSchema,
+  rules: ruleSchema,
+  assemblies: assemblySchema,
+  readings: notedSchema,
+  packs: packSchema,
+}
 
 /** A row of any list, as files are read. */
 export function parseRow(list: ListName, data: unknown): Outcome<unknown> {
@@ -135,9 +207,11 @@ export function countsOf(file: YgrionFile): Partial<Record<ListName, number>> {
 }
 
 function headerIssue(data: unknown): Issue | null {
-  if (typeof data !== 'object' || data === null || Array.isArray(data)) return { path: '', message: 'not a Ygrion file: expected an object' }
-  const { format, version } = data as { format?: unknown, version?: unknown }
-  if (format !== FORMAT) return { path: 'format', message: `not a Ygrion file: format must be "${FORMAT}", got ${show(format)}` }
+  if (typeof data !== 'object' || data === null || Array.isArray(data))
+    return { path: '', message: 'not a Ygrion file: expected an object' }
+  const { format, version } = data as { format?: unknown; version?: unknown }
+  if (format !== FORMAT)
+    return { path: 'format', message: `not a Ygrion file: format must be "${FORMAT}", got ${show(format)}` }
   if (typeof version === 'number' && version > VERSION)
     return { path: 'version', message: `made by a newer Ygrion: version ${version}, this one reads up to ${VERSION}` }
   return null
@@ -146,7 +220,9 @@ function headerIssue(data: unknown): Issue | null {
 /** Checks data of the user's against a schema; every issue names the field and the value. */
 export function check<T>(schema: z.ZodType<T>, data: unknown): Outcome<T> {
   const result = schema.safeParse(data, { reportInput: true })
-  return result.success ? { ok: true, value: result.data } : { ok: false, issues: result.error.issues.map(issueInWords) }
+  return result.success
+    ? { ok: true, value: result.data }
+    : { ok: false, issues: result.error.issues.map(issueInWords) }
 }
 
 /** `['lures', 0, 'weightG']` → `lures[0].weightG`. */
@@ -158,11 +234,28 @@ function issueInWords(issue: z.core.$ZodIssue): Issue {
   const path = pathText(issue.path)
   const got = `, got ${show(issue.input)}`
   switch (issue.code) {
-    case 'invalid_type': return { path, message: issue.input === undefined ? 'is required' : `must be ${article(issue.expected)}${got}` }
-    case 'invalid_value': return { path, message: `must be ${issue.values.length > 1 ? 'one of ' : ''}${issue.values.map(String).join(', ')}${got}` }
-    case 'too_small': return { path, message: issue.origin === 'string' ? 'must not be empty' : `must be at least ${issue.minimum}${got}` }
-    case 'too_big': return { path, message: issue.origin === 'string' ? `must not be longer than ${issue.maximum} characters` : `must be at most ${issue.maximum}${got}` }
-    default: return { path, message: `${issue.message}${got}` }
+    case 'invalid_type':
+      return { path, message: issue.input === undefined ? 'is required' : `must be ${article(issue.expected)}${got}` }
+    case 'invalid_value':
+      return {
+        path,
+        message: `must be ${issue.values.length > 1 ? 'one of ' : ''}${issue.values.map(String).join(', ')}${got}`,
+      }
+    case 'too_small':
+      return {
+        path,
+        message: issue.origin === 'string' ? 'must not be empty' : `must be at least ${issue.minimum}${got}`,
+      }
+    case 'too_big':
+      return {
+        path,
+        message:
+          issue.origin === 'string'
+            ? `must not be longer than ${issue.maximum} characters`
+            : `must be at most ${issue.maximum}${got}`,
+      }
+    default:
+      return { path, message: `${issue.message}${got}` }
   }
 }
 
@@ -173,7 +266,7 @@ function article(expected: string): string {
 const SHOWN_CHARACTERS = 60
 
 function show(value: unknown): string {
-  const text = typeof value === 'string' ? `"${value}"` : JSON.stringify(value) ?? String(value)
+  const text = typeof value === 'string' ? `"${value}"` : (JSON.stringify(value) ?? String(value))
   return text.length > SHOWN_CHARACTERS ? `${text.slice(0, SHOWN_CHARACTERS)}…` : text
 }
 

@@ -35,7 +35,11 @@ export interface PlanOptions {
 const PROGRESS_STEP = 250
 
 /** What an import of these rows would do, row by row. Nothing is written. A row is refused only where there would be no lure; a field that cannot be is left out with a note. */
-export function planLures(existing: readonly Lure[], rows: readonly LureRow[], { mergeBy, newId, progress }: PlanOptions): readonly PlannedLure[] {
+export function planLures(
+  existing: readonly Lure[],
+  rows: readonly LureRow[],
+  { mergeBy, newId, progress }: PlanOptions,
+): readonly PlannedLure[] {
   const byId = new Map(existing.map(lure => [lure.id, lure]))
   const byName = new Map<string, Lure[]>()
   for (const lure of existing) byName.set(nameKey(lure.name), [...(byName.get(nameKey(lure.name)) ?? []), lure])
@@ -46,28 +50,60 @@ export function planLures(existing: readonly Lure[], rows: readonly LureRow[], {
   })
 
   function planRow({ line, fields: told, issues, notes, kept, guessed }: LureRow): PlannedLure {
-    const refused = (found: readonly Issue[]): PlannedLure => ({ line, action: 'refused', lure: null, before: null, changed: [], issues: found, notes })
+    const refused = (found: readonly Issue[]): PlannedLure => ({
+      line,
+      action: 'refused',
+      lure: null,
+      before: null,
+      changed: [],
+      issues: found,
+      notes,
+    })
     if (issues.length > 0) return refused(issues)
     const target = targetOf(told, guessed)
     if ('message' in target) return refused([target])
     const fields = target.before ? told : { ...guessed, ...told }
     const id = target.before?.id ?? (typeof fields.id === 'string' ? fields.id : newId())
     const first = seen.get(id)
-    if (first !== undefined) return refused([{ path: mergeBy === 'name' ? 'name' : 'id', message: `is the same lure as on line ${first}` }])
+    if (first !== undefined)
+      return refused([{ path: mergeBy === 'name' ? 'name' : 'id', message: `is the same lure as on line ${first}` }])
     seen.set(id, line)
-    const { lure, left } = soundLure({ ...(target.before ? mergedWith(target.before, fields) : fields), id }, target.before)
+    const { lure, left } = soundLure(
+      { ...(target.before ? mergedWith(target.before, fields) : fields), id },
+      target.before,
+    )
     if (!lure.ok) return refused(lure.issues)
     const aside = [...kept, ...left.map(({ path, message }) => `${path} ${message}`)]
-    const whole = target.before || aside.length === 0 ? lure.value : { ...lure.value, notes: [lure.value.notes, ...aside].filter(Boolean).join('\n') }
-    const changed = target.before ? Object.keys(fields).filter(key => key !== 'id' && !dequal(whole[key as keyof Lure], target.before![key as keyof Lure])) : []
-    return { line, action: !target.before ? 'new' : changed.length > 0 ? 'change' : 'same', lure: whole, before: target.before, changed, issues: [], notes: [...notes, ...left.map(({ path, message }) => ({ path, message: `${message}: left out` }))] }
+    const whole =
+      target.before || aside.length === 0
+        ? lure.value
+        : { ...lure.value, notes: [lure.value.notes, ...aside].filter(Boolean).join('\n') }
+    const changed = target.before
+      ? Object.keys(fields).filter(
+          key => key !== 'id' && !dequal(whole[key as keyof Lure], target.before![key as keyof Lure]),
+        )
+      : []
+    return {
+      line,
+      action: !target.before ? 'new' : changed.length > 0 ? 'change' : 'same',
+      lure: whole,
+      before: target.before,
+      changed,
+      issues: [],
+      notes: [...notes, ...left.map(({ path, message }) => ({ path, message: `${message}: left out` }))],
+    }
   }
 
   function targetOf(fields: Record<string, unknown>, guessed: LureRow['guessed']): { before: Lure | null } | Issue {
-    if (mergeBy === 'id') return { before: typeof fields.id === 'string' ? byId.get(fields.id) ?? null : null }
-    if (typeof fields.name !== 'string') return guessed.name === undefined ? { path: 'name', message: 'is needed to find the lure by its name' } : { before: null }
+    if (mergeBy === 'id') return { before: typeof fields.id === 'string' ? (byId.get(fields.id) ?? null) : null }
+    if (typeof fields.name !== 'string')
+      return guessed.name === undefined
+        ? { path: 'name', message: 'is needed to find the lure by its name' }
+        : { before: null }
     const named = byName.get(nameKey(fields.name)) ?? []
-    return named.length > 1 ? { path: 'name', message: `${named.length} lures are called “${fields.name}”: merge by id instead` } : { before: named[0] ?? null }
+    return named.length > 1
+      ? { path: 'name', message: `${named.length} lures are called “${fields.name}”: merge by id instead` }
+      : { before: named[0] ?? null }
   }
 }
 
@@ -75,7 +111,10 @@ export function planLures(existing: readonly Lure[], rows: readonly LureRow[], {
 const NEEDED: readonly string[] = ['id', 'name', 'family']
 
 /** The lure as the schema takes it, without the fields that cannot be; those stay as they were. */
-function soundLure(given: Record<string, unknown>, before: Lure | null): { readonly lure: Outcome<Lure>, readonly left: readonly Issue[] } {
+function soundLure(
+  given: Record<string, unknown>,
+  before: Lure | null,
+): { readonly lure: Outcome<Lure>; readonly left: readonly Issue[] } {
   const lure = parseLure(given)
   if (lure.ok || lure.issues.some(({ path }) => NEEDED.includes(path))) return { lure, left: [] }
   const bad = new Set(lure.issues.map(({ path }) => path.split(/[.[]/)[0]!))
@@ -99,10 +138,15 @@ function mergedWith(before: Lure, fields: Record<string, unknown>): Record<strin
 }
 
 /** What joining a checked Ygrion file to what is there would do, list by list; rows meet by id. */
-export interface FilePlan { readonly list: ListName, readonly fresh: number, readonly changed: number, readonly same: number }
+export interface FilePlan {
+  readonly list: ListName
+  readonly fresh: number
+  readonly changed: number
+  readonly same: number
+}
 
 export function planFile(existing: YgrionFile, incoming: YgrionFile): readonly FilePlan[] {
-  return LISTS.map((list) => {
+  return LISTS.map(list => {
     const there = new Map<string, unknown>((existing[list] ?? []).map(row => [row.id, row]))
     const counts = { fresh: 0, changed: 0, same: 0 }
     for (const row of incoming[list] ?? []) {

@@ -10,7 +10,7 @@ export const CASTS_M = [15, 20, 30, 40, 50] as const
 
 export const DIVE_TABLE = [
   { ratedM: 1.2, byCast: [0.59, 0.81, 1.2, 1.55, 1.86], tipRaise: -0.66 },
-  { ratedM: 1.5, byCast: [0.75, 1.02, 1.5, 1.92, 2.30], tipRaise: -0.77 },
+  { ratedM: 1.5, byCast: [0.75, 1.02, 1.5, 1.92, 2.3], tipRaise: -0.77 },
   { ratedM: 1.8, byCast: [0.92, 1.24, 1.8, 2.29, 2.74], tipRaise: -0.85 },
   { ratedM: 3.0, byCast: [1.61, 2.12, 3.0, 3.78, 4.47], tipRaise: -1.04 },
   { ratedM: 4.0, byCast: [2.19, 2.84, 4.0, 5.01, 5.93], tipRaise: -1.12 },
@@ -27,4 +27,7 @@ export const DIVE_PATH = {
 } as const
 
 /** Depth of the same plug behind a boat with 30 m of line out, against its depth on the rating cast [m]. Source: derived (dive model §4b, last row of its table). */
-export const TOWED_AT_30_M = { cast: [1.2, 1.5, 1.8, 3.0, 4.0, 5.0], towed: [1.48, 1.93, 2.38, 4.26, 5.91, 7.62] } as const
+export const TOWED_AT_30_M = {
+  cast: [1.2, 1.5, 1.8, 3.0, 4.0, 5.0],
+  towed: [1.48, 1.93, 2.38, 4.26, 5.91, 7.62],
+} as const

@@ -13,8 +13,13 @@ export interface ForageRow {
   readonly slenderness: number
 }
 
-const row = (label: string, silhouette: ForageRow['silhouette'], lengthMm: number, level: ForageRow['level'], slenderness: number): ForageRow =>
-  ({ label, silhouette, lengthMm, level, slenderness })
+const row = (
+  label: string,
+  silhouette: ForageRow['silhouette'],
+  lengthMm: number,
+  level: ForageRow['level'],
+  slenderness: number,
+): ForageRow => ({ label, silhouette, lengthMm, level, slenderness })
 
 export const FORAGE_TABLE: Record<ForageId, ForageRow> = {
   'shad-small': row('small shad', 'deep', 65, 'mid', 0.33),

@@ -1,6 +1,15 @@
 export { ADVICE } from './advice/all'
 export { BEATS, FALL_SWAY } from './beats'
-export { AFTER_SILENCE, BITE_SIGNS, type BiteSign, type ChangeWhat, EVENTS_LOOKED_AT, HAND_CHANGES, type HandChange, type SignOffer } from './bite-signs'
+export {
+  AFTER_SILENCE,
+  BITE_SIGNS,
+  type BiteSign,
+  type ChangeWhat,
+  EVENTS_LOOKED_AT,
+  HAND_CHANGES,
+  type HandChange,
+  type SignOffer,
+} from './bite-signs'
 export { CADENCE_TABLE, CADENCE_WAY } from './cadences'
 export { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES } from './cautions'
 export { CASTS_M, DIAMETER_POWER, DIVE_PATH, DIVE_TABLE, TOWED_AT_30_M } from './dive-table'
@@ -12,7 +21,16 @@ export { HOOK_GAP_MM, PLAIN_HOOK_KG, TREBLE_G } from './hooks'
 export { LIGHT_FIELD, LIGHT_FIELD_RATIO, type LightFieldColumn } from './light-field'
 export { LINE_DENSITY, LINE_DIAMETER_K } from './lines'
 export { MATERIAL_DENSITY } from './materials'
-export { FORAGE_PREY, GLOW, type GlowId, METAL_REFLECTANCE, type MirrorMetal, PREY, type PreyId, type PreyRow } from './paints'
+export {
+  FORAGE_PREY,
+  GLOW,
+  type GlowId,
+  METAL_REFLECTANCE,
+  type MirrorMetal,
+  PREY,
+  type PreyId,
+  type PreyRow,
+} from './paints'
 export { RULES } from './rules/all'
 export { SCHOOL_TABLE } from './schools'
 export { type DepthRange, type HabitRow, type Salt, SPECIES_HABITS } from './species-habits'
@@ -22,7 +40,18 @@ export { type DepthControl, type TechniqueRow, TECHNIQUES } from './techniques'
 export { type Meaning, meaningOf } from './vocabulary'
 export { ALGAE, DAYLIGHT, PURE_WATER, SPECTRUM_START_NM, SPECTRUM_STEP_NM, WATER_RECIPES } from './water-spectra'
 export { FITTED, FITTED_TO } from './fitted'
-export { DRIFT_OF_WIND, EAGER, HEAD_BY_LENGTH, LARGE_BODY, LEAD, LEAD_IN_COVER, LEAD_LETHARGIC, LEAD_PER_CURRENT, USUAL_GRAMS, type LeadRow } from './lead'
+export {
+  DRIFT_OF_WIND,
+  EAGER,
+  HEAD_BY_LENGTH,
+  LARGE_BODY,
+  LEAD,
+  LEAD_IN_COVER,
+  LEAD_LETHARGIC,
+  LEAD_PER_CURRENT,
+  USUAL_GRAMS,
+  type LeadRow,
+} from './lead'
 export { PACE, PAUSES, WARMTH_C } from './pauses'
 export { JOB_COSTS, type JobId, type JobRow, ROD_JOBS } from './rod-jobs'
 export { type CadenceChoice, type TacticRow, TACTICS } from './tactics'

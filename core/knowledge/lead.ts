@@ -12,10 +12,34 @@ export interface LeadRow {
 
 /** Source: common practice, no source; in light wind and little current. Depths beyond the handbook's are carried on at the same rate (assumed). */
 export const LEAD: readonly LeadRow[] = [
-  { id: 'lead.head', use: 'head', depthsM: [0.5, 1.2, 2.2, 3, 4.5, 6, 7.5, 9, 15, 25, 45], grams: [1.6, 2.4, 3.5, 4.5, 6, 7.5, 11, 14, 22, 40, 85], text: 'Heads: under 3 m 1.8–3.5 g, 3–6 m 5–7 g, 6–9 m 10.5–14 g; early in the year lighter, late heavier.' },
-  { id: 'lead.drop-shot', use: 'drop-sinker', depthsM: [0.5, 3, 4.5, 6, 8, 10, 15, 25], grams: [2.5, 3.5, 4.5, 5.5, 7, 10, 15, 28], text: 'Drop shot: 3.5 g to 3 m, 5–7 g to 6 m, 10–14 g to 10 m, more with drift: the lightest that keeps contact.' },
-  { id: 'lead.bullet', use: 'bullet', depthsM: [0.5, 1.5, 3, 5, 8, 12], grams: [3.5, 5, 7, 10.5, 14, 21], text: 'Bullets: 3.5–7 g in weed edges, 10–21 g for punching and flipping.' },
-  { id: 'lead.weighted-hook', use: 'weighted-hook', depthsM: [0.5, 1.6, 2.2, 3, 5], grams: [1.8, 1.8, 3.5, 3.5, 7], text: 'Weighted hooks: 1.8 g under 2 m, 3.5 g to 3 m, 5–7 g to 5 m; deeper a head or a bullet.' },
+  {
+    id: 'lead.head',
+    use: 'head',
+    depthsM: [0.5, 1.2, 2.2, 3, 4.5, 6, 7.5, 9, 15, 25, 45],
+    grams: [1.6, 2.4, 3.5, 4.5, 6, 7.5, 11, 14, 22, 40, 85],
+    text: 'Heads: under 3 m 1.8–3.5 g, 3–6 m 5–7 g, 6–9 m 10.5–14 g; early in the year lighter, late heavier.',
+  },
+  {
+    id: 'lead.drop-shot',
+    use: 'drop-sinker',
+    depthsM: [0.5, 3, 4.5, 6, 8, 10, 15, 25],
+    grams: [2.5, 3.5, 4.5, 5.5, 7, 10, 15, 28],
+    text: 'Drop shot: 3.5 g to 3 m, 5–7 g to 6 m, 10–14 g to 10 m, more with drift: the lightest that keeps contact.',
+  },
+  {
+    id: 'lead.bullet',
+    use: 'bullet',
+    depthsM: [0.5, 1.5, 3, 5, 8, 12],
+    grams: [3.5, 5, 7, 10.5, 14, 21],
+    text: 'Bullets: 3.5–7 g in weed edges, 10–21 g for punching and flipping.',
+  },
+  {
+    id: 'lead.weighted-hook',
+    use: 'weighted-hook',
+    depthsM: [0.5, 1.6, 2.2, 3, 5],
+    grams: [1.8, 1.8, 3.5, 3.5, 7],
+    text: 'Weighted hooks: 1.8 g under 2 m, 3.5 g to 3 m, 5–7 g to 5 m; deeper a head or a bullet.',
+  },
 ]
 
 /** A head for a body of this length [mm]; longer bodies take more, shorter ones less, as the power of the ratio. Assumed from handbook §6 (3-in from 5 g, 15 cm from 14 g). */
@@ -29,7 +53,11 @@ export const DRIFT_OF_WIND = 0.03
 /** In thick cover a bullet must go through [times]. Assumed. */
 export const LEAD_IN_COVER = 1.6
 /** Eager fish seen on sonar take a heavy drop shot on their heads: at least this much [g] (handbook §6). */
-export const EAGER: { readonly when: readonly Condition[], readonly leastG: number, readonly times: number } = { when: [AGGRESSIVE], leastG: 14, times: 1.4 }
+export const EAGER: { readonly when: readonly Condition[]; readonly leastG: number; readonly times: number } = {
+  when: [AGGRESSIVE],
+  leastG: 14,
+  times: 1.4,
+}
 /** Slow fish want the slow fall: lighter [times]. Assumed. */
 export const LEAD_LETHARGIC = 0.85
 /** Heads, sinkers and weighted hooks as they are sold [g]: 1/32 … 3 oz, rounded. Common practice. */

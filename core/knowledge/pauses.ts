@@ -22,10 +22,22 @@ export interface PauseRow {
 const EVEN = { aggressive: 0.65, neutral: 1, lethargic: 1.6 } as const
 
 export const PAUSES: Readonly<Record<PauseId, PauseRow>> = {
-  hung: { label: 'a plug that hangs', seconds: [34, 20, 7, 3, 1.5], mood: { aggressive: 0.4, neutral: 1, lethargic: 2 }, oneSpot: 1.5, most: 45 },
+  hung: {
+    label: 'a plug that hangs',
+    seconds: [34, 20, 7, 3, 1.5],
+    mood: { aggressive: 0.4, neutral: 1, lethargic: 2 },
+    oneSpot: 1.5,
+    most: 45,
+  },
   touch: { label: 'a plug or bait after it touched', seconds: [3, 2, 1.5, 1, 0.7], mood: EVEN, oneSpot: 1, most: 8 },
   bottom: { label: 'a jig or soft bait on the bottom', seconds: [20, 12, 7, 4, 3], mood: EVEN, oneSpot: 1.2, most: 30 },
-  lying: { label: 'a bait left lying', seconds: [28, 20, 15, 10, 10], mood: { aggressive: 0.8, neutral: 1, lethargic: 1.3 }, oneSpot: 1.2, most: 40 },
+  lying: {
+    label: 'a bait left lying',
+    seconds: [28, 20, 15, 10, 10],
+    mood: { aggressive: 0.8, neutral: 1, lethargic: 1.3 },
+    oneSpot: 1.2,
+    most: 40,
+  },
   falling: { label: 'a soft stick on slack line', seconds: [20, 15, 12, 10, 8], mood: EVEN, oneSpot: 1.2, most: 40 },
   shake: { label: 'a drop shot held still', seconds: [20, 15, 10, 6, 5], mood: EVEN, oneSpot: 1.2, most: 40 },
   lift: { label: 'between lifts', seconds: [5, 4, 3, 2, 1.5], mood: EVEN, oneSpot: 1, most: 10 },
@@ -39,6 +51,7 @@ export const PACE = {
   metresPerS: [0.3, 0.4, 0.55, 0.75, 0.95],
   mood: { aggressive: 1.3, neutral: 1, lethargic: 0.6 },
   /** Where a lure vanishes within this distance it is wound slower, so that it can be found [m]. */
-  mudBelowM: 0.6, inMud: 0.75,
+  mudBelowM: 0.6,
+  inMud: 0.75,
   atNight: 0.85,
 } as const

@@ -14,19 +14,25 @@ import { TACTICS } from './tactics'
 import { TECHNIQUES } from './techniques'
 
 describe('families', () => {
-  it.each(FAMILIES)('%s: figures are possible and in order', (family) => {
+  it.each(FAMILIES)('%s: figures are possible and in order', family => {
     const row = FAMILY_TABLE[family]
     const [start, best, roll] = row.speedMs
     expect(start).toBeLessThan(best)
     expect(best).toBeLessThan(roll)
-    for (const scale of [row.bulk, row.vibration, row.flash, row.intensity]) expect(scale).toBe(Math.min(5, Math.max(1, scale)))
+    for (const scale of [row.bulk, row.vibration, row.flash, row.intensity])
+      expect(scale).toBe(Math.min(5, Math.max(1, scale)))
     expect(row.snagGuard).toBeLessThanOrEqual(3)
     expect(row.densityKgM3 < 1000).toBe(row.buoyancy === 'floats')
     expect(row.weightG * row.lengthMm * row.slenderness).toBeGreaterThan(0)
   })
-  it.each(FAMILIES)('%s can be fished in at least one way', family => expect(TECHNIQUES.some(t => t.families.includes(family))).toBe(true))
+  it.each(FAMILIES)('%s can be fished in at least one way', family =>
+    expect(TECHNIQUES.some(t => t.families.includes(family))).toBe(true),
+  )
   it('a style changes only what it names', () => {
-    expect(typicalOf('crankbait', 'deep-diver')).toEqual({ ...FAMILY_TABLE.crankbait, ...STYLE_TABLE.crankbait!['deep-diver'] })
+    expect(typicalOf('crankbait', 'deep-diver')).toEqual({
+      ...FAMILY_TABLE.crankbait,
+      ...STYLE_TABLE.crankbait!['deep-diver'],
+    })
     expect(typicalOf('crankbait', 'unheard-of')).toBe(FAMILY_TABLE.crankbait)
   })
   it('blade and lip orders of the trade hold: deep before medium before shallow divers', () => {
@@ -39,10 +45,16 @@ describe('families', () => {
 
 describe('species and forage', () => {
   // Trade §20, from memory: a few that the handbook prints.
-  it.each([['largemouth-bass', 18, 29], ['northern-pike', 6, 21], ['lake-trout', 4, 12], ['snook', 22, 31], ['pollack', 7, 15]] as const)('%s is active from %d to %d °C', (id, low, high) => {
+  it.each([
+    ['largemouth-bass', 18, 29],
+    ['northern-pike', 6, 21],
+    ['lake-trout', 4, 12],
+    ['snook', 22, 31],
+    ['pollack', 7, 15],
+  ] as const)('%s is active from %d to %d °C', (id, low, high) => {
     expect(SPECIES_TABLE[id].activeC).toEqual([low, high])
   })
-  it.each(SPECIES)('%s: ranges rise, prey and families are known', (id) => {
+  it.each(SPECIES)('%s: ranges rise, prey and families are known', id => {
     const { activeC, spawnC, stressC, forage, families } = SPECIES_TABLE[id]
     expect(activeC[0]).toBeLessThan(activeC[1])
     if (spawnC) expect(spawnC[0]).toBeLessThan(spawnC[1])
@@ -52,8 +64,16 @@ describe('species and forage', () => {
     expect(families.every(f => f in FAMILY_TABLE)).toBe(true)
   })
   it('toothy: pike, muskellunge, bluefish; light for mackerel; walleye and zander not (contract)', () => {
-    expect(SPECIES.filter(id => SPECIES_TABLE[id].toothy === 'yes').sort()).toEqual(['bluefish', 'muskellunge', 'northern-pike'])
-    expect([SPECIES_TABLE.mackerel.toothy, SPECIES_TABLE.zander.toothy, SPECIES_TABLE.walleye.toothy]).toEqual(['light', 'no', 'no'])
+    expect(SPECIES.filter(id => SPECIES_TABLE[id].toothy === 'yes').sort()).toEqual([
+      'bluefish',
+      'muskellunge',
+      'northern-pike',
+    ])
+    expect([SPECIES_TABLE.mackerel.toothy, SPECIES_TABLE.zander.toothy, SPECIES_TABLE.walleye.toothy]).toEqual([
+      'light',
+      'no',
+      'no',
+    ])
   })
   it.each(FORAGE)('%s has a length', id => expect(FORAGE_TABLE[id].lengthMm).toBeGreaterThan(0))
 })
@@ -77,7 +97,11 @@ describe('tables of figures', () => {
   })
   it('black bass, walleye and trout have the published cones (Mitchem 2018; Burkhardt 1980; Hawryshyn & Harosi 1994)', () => {
     const cones = (id: keyof typeof EYES) => EYES[id].cones.map(c => c.lambdaMaxNm)
-    expect([cones('blackBass'), cones('walleye'), cones('troutAdult')]).toEqual([[535, 614], [533, 605], [434, 531, 576]])
+    expect([cones('blackBass'), cones('walleye'), cones('troutAdult')]).toEqual([
+      [535, 614],
+      [533, 605],
+      [434, 531, 576],
+    ])
   })
   it('the light field rises with scattering in every view but the window, row by row', () => {
     for (const [column, row] of Object.entries(LIGHT_FIELD)) {
@@ -95,7 +119,8 @@ describe('tables of figures', () => {
       for (const { cadence } of cadences) expect(CADENCES).toContain(cadence)
       for (const rig of rigs) expect(TECHNIQUES.some(t => t.rig === rig)).toBe(true)
     }
-    for (const { pauseS } of Object.values(CADENCE_TABLE)) if (pauseS) expect(pauseS).toEqual([...pauseS].sort((a, b) => b - a))
+    for (const { pauseS } of Object.values(CADENCE_TABLE))
+      if (pauseS) expect(pauseS).toEqual([...pauseS].sort((a, b) => b - a))
     expect(CADENCE_TABLE['jerk-pause'].pauseS![0]).toBeGreaterThanOrEqual(30) // trade §5: 30–40 s in cold water
   })
   it('trebles weigh more the larger they are', () => {

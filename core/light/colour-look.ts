@@ -14,7 +14,10 @@ export interface ColourScene extends WaterAndSky {
   readonly prey: readonly PreyId[]
 }
 
-export interface ColourLook { readonly conspicuousness: number, readonly naturalness: number }
+export interface ColourLook {
+  readonly conspicuousness: number
+  readonly naturalness: number
+}
 
 /** Everything of one scene that all lures share. */
 export interface ColourJudge {
@@ -50,10 +53,17 @@ export function colourJudge({ species, zone, prey, ...water }: ColourScene): Col
   const eyeId = SPECIES_EYES[species]
   const eye = eyeOf(eyeId)
   const lines = sightLines(scene, eye, zone)
-  const likeness = likenessTo(prey.map(id => preySurface(PREY[id])), scene, eye)
+  const likeness = likenessTo(
+    prey.map(id => preySurface(PREY[id])),
+    scene,
+    eye,
+  )
   const known = new Map<string, ColourLook>()
   return {
-    scene, eye, eyeId, lines,
+    scene,
+    eye,
+    eyeId,
+    lines,
     look(looks) {
       const key = keyOf(looks)
       let found = known.get(key)

@@ -19,8 +19,15 @@ const ROD_NOISE = 0.1
 const ROD_SATURATION = 5e5
 const LENS_WIDTH_NM = 8
 
-interface Receptor { readonly sensitivity: readonly number[], readonly noise: number }
-export interface Eye { readonly cones: readonly Receptor[], readonly brightness: readonly number[], readonly rod: Receptor }
+interface Receptor {
+  readonly sensitivity: readonly number[]
+  readonly noise: number
+}
+export interface Eye {
+  readonly cones: readonly Receptor[]
+  readonly brightness: readonly number[]
+  readonly rod: Receptor
+}
 
 const BUILT = new Map<EyeId, Eye>()
 
@@ -30,12 +37,19 @@ export function eyeOf(id: EyeId): Eye {
   if (!eye) {
     const row: EyeRow = EYES[id]
     const lens = WAVELENGTHS.map(l => 1 / (1 + Math.exp(-(l - row.lensNm) / LENS_WIDTH_NM)))
-    const through = (lambdaMaxNm: number, chromophore: 'A1' | 'A2', factor: number) => WAVELENGTHS.map((l, i) => pigmentAbsorbance(lambdaMaxNm, l, chromophore) * lens[i]! * factor * STEP_NM)
+    const through = (lambdaMaxNm: number, chromophore: 'A1' | 'A2', factor: number) =>
+      WAVELENGTHS.map((l, i) => pigmentAbsorbance(lambdaMaxNm, l, chromophore) * lens[i]! * factor * STEP_NM)
     const most = Math.max(...row.cones.map(c => c.number))
     eye = {
-      cones: row.cones.map(c => ({ sensitivity: through(c.lambdaMaxNm, c.chromophore, CONE_CATCH), noise: CONE_NOISE * Math.sqrt(most / c.number) })),
+      cones: row.cones.map(c => ({
+        sensitivity: through(c.lambdaMaxNm, c.chromophore, CONE_CATCH),
+        noise: CONE_NOISE * Math.sqrt(most / c.number),
+      })),
       brightness: row.cones.flatMap((c, i) => (row.brightness.includes(c.lambdaMaxNm) ? [i] : [])),
-      rod: { sensitivity: through(row.rod.lambdaMaxNm, row.rod.chromophore, ROD_CATCH * row.rod.gain), noise: ROD_NOISE },
+      rod: {
+        sensitivity: through(row.rod.lambdaMaxNm, row.rod.chromophore, ROD_CATCH * row.rod.gain),
+        noise: ROD_NOISE,
+      },
     }
     BUILT.set(id, eye)
   }
@@ -43,19 +57,29 @@ export function eyeOf(id: EyeId): Eye {
 }
 
 /** Photons that an eye catches from a radiance: each cone, and the rods. */
-export interface Caught { readonly cones: readonly number[], readonly rod: number }
+export interface Caught {
+  readonly cones: readonly number[]
+  readonly rod: number
+}
 
 export function caughtBy(eye: Eye, radiance: readonly number[]): Caught {
   return { cones: eye.cones.map(c => dot(c.sensitivity, radiance)), rod: dot(eye.rod.sensitivity, radiance) }
 }
 
 /** The catch of a radiance that loses a part on the way and gains light of the water: both worked out once for many radiances. */
-export function catching(eye: Eye, kept: readonly number[], gained: readonly number[]): (radiance: readonly number[]) => Caught {
+export function catching(
+  eye: Eye,
+  kept: readonly number[],
+  gained: readonly number[],
+): (radiance: readonly number[]) => Caught {
   const weights = (receptor: Receptor) => receptor.sensitivity.map((s, i) => s * kept[i]!)
   const own = caughtBy(eye, gained)
   const cones = eye.cones.map(weights)
   const rod = weights(eye.rod)
-  return radiance => ({ cones: cones.map((cone, i) => own.cones[i]! + dot(cone, radiance)), rod: own.rod + dot(rod, radiance) })
+  return radiance => ({
+    cones: cones.map((cone, i) => own.cones[i]! + dot(cone, radiance)),
+    rod: own.rod + dot(rod, radiance),
+  })
 }
 
 function dot(a: readonly number[], b: readonly number[]): number {
@@ -65,7 +89,11 @@ function dot(a: readonly number[], b: readonly number[]): number {
 }
 
 /** Just-noticeable differences between a target and what lies beside it. */
-export interface Difference { readonly hue: number, readonly brightness: number, readonly rod: number }
+export interface Difference {
+  readonly hue: number
+  readonly brightness: number
+  readonly rod: number
+}
 
 export function total({ hue, brightness, rod }: Difference): number {
   return Math.sqrt(hue * hue + brightness * brightness + rod * rod)
@@ -92,9 +120,14 @@ export function difference(eye: Eye, target: Caught, beside: Caught, rodTarget =
   }
   const bright = (caught: Caught) => eye.brightness.reduce((sum, i) => sum + caught.cones[i]!, 0)
   const [a, b] = [bright(target), bright(beside)]
-  const brightness = Math.abs(Math.log((a + CONE_FLOOR) / (b + CONE_FLOOR))) / Math.sqrt(noiseSquared(CONE_NOISE, (a + b) / 2, CONE_DARK))
+  const brightness =
+    Math.abs(Math.log((a + CONE_FLOOR) / (b + CONE_FLOOR))) /
+    Math.sqrt(noiseSquared(CONE_NOISE, (a + b) / 2, CONE_DARK))
   const rods = (rodTarget + beside.rod) / 2
-  const rod = Math.abs(Math.log((rodTarget + ROD_FLOOR) / (beside.rod + ROD_FLOOR))) / Math.sqrt(noiseSquared(ROD_NOISE, rods, ROD_DARK)) / (1 + rods / ROD_SATURATION)
+  const rod =
+    Math.abs(Math.log((rodTarget + ROD_FLOOR) / (beside.rod + ROD_FLOOR))) /
+    Math.sqrt(noiseSquared(ROD_NOISE, rods, ROD_DARK)) /
+    (1 + rods / ROD_SATURATION)
   return { hue: Math.sqrt(Math.max(0, squares - (weighted * weighted) / weights)), brightness, rod }
 }
 

@@ -1,5 +1,12 @@
 export { bandAttenuation, lightLeft } from './attenuation'
-export { colourJudge, type ColourJudge, type ColourLook, type ColourScene, DEFAULT_PREY, zoneOfFish } from './colour-look'
+export {
+  colourJudge,
+  type ColourJudge,
+  type ColourLook,
+  type ColourScene,
+  DEFAULT_PREY,
+  zoneOfFish,
+} from './colour-look'
 export { daylight } from './daylight'
 export { relativeLuminance } from './luminance'
 export { type LureLooks, lureSurface } from './lure-surface'

@@ -12,7 +12,11 @@ describe('sunPosition', () => {
     expect(Math.abs(sunPosition('2026-06-21T12:02:00Z', 50, 0).altitudeDeg - 63.44)).toBeLessThan(0.3)
   })
   it('agrees with a second astronomy package within 0.3°', () => {
-    for (const [at, latitude, longitude] of [['2026-01-15T08:30:00Z', 58.4, 13.2], ['2026-07-01T18:00:00Z', -33, 151], ['2030-10-10T03:15:00Z', 10, -60]] as const) {
+    for (const [at, latitude, longitude] of [
+      ['2026-01-15T08:30:00Z', 58.4, 13.2],
+      ['2026-07-01T18:00:00Z', -33, 151],
+      ['2030-10-10T03:15:00Z', 10, -60],
+    ] as const) {
       const other = SunCalc.getPosition(new Date(at), latitude, longitude)
       const ours = sunPosition(at, latitude, longitude)
       const degrees = 180 / Math.PI
@@ -49,6 +53,10 @@ describe('bandAttenuation', () => {
 
 describe('relativeLuminance', () => {
   // WCAG 2: white 1, black 0, pure green 0.7152.
-  it.each([['#ffffff', 1], ['#000000', 0], ['#00ff00', 0.7152]])('%s → %d', (hex, expected) => expect(relativeLuminance(hex)).toBeCloseTo(expected, 4))
+  it.each([
+    ['#ffffff', 1],
+    ['#000000', 0],
+    ['#00ff00', 0.7152],
+  ])('%s → %d', (hex, expected) => expect(relativeLuminance(hex)).toBeCloseTo(expected, 4))
   it('refuses other notations', () => expect(() => relativeLuminance('red')).toThrow(RangeError))
 })

@@ -10,8 +10,12 @@ import type { Chromophore } from '#core/knowledge'
  * @throws {RangeError} if a wavelength is not positive
  */
 export function pigmentAbsorbance(lambdaMaxNm: number, wavelengthNm: number, chromophore: Chromophore = 'A1'): number {
-  for (const [name, value] of [['lambdaMaxNm', lambdaMaxNm], ['wavelengthNm', wavelengthNm]] as const)
-    if (!(value > 0 && Number.isFinite(value))) throw new RangeError(`pigmentAbsorbance: ${name} must be positive and finite, got ${value}`)
+  for (const [name, value] of [
+    ['lambdaMaxNm', lambdaMaxNm],
+    ['wavelengthNm', wavelengthNm],
+  ] as const)
+    if (!(value > 0 && Number.isFinite(value)))
+      throw new RangeError(`pigmentAbsorbance: ${name} must be positive and finite, got ${value}`)
   return chromophore === 'A1' ? a1(lambdaMaxNm, wavelengthNm) : a2(lambdaMaxNm, wavelengthNm)
 }
 

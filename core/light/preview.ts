@@ -6,7 +6,11 @@ import type { LightScene } from './scene'
 import { daylightSpectrum, MATCH_X, MATCH_Z, PHOTOPIC, WAVELENGTHS } from './spectrum'
 
 /** XYZ to linear sRGB (IEC 61966-2-1). */
-const TO_RGB = [[3.2406, -1.5372, -0.4986], [-0.9689, 1.8758, 0.0415], [0.0557, -0.2040, 1.0570]] as const
+const TO_RGB = [
+  [3.2406, -1.5372, -0.4986],
+  [-0.9689, 1.8758, 0.0415],
+  [0.0557, -0.204, 1.057],
+] as const
 /** Linear RGB of an energy spectrum, so scaled that this model's own D65 is white. */
 function rgbOf(energy: readonly number[]): [number, number, number] {
   let [X, Y, Z] = [0, 0, 0]
@@ -31,7 +35,7 @@ const luminance = ([r, g, b]: readonly [number, number, number]) => 0.2126 * r +
 function inGamut(rgb: readonly [number, number, number]): [number, number, number] {
   const clipped = rgb.map(c => Math.max(0, c)) as [number, number, number]
   const [before, after] = [luminance(rgb), luminance(clipped)]
-  return after > 0 && before > 0 ? clipped.map(c => (c * before) / after) as [number, number, number] : clipped
+  return after > 0 && before > 0 ? (clipped.map(c => (c * before) / after) as [number, number, number]) : clipped
 }
 
 /** Reflectance of the white that the eye takes for white, and its place on the screen. */
@@ -45,20 +49,33 @@ const DIMMEST = 0.2
 /** Below this a swatch means nothing [lx]. */
 export const PRACTICALLY_DARK_LUX = 0.01
 
-export interface Swatch { readonly hex: string, readonly isDark: boolean }
+export interface Swatch {
+  readonly hex: string
+  readonly isDark: boolean
+}
 
 /** Hex of linear RGB in 0..1. */
 export function hexOf(rgb: readonly number[]): string {
-  return `#${rgb.map((c) => {
-    const v = clamp(c, 0, 1)
-    return Math.round(255 * (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055)).toString(16).padStart(2, '0')
-  }).join('')}`
+  return `#${rgb
+    .map(c => {
+      const v = clamp(c, 0, 1)
+      return Math.round(255 * (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055))
+        .toString(16)
+        .padStart(2, '0')
+    })
+    .join('')}`
 }
 
 /** Swatches of what a human eye, partly used to the water, would see from close by: each zone of a lure, and the water level beside it. */
-export function previewOf(surface: LureSurface, scene: LightScene): { readonly zones: ReadonlyMap<ZoneName, Swatch>, readonly water: Swatch } {
+export function previewOf(
+  surface: LureSurface,
+  scene: LightScene,
+): { readonly zones: ReadonlyMap<ZoneName, Swatch>; readonly water: Swatch } {
   const paint = painter(scene)
-  return { zones: new Map([...meanByZone(surface, scene, 'level')].map(([zone, { radiance }]) => [zone, paint(radiance)])), water: paint(scene.behind.level) }
+  return {
+    zones: new Map([...meanByZone(surface, scene, 'level')].map(([zone, { radiance }]) => [zone, paint(radiance)])),
+    water: paint(scene.behind.level),
+  }
 }
 
 function painter(scene: LightScene): (photons: readonly number[]) => Swatch {
@@ -67,9 +84,12 @@ function painter(scene: LightScene): (photons: readonly number[]) => Swatch {
   const scale = WHITE_REFLECTANCE / Math.max(luminance(white), 1e-30)
   const adapted = white.map(c => Math.max(c * scale, LEAST_CHANNEL) ** ADAPTED)
   const dim = clamp((scene.lux / FULL_LUX) ** DIMMING, DIMMEST, 1)
-  return (photons) => {
+  return photons => {
     const rgb = inGamut(linearRgbOf(energy(photons)))
-    return { hex: hexOf(rgb.map((c, i) => ((c * scale) / adapted[i]!) * dim)), isDark: scene.lux < PRACTICALLY_DARK_LUX }
+    return {
+      hex: hexOf(rgb.map((c, i) => ((c * scale) / adapted[i]!) * dim)),
+      isDark: scene.lux < PRACTICALLY_DARK_LUX,
+    }
   }
 }
 
@@ -78,4 +98,3 @@ export function paintUnderD65(hex: string): string {
   const light = daylightSpectrum(D65_KELVIN)
   return hexOf(linearRgbOf(light.map((e, i) => e * reflectanceOf(hex, 'skin')[i]!)))
 }
-

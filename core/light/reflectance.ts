@@ -4,7 +4,7 @@ import { WAVELENGTHS } from './spectrum'
 
 /** Linear sRGB of a hex colour, 0..1 each (IEC 61966-2-1). */
 export function linearRgb(hex: string): [number, number, number] {
-  return [1, 3, 5].map((i) => {
+  return [1, 3, 5].map(i => {
     const c = Number.parseInt(hex.slice(i, i + 2), 16) / 255
     return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4
   }) as [number, number, number]
@@ -12,7 +12,7 @@ export function linearRgb(hex: string): [number, number, number] {
 
 const step = (l: number, at: number) => 1 / (1 + Math.exp(-(l - at) / 8))
 /** Three overlapping bands that add up to 1; their edges make band weights equal linear sRGB under D65 within 2 %. The idea: Smits 1999. */
-const BANDS = WAVELENGTHS.map((l) => {
+const BANDS = WAVELENGTHS.map(l => {
   const red = step(l, 590)
   const blue = 1 - step(l, 490)
   return [red, 1 - red - blue, blue] as const
@@ -46,7 +46,13 @@ export function metalReflectance(metal: MirrorMetal): readonly number[] {
   let spectrum = METALS.get(metal)
   if (!spectrum) {
     const nodes = METAL_REFLECTANCE[metal]
-    spectrum = WAVELENGTHS.map(l => interpolate(nodes.map(n => n[0]), nodes.map(n => n[1]), l))
+    spectrum = WAVELENGTHS.map(l =>
+      interpolate(
+        nodes.map(n => n[0]),
+        nodes.map(n => n[1]),
+        l,
+      ),
+    )
     METALS.set(metal, spectrum)
   }
   return spectrum

@@ -4,7 +4,14 @@ import { PHOTOPIC, WAVELENGTHS } from './spectrum'
 import { effectiveSun, type SkyLight, STEP_NM, underSurface } from './surface'
 import { diffuseAttenuation, type InherentOptics, inherentOptics, lightSlant, waterOf } from './water-optics'
 
-export interface WaterAndSky { readonly visibilityM: number, readonly stain: Stain, readonly depthM: number, readonly sunAltitudeDeg: number, readonly sky: Sky, readonly moonFraction: number }
+export interface WaterAndSky {
+  readonly visibilityM: number
+  readonly stain: Stain
+  readonly depthM: number
+  readonly sunAltitudeDeg: number
+  readonly sky: Sky
+  readonly moonFraction: number
+}
 
 export type View = 'level' | 'up30' | 'down30' | 'below' | 'bed'
 export type Facet = 'up' | 'side' | 'down' | 'bottom'
@@ -37,7 +44,9 @@ const SUN_SPREAD_SR = 0.5
 const SUN_SCATTER = 0.2
 
 const LN_RATIO = LIGHT_FIELD_RATIO.map(Math.log)
-const LN_FIELD = Object.fromEntries(Object.entries(LIGHT_FIELD).map(([column, row]) => [column, row.map(Math.log)])) as Record<LightFieldColumn, number[]>
+const LN_FIELD = Object.fromEntries(
+  Object.entries(LIGHT_FIELD).map(([column, row]) => [column, row.map(Math.log)]),
+) as Record<LightFieldColumn, number[]>
 
 /** Interpolates the light-field table log-log; below its first row it runs on as a power, above the last it holds. */
 function field(column: LightFieldColumn, ratio: number): number {
@@ -71,11 +80,18 @@ export function sceneIn(optics: InherentOptics, depthM: number, sky: SkyLight): 
   const columns = (column: LightFieldColumn) => ratio.map(x => field(column, x))
   const radiance = (column: LightFieldColumn) => columns(column).map((g, i) => (down[i]! * g) / Math.PI)
   const facet = (column: LightFieldColumn) => columns(column).map((f, i) => down[i]! * f)
-  const sunBeam = photons.map((p, i) => p * direct * Math.exp((-(optics.absorption[i]! + SUN_SCATTER * optics.scattering[i]!) * depthM) / sunMu))
+  const sunBeam = photons.map(
+    (p, i) => p * direct * Math.exp((-(optics.absorption[i]! + SUN_SCATTER * optics.scattering[i]!) * depthM) / sunMu),
+  )
   const windowShare = columns('window')
   const window = down.map((d, i) => (Math.max(0, d - sunBeam[i]! * sunMu) * windowShare[i]!) / Math.PI)
   const down30 = radiance('down30')
-  const onFacet = { up: facet('facingUp'), side: facet('facingSide'), down: facet('facingDown'), bottom: facet('facingBottom') }
+  const onFacet = {
+    up: facet('facingUp'),
+    side: facet('facingSide'),
+    down: facet('facingDown'),
+    bottom: facet('facingBottom'),
+  }
   let weights = 0
   let beam = 0
   let lux = 0
@@ -86,9 +102,18 @@ export function sceneIn(optics: InherentOptics, depthM: number, sky: SkyLight): 
     lux += weight * STEP_NM * PHOTONS_TO_LUX
   }
   return {
-    attenuation, optics,
-    behind: { level: radiance('level'), up30: radiance('up30'), down30, below: radiance('zenith'), bed: down.map(d => (d * BED_REFLECTANCE) / Math.PI) },
-    onFacet, window, dark: down30,
+    attenuation,
+    optics,
+    behind: {
+      level: radiance('level'),
+      up30: radiance('up30'),
+      down30,
+      below: radiance('zenith'),
+      bed: down.map(d => (d * BED_REFLECTANCE) / Math.PI),
+    },
+    onFacet,
+    window,
+    dark: down30,
     sun: window.map((w, i) => w + sunBeam[i]! / SUN_SPREAD_SR),
     bottom: onFacet.bottom.map(e => e / Math.PI),
     beam: weights > 0 ? beam / weights : optics.absorption[20]! + optics.scattering[20]!,

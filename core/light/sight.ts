@@ -12,39 +12,72 @@ const SIGHT_SIN: Record<View, number> = { level: 0, up30: 0.5, down30: -0.5, bel
 const MOST_GAIN = 0.5
 
 /** What an eye catches of a look over a distance of water, and what it catches beside it. */
-interface Path { readonly beside: Caught, readonly caught: (radiance: readonly number[]) => Caught }
+interface Path {
+  readonly beside: Caught
+  readonly caught: (radiance: readonly number[]) => Caught
+}
 
 function pathOver(scene: LightScene, eye: Eye, view: View, distanceM: number): Path {
-  const { optics: { absorption, scattering }, attenuation } = scene
+  const {
+    optics: { absorption, scattering },
+    attenuation,
+  } = scene
   const image = keptInImage(LURE_HALF_M, distanceM)
   const t = absorption.map((a, i) => Math.exp(-(a + scattering[i]! * (1 - image)) * distanceM))
   const behind = scene.behind[view]
   // What arrives is a straight line of what is sent: the water's own light in between, and a share of the look.
   if (view === 'bed') {
-    const caught = catching(eye, t, scene.behind.down30.map((veil, i) => veil * (1 - t[i]!)))
+    const caught = catching(
+      eye,
+      t,
+      scene.behind.down30.map((veil, i) => veil * (1 - t[i]!)),
+    )
     return { beside: caught(behind), caught }
   }
   const sine = SIGHT_SIN[view]
-  const veil = attenuation.map((K, i) => Math.min(Math.exp(-K * distanceM * sine), Math.exp(MOST_GAIN * (absorption[i]! + scattering[i]!) * distanceM)))
+  const veil = attenuation.map((K, i) =>
+    Math.min(Math.exp(-K * distanceM * sine), Math.exp(MOST_GAIN * (absorption[i]! + scattering[i]!) * distanceM)),
+  )
   const kept = t.map((share, i) => Math.min(share, veil[i]!))
-  return { beside: caughtBy(eye, behind.map((L, i) => L * veil[i]!)), caught: catching(eye, kept, behind.map((L, i) => L * (veil[i]! - kept[i]!))) }
+  return {
+    beside: caughtBy(
+      eye,
+      behind.map((L, i) => L * veil[i]!),
+    ),
+    caught: catching(
+      eye,
+      kept,
+      behind.map((L, i) => L * (veil[i]! - kept[i]!)),
+    ),
+  }
 }
 
 /** Just-noticeable differences of a whole lure against the water beside it. */
-export interface SeenContrast { readonly total: number, readonly hue: number, readonly brightness: number, readonly isBright: boolean }
+export interface SeenContrast {
+  readonly total: number
+  readonly hue: number
+  readonly brightness: number
+  readonly isBright: boolean
+}
 
 /**
  * How a lure stands against the water (or bed) over a distance: the root of the zone- and time-weighted mean square.
  *
  * Source: Duntley 1952 for the veil; receptor-noise model of `eye.ts`.
  */
-export function contrast(surface: LureSurface, scene: LightScene, eye: Eye, view: View, distanceM: number): SeenContrast {
+export function contrast(
+  surface: LureSurface,
+  scene: LightScene,
+  eye: Eye,
+  view: View,
+  distanceM: number,
+): SeenContrast {
   return contrastOf(looksOf(surface, scene, view), pathOver(scene, eye, view, distanceM), eye)
 }
 
 function contrastOf(looks: readonly ZoneLook[], { beside, caught: arriving }: Path, eye: Eye): SeenContrast {
   const seen = looks.map(({ zone, weight, radiance }) => ({ zone, weight, caught: arriving(radiance) }))
-  const rods = new Map<ZoneName, { sum: number, weight: number }>()
+  const rods = new Map<ZoneName, { sum: number; weight: number }>()
   for (const { zone, weight, caught } of seen) {
     const own = rods.get(zone) ?? { sum: 0, weight: 0 }
     rods.set(zone, { sum: own.sum + weight * caught.rod, weight: own.weight + weight })
@@ -69,7 +102,9 @@ function bright(eye: Eye, caught: Caught): number {
 /** Where the fish look from: at the lure's level, mostly from below (lure near the top), or over the bed. */
 export type LureZone = 'mid' | 'top' | 'bottom'
 const PRIORS: Record<LureZone, Partial<Record<View, number>>> = {
-  mid: { level: 0.45, up30: 0.3, down30: 0.15, below: 0.1 }, top: { level: 0.2, up30: 0.4, below: 0.4 }, bottom: { level: 0.4, up30: 0.1, bed: 0.5 },
+  mid: { level: 0.45, up30: 0.3, down30: 0.15, below: 0.1 },
+  top: { level: 0.2, up30: 0.4, below: 0.4 },
+  bottom: { level: 0.4, up30: 0.1, bed: 0.5 },
 }
 /** Attenuation lengths at which lures are compared. */
 const COMPARED_LENGTHS = 2
@@ -77,12 +112,17 @@ const COMPARED_LENGTHS = 2
 export interface Conspicuousness {
   /** 0..1; 0.5 = as strong as a black silhouette. */
   readonly value: number
-  readonly byView: Partial<Record<View, SeenContrast & { readonly score: number, readonly weight: number }>>
+  readonly byView: Partial<Record<View, SeenContrast & { readonly score: number; readonly weight: number }>>
 }
 
 /** What a scene needs to judge many lures: each view's water, black and weight. */
 export interface SightLines {
-  readonly views: readonly { readonly view: View, readonly path: Path, readonly weight: number, readonly black: number }[]
+  readonly views: readonly {
+    readonly view: View
+    readonly path: Path
+    readonly weight: number
+    readonly black: number
+  }[]
   readonly eye: Eye
   readonly scene: LightScene
 }
@@ -94,7 +134,9 @@ export function sightLines(scene: LightScene, eye: Eye, zone: LureZone): SightLi
     const path = view === 'level' ? level : pathOver(scene, eye, view, distanceM)
     const yardstick = view === 'bed' ? 'level' : view
     return {
-      view, path, weight: prior * sharpness(eye, path.beside),
+      view,
+      path,
+      weight: prior * sharpness(eye, path.beside),
       black: contrastOf(looksOf(BLACK, scene, yardstick), view === 'bed' ? level : path, eye).total,
     }
   })
@@ -127,7 +169,12 @@ export function likenessDistance({ beam }: LightScene): number {
 }
 
 /** What a scene needs to hold many lures against the prey that is eaten there: what is caught of each zone of each prey. */
-export interface Likeness { readonly scene: LightScene, readonly eye: Eye, readonly path: Path, readonly prey: readonly ReadonlyMap<ZoneName, { readonly caught: Caught }>[] }
+export interface Likeness {
+  readonly scene: LightScene
+  readonly eye: Eye
+  readonly path: Path
+  readonly prey: readonly ReadonlyMap<ZoneName, { readonly caught: Caught }>[]
+}
 
 export function likenessTo(prey: readonly LureSurface[], scene: LightScene, eye: Eye): Likeness {
   const path = pathOver(scene, eye, 'level', likenessDistance(scene))
@@ -135,14 +182,26 @@ export function likenessTo(prey: readonly LureSurface[], scene: LightScene, eye:
 }
 
 function caughtByZone(surface: LureSurface, scene: LightScene, { caught }: Path) {
-  return new Map([...meanByZone(surface, scene, 'level')].map(([zone, { weight, radiance }]) => [zone, { weight, caught: caught(radiance) }]))
+  return new Map(
+    [...meanByZone(surface, scene, 'level')].map(([zone, { weight, radiance }]) => [
+      zone,
+      { weight, caught: caught(radiance) },
+    ]),
+  )
 }
 
 /** How close a lure looks to the prey that it is nearest to, 0..1, zone by zone, level, at arm's length or less. */
 export function naturalness(surface: LureSurface, { scene, eye, path, prey }: Likeness): number {
   const zones = [...caughtByZone(surface, scene, path)]
-  const apart = Math.min(...prey.map(like => zones.reduce((sum, [zone, { weight, caught }]) =>
-    sum + weight * total(difference(eye, caught, like.get(zone === 'blade' ? 'side' : zone)!.caught)), 0)))
+  const apart = Math.min(
+    ...prey.map(like =>
+      zones.reduce(
+        (sum, [zone, { weight, caught }]) =>
+          sum + weight * total(difference(eye, caught, like.get(zone === 'blade' ? 'side' : zone)!.caught)),
+        0,
+      ),
+    ),
+  )
   return 1 / (1 + (apart / HALF_LIKE) ** 2)
 }
 

@@ -5,7 +5,11 @@ import { daylightSpectrum, PHOTOPIC, WAVELENGTHS } from './spectrum'
 import { daylightKelvin, directShare, sunSlant } from './water-optics'
 
 /** What stands over the water. */
-export interface SkyLight { readonly sky: Sky, readonly sunAltitudeDeg: number, readonly moonFraction: number }
+export interface SkyLight {
+  readonly sky: Sky
+  readonly sunAltitudeDeg: number
+  readonly moonFraction: number
+}
 
 /** By night the sun is as far down as it matters [°]. */
 const NIGHT_SUN_DEG = -18
@@ -56,9 +60,15 @@ export function underSurface(light: SkyLight): UnderSurface {
   const watts = lux / (LUMENS_PER_WATT * photopic)
   const moon = moonLux(light)
   // A moonlit sky is a sunlit one, 400,000 times fainter: the moon's part of the light is as direct as the sun's would be at its height.
-  const [source, direct] = moon > 0 ? [MOON.heightDeg, (moon / lux) * directShare('sun', MOON.heightDeg)] : [sun, directShare(light.sky, sun)]
+  const [source, direct] =
+    moon > 0 ? [MOON.heightDeg, (moon / lux) * directShare('sun', MOON.heightDeg)] : [sun, directShare(light.sky, sun)]
   const kept = direct * (1 - Math.min(MOST_DIRECT_LOSS, fresnel(source))) + (1 - direct) * (1 - DIFFUSE_LOSS)
-  return { photons: energy.map((e, i) => e * watts * kept * WAVELENGTHS[i]! * PHOTONS_PER_JOULE_NM), direct, sunMu: sunSlant(source), lux }
+  return {
+    photons: energy.map((e, i) => e * watts * kept * WAVELENGTHS[i]! * PHOTONS_PER_JOULE_NM),
+    direct,
+    sunMu: sunSlant(source),
+    lux,
+  }
 }
 
 /** Share of unpolarised sunlight that a flat surface throws back (Fresnel). */
@@ -66,5 +76,9 @@ function fresnel(altitudeDeg: number): number {
   const above = ((90 - Math.max(0.5, altitudeDeg)) * Math.PI) / 180
   const below = Math.asin(Math.sin(above) / REFRACTIVE_INDEX)
   if (above < 1e-6) return ((REFRACTIVE_INDEX - 1) / (REFRACTIVE_INDEX + 1)) ** 2
-  return 0.5 * ((Math.sin(above - below) / Math.sin(above + below)) ** 2 + (Math.tan(above - below) / Math.tan(above + below)) ** 2)
+  return (
+    0.5 *
+    ((Math.sin(above - below) / Math.sin(above + below)) ** 2 +
+      (Math.tan(above - below) / Math.tan(above + below)) ** 2)
+  )
 }

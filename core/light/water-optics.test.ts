@@ -7,29 +7,49 @@ import { atWavelength, daylightSpectrum, WAVELENGTHS } from './spectrum'
 import { diffuseAttenuation, inherentOptics, lightSlant, parFraction, secchiDistance, waterOf } from './water-optics'
 
 const MU = lightSlant('sun', 45)
-const within = (value: number, expected: number, share: number) => expect(Math.abs(value / expected - 1), `${value} against ${expected}`).toBeLessThan(share)
+const within = (value: number, expected: number, share: number) =>
+  expect(Math.abs(value / expected - 1), `${value} against ${expected}`).toBeLessThan(share)
 
 describe('pure water', () => {
   // Pope & Fry 1997, 1/m.
-  it.each([[400, 0.00663], [420, 0.00454], [440, 0.00635], [450, 0.00922], [500, 0.0204], [550, 0.0565], [600, 0.2224], [650, 0.340], [700, 0.624]])('absorbs at %d nm: %d', (nm, a) => {
+  it.each([
+    [400, 0.00663],
+    [420, 0.00454],
+    [440, 0.00635],
+    [450, 0.00922],
+    [500, 0.0204],
+    [550, 0.0565],
+    [600, 0.2224],
+    [650, 0.34],
+    [700, 0.624],
+  ])('absorbs at %d nm: %d', (nm, a) => {
     expect(atWavelength(PURE_WATER, nm)).toBe(a)
   })
-  it('tables cover the grid', () => expect([PURE_WATER.length, WAVELENGTHS.length, WAVELENGTHS[0], WAVELENGTHS.at(-1)]).toEqual([36, 36, 350, 700]))
+  it('tables cover the grid', () =>
+    expect([PURE_WATER.length, WAVELENGTHS.length, WAVELENGTHS[0], WAVELENGTHS.at(-1)]).toEqual([36, 36, 350, 700]))
 })
 
 describe('water of a visibility and a stain', () => {
   it('its disc vanishes where the angler said (±5 %), for every stain, 0.1–12 m', () => {
-    fc.assert(fc.property(fc.constantFrom(...STAINS), fc.double({ min: 0.1, max: 12, noNaN: true }), (stain, visibility) => {
-      const water = waterOf(stain, visibility)
-      // Brown water with all its colour capped cannot be made as clear as 12 m only when its contents run out: then there is none.
-      if (water) within(secchiDistance(water)!, visibility, 0.05)
-      else expect(visibility).toBeGreaterThan(8)
-    }), { numRuns: 60 })
+    fc.assert(
+      fc.property(fc.constantFrom(...STAINS), fc.double({ min: 0.1, max: 12, noNaN: true }), (stain, visibility) => {
+        const water = waterOf(stain, visibility)
+        // Brown water with all its colour capped cannot be made as clear as 12 m only when its contents run out: then there is none.
+        if (water) within(secchiDistance(water)!, visibility, 0.05)
+        else expect(visibility).toBeGreaterThan(8)
+      }),
+      { numRuns: 60 },
+    )
   })
   // Handbook table 3.3 (derived by a Monte Carlo model): Kd at 450, 500, 550, 600, 650 nm and c at 550 nm.
   it.each([
-    ['clear', 12, [0.16, 0.12, 0.13, 0.31, 0.45], 0.54], ['clear', 6, [0.36, 0.24, 0.20, 0.38, 0.51], 1.2], ['green', 2, [1.1, 0.71, 0.49, 0.63, 0.75], 4.1], ['green', 1, [2.7, 1.7, 1.1, 1.0, 1.1], 9.5],
-    ['brown', 1, [18, 8.6, 4.2, 2.4, 1.6], 8.7], ['mud', 1, [2.5, 1.6, 1.1, 1.1, 1.1], 9.4], ['mud', 0.3, [12, 7.6, 5.1, 3.8, 3.2], 44],
+    ['clear', 12, [0.16, 0.12, 0.13, 0.31, 0.45], 0.54],
+    ['clear', 6, [0.36, 0.24, 0.2, 0.38, 0.51], 1.2],
+    ['green', 2, [1.1, 0.71, 0.49, 0.63, 0.75], 4.1],
+    ['green', 1, [2.7, 1.7, 1.1, 1.0, 1.1], 9.5],
+    ['brown', 1, [18, 8.6, 4.2, 2.4, 1.6], 8.7],
+    ['mud', 1, [2.5, 1.6, 1.1, 1.1, 1.1], 9.4],
+    ['mud', 0.3, [12, 7.6, 5.1, 3.8, 3.2], 44],
   ] as const)('%s, %d m', (stain, visibility, expected, c550) => {
     const water = waterOf(stain, visibility)!
     const Kd = diffuseAttenuation(water, MU)
@@ -75,7 +95,9 @@ describe('daylight', () => {
 })
 
 describe('pigmentAbsorbance (Govardovskii et al. 2000, A1)', () => {
-  it.each([434, 500, 535, 576])('peaks at about 1 at its own wavelength: %d nm', lambdaMax => expect(pigmentAbsorbance(lambdaMax, lambdaMax)).toBeCloseTo(1, 1))
+  it.each([434, 500, 535, 576])('peaks at about 1 at its own wavelength: %d nm', lambdaMax =>
+    expect(pigmentAbsorbance(lambdaMax, lambdaMax)).toBeCloseTo(1, 1),
+  )
   it('has its greatest alpha value within 2 nm of λmax, and a beta band near 189 + 0.315 λmax', () => {
     const wavelengths = Array.from({ length: 301 }, (_, i) => 400 + i)
     const peak = wavelengths.reduce((a, b) => (pigmentAbsorbance(535, b) > pigmentAbsorbance(535, a) ? b : a))

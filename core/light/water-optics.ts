@@ -4,7 +4,10 @@ import type { Sky, Stain } from '#core/terms'
 import { daylightSpectrum, PHOTOPIC, WAVELENGTHS } from './spectrum'
 
 /** Absorption and scattering on the grid [1/m]. */
-export interface InherentOptics { readonly absorption: readonly number[], readonly scattering: readonly number[] }
+export interface InherentOptics {
+  readonly absorption: readonly number[]
+  readonly scattering: readonly number[]
+}
 
 /** Caps without which very dirty water asks for the impossible. */
 const GREATEST_CDOM = 25 // [1/m at 440 nm]
@@ -21,9 +24,16 @@ export function inherentOptics(stain: Stain, scale: number): InherentOptics {
   const chl = Math.min(scale * chl0, GREATEST_CHL)
   const tsm = scale * tsm0
   return {
-    absorption: WAVELENGTHS.map((l, i) =>
-      PURE_WATER[i]! + ag * Math.exp(-slope * (l - 440)) + 0.0378 * chl ** 0.627 * ALGAE[i]! + aNap * tsm * Math.exp(-0.0115 * (l - 440))),
-    scattering: WAVELENGTHS.map(l => 0.00222 * (l / 500) ** -4.32 + 0.416 * chl ** 0.766 * (550 / l) + bNap * tsm * (550 / l) ** eta),
+    absorption: WAVELENGTHS.map(
+      (l, i) =>
+        PURE_WATER[i]! +
+        ag * Math.exp(-slope * (l - 440)) +
+        0.0378 * chl ** 0.627 * ALGAE[i]! +
+        aNap * tsm * Math.exp(-0.0115 * (l - 440)),
+    ),
+    scattering: WAVELENGTHS.map(
+      l => 0.00222 * (l / 500) ** -4.32 + 0.416 * chl ** 0.766 * (550 / l) + bNap * tsm * (550 / l) ** eta,
+    ),
   }
 }
 
@@ -116,15 +126,22 @@ export function secchiDistance(optics: InherentOptics): number | null {
  * @throws {RangeError} if the visibility is not positive
  */
 export function waterOf(stain: Stain, visibilityM: number): InherentOptics | null {
-  if (!(visibilityM > 0 && Number.isFinite(visibilityM))) throw new RangeError(`waterOf: visibilityM must be positive and finite, got ${visibilityM}`)
-  const lnScale = bisect(x => secchiFor(inherentOptics(stain, Math.exp(x)), visibilityM) - visibilityM, Math.log(1e-4), Math.log(1e3), 45)
+  if (!(visibilityM > 0 && Number.isFinite(visibilityM)))
+    throw new RangeError(`waterOf: visibilityM must be positive and finite, got ${visibilityM}`)
+  const lnScale = bisect(
+    x => secchiFor(inherentOptics(stain, Math.exp(x)), visibilityM) - visibilityM,
+    Math.log(1e-4),
+    Math.log(1e3),
+    45,
+  )
   return lnScale === null ? null : inherentOptics(stain, Math.exp(lnScale))
 }
 
 /** Colour temperature of the daylight [K] by sun and sky. From memory. */
 export function daylightKelvin(sky: Sky, sunAltitudeDeg: number): number {
   const h = sunAltitudeDeg
-  const clear = h >= 20 ? 5700 : h >= 5 ? 4700 + (1000 * (h - 5)) / 15 : h >= 0 ? 5500 - 160 * h : h >= -8 ? 5500 - 1100 * h : 4300
+  const clear =
+    h >= 20 ? 5700 : h >= 5 ? 4700 + (1000 * (h - 5)) / 15 : h >= 0 ? 5500 - 160 * h : h >= -8 ? 5500 - 1100 * h : 4300
   if (h < 0 || sky === 'night') return clear
   if (sky === 'overcast' || sky === 'rain') return 6500
   return sky === 'broken' ? (clear + 6300) / 2 : clear

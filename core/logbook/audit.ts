@@ -28,7 +28,11 @@ export interface Audit {
   readonly apart: number
   readonly byChance: number
 }
-export interface Side { readonly events: number, readonly effort: number, readonly rate: RateEstimate | null }
+export interface Side {
+  readonly events: number
+  readonly effort: number
+  readonly rate: RateEstimate | null
+}
 
 /** A rule speaks here when its conditions hold at least by half. */
 const SPEAKS_FROM = 0.5
@@ -46,8 +50,15 @@ const PRIOR = { priorShape: 0.5, priorEffort: 1 / 60 }
  * Nobody fished these by lot: a lure that was favoured for other reasons too takes its rule with it.
  * A search in steps, so that a caller can show progress or stop.
  */
-export function* auditRules(prepared: PreparedBox, stretches: readonly Stretch[], options: AskOptions = {}): Generator<number, Audit> {
-  const sides = new Map<string, { followed: { events: number, effort: number }, against: { events: number, effort: number } }>()
+export function* auditRules(
+  prepared: PreparedBox,
+  stretches: readonly Stretch[],
+  options: AskOptions = {},
+): Generator<number, Audit> {
+  const sides = new Map<
+    string,
+    { followed: { events: number; effort: number }; against: { events: number; effort: number } }
+  >()
   const asks = new Map<object, ReturnType<typeof askOf>>()
   const blank = () => ({ followed: { events: 0, effort: 0 }, against: { events: 0, effort: 0 } })
   for (const [i, stretch] of stretches.entries()) {
@@ -57,7 +68,11 @@ export function* auditRules(prepared: PreparedBox, stretches: readonly Stretch[]
     asks.set(reading, ask)
     const candidate = rank({ ...prepared, lures: [profile], log: NO_LOG }, ask).candidates[0]
     if (!candidate) continue
-    const spoken = new Map(Object.values(ask.axes).flatMap(axis => axis.reasons.map(({ rule, strength }) => [rule.id, { rule, strength }] as const)))
+    const spoken = new Map(
+      Object.values(ask.axes).flatMap(axis =>
+        axis.reasons.map(({ rule, strength }) => [rule.id, { rule, strength }] as const),
+      ),
+    )
     for (const { rule } of spoken.values()) {
       if (jointMembership(rule.when, ask.features) < SPEAKS_FROM) continue
       const follows = doesFollow(rule, candidate, { depth: stint.depthM, speed: stint.speedMs }, ask)
@@ -68,34 +83,72 @@ export function* auditRules(prepared: PreparedBox, stretches: readonly Stretch[]
     }
     if (i % 50 === 49) yield (i + 1) / stretches.length
   }
-  return verdictsOn(sides, dispersionOf(stretches.map(s => ({ group: s.lureId, day: dayOf(s.start), events: s.contacts, effort: s.hours }))))
+  return verdictsOn(
+    sides,
+    dispersionOf(stretches.map(s => ({ group: s.lureId, day: dayOf(s.start), events: s.contacts, effort: s.hours }))),
+  )
 }
 
-type Sides = Readonly<Record<'followed' | 'against', { readonly events: number, readonly effort: number }>>
+type Sides = Readonly<Record<'followed' | 'against', { readonly events: number; readonly effort: number }>>
 
 function verdictsOn(sides: ReadonlyMap<string, Sides>, dispersion: number): Audit {
   const blank: Sides = { followed: { events: 0, effort: 0 }, against: { events: 0, effort: 0 } }
-  const worth = ({ events, effort }: { readonly events: number, readonly effort: number }) => ({ events: events / dispersion, effort: effort / dispersion })
-  const found = RULES.map((rule) => {
+  const worth = ({ events, effort }: { readonly events: number; readonly effort: number }) => ({
+    events: events / dispersion,
+    effort: effort / dispersion,
+  })
+  const found = RULES.map(rule => {
     const { followed, against } = sides.get(rule.id) ?? blank
     const better = probabilityHigher(worth(followed), worth(against))
-    return { rule, followed, against, better, isTested: Math.min(followed.effort, against.effort) >= LEAST_HOURS, chance: 2 * Math.min(better, 1 - better) }
+    return {
+      rule,
+      followed,
+      against,
+      better,
+      isTested: Math.min(followed.effort, against.effort) >= LEAST_HOURS,
+      chance: 2 * Math.min(better, 1 - better),
+    }
   })
   const tested = found.filter(f => f.isTested)
-  const told = standOut(tested.map(f => f.chance), FALSE_SHARE)
+  const told = standOut(
+    tested.map(f => f.chance),
+    FALSE_SHARE,
+  )
   const stands = new Set(tested.filter((_, i) => told[i]).map(f => f.rule.id))
-  const withRate = (side: Sides['followed']): Side => ({ ...side, rate: side.effort > 0 ? rateOf({ ...worth(side), ...PRIOR }) : null })
+  const withRate = (side: Sides['followed']): Side => ({
+    ...side,
+    rate: side.effort > 0 ? rateOf({ ...worth(side), ...PRIOR }) : null,
+  })
   return {
-    tested: tested.length, apart: tested.filter(f => f.chance <= LOOKS_APART).length, byChance: tested.length * LOOKS_APART,
+    tested: tested.length,
+    apart: tested.filter(f => f.chance <= LOOKS_APART).length,
+    byChance: tested.length * LOOKS_APART,
     rules: found.map(({ rule, followed, against, better, isTested, chance }): RuleAudit => ({
-      ruleId: rule.id, better, followed: withRate(followed), against: withRate(against), ratio: isTested ? rateRatio(worth(followed), worth(against)) : null,
-      verdict: !isTested ? 'untested' : stands.has(rule.id) ? (better > 0.5 ? 'supported' : 'contradicted') : chance <= LOOKS_APART ? 'leaning' : 'open',
+      ruleId: rule.id,
+      better,
+      followed: withRate(followed),
+      against: withRate(against),
+      ratio: isTested ? rateRatio(worth(followed), worth(against)) : null,
+      verdict: !isTested
+        ? 'untested'
+        : stands.has(rule.id)
+          ? better > 0.5
+            ? 'supported'
+            : 'contradicted'
+          : chance <= LOOKS_APART
+            ? 'leaning'
+            : 'open',
     })),
   }
 }
 
 /** Whether a set-up does what a rule asks, on most of its axes; `null`: the rule says nothing of this lure. */
-function doesFollow(rule: Rule, candidate: Candidate, fished: Partial<Record<string, number | null>>, ask: ReturnType<typeof askOf>): boolean | null {
+function doesFollow(
+  rule: Rule,
+  candidate: Candidate,
+  fished: Partial<Record<string, number | null>>,
+  ask: ReturnType<typeof askOf>,
+): boolean | null {
   const answers = rule.effects.flatMap((effect: Effect) => {
     if (isPush(effect)) {
       const marks = 'favours' in effect ? effect.favours : effect.against

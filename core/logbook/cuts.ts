@@ -23,27 +23,55 @@ export interface Cut {
   readonly borders?: readonly number[]
 }
 
-export const CUT_IDS = ['lure', 'family', 'colour', 'size', 'depth', 'speed', 'action', 'light', 'temperature', 'clarity', 'place', 'season', 'month', 'species'] as const
-export type CutId = typeof CUT_IDS[number]
+export const CUT_IDS = [
+  'lure',
+  'family',
+  'colour',
+  'size',
+  'depth',
+  'speed',
+  'action',
+  'light',
+  'temperature',
+  'clarity',
+  'place',
+  'season',
+  'month',
+  'species',
+] as const
+export type CutId = (typeof CUT_IDS)[number]
 
 const indices = (borders: readonly number[]) => borders.map((_, i) => i)
 const named = (id: CutId, of: Cut['of'], all: Cut['all'] = null): Cut => ({ id, of, all })
-const classed = (id: CutId, borders: readonly number[], of: Cut['of']): Cut => ({ id, of, all: indices(borders), borders })
+const classed = (id: CutId, borders: readonly number[], of: Cut['of']): Cut => ({
+  id,
+  of,
+  all: indices(borders),
+  borders,
+})
 
 export const CUTS: Readonly<Record<CutId, Cut>> = {
   lure: named('lure', s => s.lureId),
   family: named('family', s => s.profile?.lure.family ?? null),
   colour: named('colour', s => s.traits?.colour ?? null),
   size: classed('size', SIZE_CLASSES_MM, s => s.traits?.size ?? null),
-  depth: classed('depth', DEPTH_CLASSES_M, s => (s.stint.depthM == null ? null : s.traits?.depth ?? null)),
-  speed: classed('speed', SPEED_CLASSES_MS, s => (s.stint.speedMs == null ? null : s.traits?.speed ?? null)),
+  depth: classed('depth', DEPTH_CLASSES_M, s => (s.stint.depthM == null ? null : (s.traits?.depth ?? null))),
+  speed: classed('speed', SPEED_CLASSES_MS, s => (s.stint.speedMs == null ? null : (s.traits?.speed ?? null))),
   action: named('action', s => s.traits?.action ?? null),
   light: named('light', lightOf, LIGHTS),
-  temperature: classed('temperature', TEMPERATURE_BORDERS_C, s => (s.reading ? classOf(TEMPERATURE_BORDERS_C, s.reading.temperatureC) : null)),
-  clarity: classed('clarity', CLARITY_BORDERS_M, s => (s.reading ? classOf(CLARITY_BORDERS_M, s.reading.visibilityM) : null)),
+  temperature: classed('temperature', TEMPERATURE_BORDERS_C, s =>
+    s.reading ? classOf(TEMPERATURE_BORDERS_C, s.reading.temperatureC) : null,
+  ),
+  clarity: classed('clarity', CLARITY_BORDERS_M, s =>
+    s.reading ? classOf(CLARITY_BORDERS_M, s.reading.visibilityM) : null,
+  ),
   place: named('place', s => s.placeId),
   season: named('season', s => SEASONS[Math.floor(((monthOf(s) + 1) % MONTHS) / 3)]!, SEASONS),
-  month: named('month', s => monthOf(s), Array.from({ length: MONTHS }, (_, i) => i)),
+  month: named(
+    'month',
+    s => monthOf(s),
+    Array.from({ length: MONTHS }, (_, i) => i),
+  ),
   species: named('species', s => s.reading?.species ?? null),
 }
 
@@ -54,7 +82,7 @@ function monthOf({ start, reading }: Stretch): number {
   return (month + (reading && reading.latitude < 0 ? MONTHS / 2 : 0)) % MONTHS
 }
 
-function lightOf({ start, reading }: Stretch): typeof LIGHTS[number] | null {
+function lightOf({ start, reading }: Stretch): (typeof LIGHTS)[number] | null {
   if (!reading) return null
   if (reading.sky === 'night') return 'night'
   const { altitudeDeg } = sunPosition(start, reading.latitude, reading.longitude)

@@ -19,7 +19,18 @@ import { poissonSample } from '../../tests/chance'
 const box = { ...demo } as unknown as Box
 const prepared = prepareBox(box)
 const stretches = stretchesOf(prepared)
-const pike: Reading = { species: 'northern-pike', temperatureC: 11.5, at: '2026-05-06T06:40:00+02:00', latitude: 58.4, longitude: 13.2, visibilityM: 1.2, stain: 'brown', bottomM: 4, fishFromM: 1, fishToM: 3 }
+const pike: Reading = {
+  species: 'northern-pike',
+  temperatureC: 11.5,
+  at: '2026-05-06T06:40:00+02:00',
+  latitude: 58.4,
+  longitude: 13.2,
+  visibilityM: 1.2,
+  stain: 'brown',
+  bottomM: 4,
+  fishFromM: 1,
+  fishToM: 3,
+}
 
 describe('rates by cuts', () => {
   it('every cut accounts for every hour and contact, once', () => {
@@ -32,7 +43,12 @@ describe('rates by cuts', () => {
     }
   })
   it('names what was never fished', () => {
-    const lures = ratesBy(stretches, 'lure', { of: 'landed', per: 'hour' }, box.lures.map(l => l.id))
+    const lures = ratesBy(
+      stretches,
+      'lure',
+      { of: 'landed', per: 'hour' },
+      box.lures.map(l => l.id),
+    )
     expect(lures.rows.length + lures.unfished.length).toBe(box.lures.length)
     expect(ratesBy([], 'light', { of: 'landed', per: 'hour' }).unfished).toEqual(['night', 'low sun', 'dull', 'bright'])
   })
@@ -45,22 +61,53 @@ describe('rates by cuts', () => {
     expect(crossed.cells.filter(c => c.hours === 0).every(c => c.rate === null)).toBe(true)
   })
   it('per 100 casts counts casts, not hours', () => {
-    const [row] = ratesBy([{ ...stretches[0]!, casts: 50, contacts: 400, hours: 9 }], 'lure', { of: 'contacts', per: '100 casts' }).rows
+    const [row] = ratesBy([{ ...stretches[0]!, casts: 50, contacts: 400, hours: 9 }], 'lure', {
+      of: 'contacts',
+      per: '100 casts',
+    }).rows
     expect(row!.rate.mean).toBeCloseTo(800, -1.5)
   })
 })
 
 describe('notes', () => {
-  const lures = ['hot', 'natural'].map((pattern): Lure => ({ id: pattern, name: pattern, family: 'crankbait', lengthMm: 60, colours: { pattern: pattern as 'hot' } }))
+  const lures = ['hot', 'natural'].map((pattern): Lure => ({
+    id: pattern,
+    name: pattern,
+    family: 'crankbait',
+    lengthMm: 60,
+    colours: { pattern: pattern as 'hot' },
+  }))
   /** Days of two hours with each colour, with so many contacts an hour each. */
-  const logOf = (random: () => number, days: number, hot: number, natural: number) => stretchesOf(prepareBox({ lures, parts: [], outfits: [], tests: [], trips: Array.from({ length: days }, (_, d): Trip => {
-    const date = `2026-06-${String(1 + (d % 28)).padStart(2, '0')}`
-    const stint = (id: string, hour: number, rate: number) => ({
-      id: `${id}${d}`, lureId: id, start: `${date}T${String(hour).padStart(2, '0')}:00:00Z`, end: `${date}T${String(hour + 2).padStart(2, '0')}:00:00Z`, depthM: 1.2,
-      events: Array.from({ length: poissonSample(2 * rate, random) }, (_, i) => ({ id: `${id}${d}-${i}`, kind: 'hit' as const, at: `${date}T${String(hour).padStart(2, '0')}:${String(10 + 6 * i).padStart(2, '0')}:00Z` })),
-    })
-    return { id: `t${d}`, start: `${date}T06:00:00Z`, end: `${date}T10:00:00Z`, stints: [stint('hot', 6, hot), stint('natural', 8, natural)] }
-  }) }))
+  const logOf = (random: () => number, days: number, hot: number, natural: number) =>
+    stretchesOf(
+      prepareBox({
+        lures,
+        parts: [],
+        outfits: [],
+        tests: [],
+        trips: Array.from({ length: days }, (_, d): Trip => {
+          const date = `2026-06-${String(1 + (d % 28)).padStart(2, '0')}`
+          const stint = (id: string, hour: number, rate: number) => ({
+            id: `${id}${d}`,
+            lureId: id,
+            start: `${date}T${String(hour).padStart(2, '0')}:00:00Z`,
+            end: `${date}T${String(hour + 2).padStart(2, '0')}:00:00Z`,
+            depthM: 1.2,
+            events: Array.from({ length: poissonSample(2 * rate, random) }, (_, i) => ({
+              id: `${id}${d}-${i}`,
+              kind: 'hit' as const,
+              at: `${date}T${String(hour).padStart(2, '0')}:${String(10 + 6 * i).padStart(2, '0')}:00Z`,
+            })),
+          })
+          return {
+            id: `t${d}`,
+            start: `${date}T06:00:00Z`,
+            end: `${date}T10:00:00Z`,
+            stints: [stint('hot', 6, hot), stint('natural', 8, natural)],
+          }
+        }),
+      }),
+    )
   it('what draws three times as much over a season is believed, told with its direction', () => {
     const { believed } = notesOf(logOf(seededRandom(3), 20, 3, 1), CHOSEN_CUTS)
     expect(believed).toMatchObject({ sure: 'worth-believing' })
@@ -69,7 +116,10 @@ describe('notes', () => {
   })
   it('where both are alike a note is worth believing in hardly one season of ten', () => {
     const random = seededRandom(5)
-    const wrong = Array.from({ length: 40 }, () => notesOf(logOf(random, 12, 1.5, 1.5), CHOSEN_CUTS).believed?.sure).filter(sure => sure === 'worth-believing').length
+    const wrong = Array.from(
+      { length: 40 },
+      () => notesOf(logOf(random, 12, 1.5, 1.5), CHOSEN_CUTS).believed?.sure,
+    ).filter(sure => sure === 'worth-believing').length
     expect(wrong).toBeLessThanOrEqual(6)
   })
   it('one day with one depth: nothing else was tried, and a day of trying tells less apart than a factor of two', () => {
@@ -88,14 +138,34 @@ describe('a simulated log', () => {
   it('the colour that draws twice the bites is found, with the truth inside its interval in nine logs of ten', () => {
     const random = seededRandom(11)
     const colours = ['hot', 'natural', 'dark', 'plain'] as const
-    const lures = colours.map((pattern, i): Lure => ({ id: `c${i}`, name: pattern, family: 'crankbait', lengthMm: 60, colours: { pattern } }))
+    const lures = colours.map((pattern, i): Lure => ({
+      id: `c${i}`,
+      name: pattern,
+      family: 'crankbait',
+      lengthMm: 60,
+      colours: { pattern },
+    }))
     let [best, held, of] = [0, 0, 0]
     for (let run = 0; run < 100; run++) {
       const trips: Trip[] = Array.from({ length: 12 }, (_, t) => ({
-        id: `t${t}`, start: '2026-05-01T06:00:00Z', end: '2026-05-01T08:00:00Z',
-        stints: lures.map((lure, i) => ({ id: `t${t}s${i}`, start: '2026-05-01T06:00:00Z', end: '2026-05-01T08:00:00Z', lureId: lure.id, events: Array.from({ length: poissonSample(2 * (i === 0 ? 2 : 1), random) }, (_, e) => ({ id: `${t} ${i} ${e}`, kind: 'hit' as const })) })),
+        id: `t${t}`,
+        start: '2026-05-01T06:00:00Z',
+        end: '2026-05-01T08:00:00Z',
+        stints: lures.map((lure, i) => ({
+          id: `t${t}s${i}`,
+          start: '2026-05-01T06:00:00Z',
+          end: '2026-05-01T08:00:00Z',
+          lureId: lure.id,
+          events: Array.from({ length: poissonSample(2 * (i === 0 ? 2 : 1), random) }, (_, e) => ({
+            id: `${t} ${i} ${e}`,
+            kind: 'hit' as const,
+          })),
+        })),
       }))
-      const { rows } = ratesBy(stretchesOf(prepareBox({ ...box, lures, trips })), 'colour', { of: 'contacts', per: 'hour' })
+      const { rows } = ratesBy(stretchesOf(prepareBox({ ...box, lures, trips })), 'colour', {
+        of: 'contacts',
+        per: 'hour',
+      })
       if (rows[0]!.value === 'hot') best++
       for (const { value, rate } of rows) {
         of++
@@ -112,8 +182,17 @@ describe('the log in the judgement', () => {
   const ask = askOf(pike)
   /** Each a lure of its own kind and colour, so that only the lure itself can teach. */
   const profiles = box.lures.map(lure => profileOf(lure, []))
-  const fished = (lure: number, contacts: number, hours: number, over: Partial<LoggedStretch['taught']> = {}): LoggedStretch => ({
-    taught: { lure: profiles[lure]!.lure.id, kind: null, colour: null, depth: null, ...over }, contacts, landed: contacts, hours, reading: completeReading(pike).reading,
+  const fished = (
+    lure: number,
+    contacts: number,
+    hours: number,
+    over: Partial<LoggedStretch['taught']> = {},
+  ): LoggedStretch => ({
+    taught: { lure: profiles[lure]!.lure.id, kind: null, colour: null, depth: null, ...over },
+    contacts,
+    landed: contacts,
+    hours,
+    reading: completeReading(pike).reading,
   })
   const verdictsOf = (stretches: readonly LoggedStretch[], dispersion = 1) => {
     const says = logSays({ stretches, dispersion }, ask)
@@ -123,29 +202,60 @@ describe('the log in the judgement', () => {
     const of = verdictsOf([fished(0, 30, 10), fished(1, 1, 12), fished(2, 8, 10)])
     expect(movedByLog(0.6, of(0))).toBeGreaterThan(0.6)
     expect(movedByLog(0.6, of(1))).toBeLessThan(0.6)
-    fc.assert(fc.property(fc.array(fc.tuple(fc.integer({ min: 0, max: 200 }), fc.double({ min: 0.1, max: 50, noNaN: true })), { minLength: 1, maxLength: 8 }), (lures) => {
-      const of = verdictsOf(lures.map(([c, h], i) => fished(i, c, h)))
-      for (const [i] of lures.entries()) {
-        for (const score of [0.1, 0.5, 0.9, 0.99]) {
-          const moved = movedByLog(score, of(i))
-          expect(Math.abs(Math.log(moved / score))).toBeLessThanOrEqual(logBound(ask) + 1e-12)
-          expect(moved).toBeLessThan(1)
-        }
-      }
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 0, max: 200 }), fc.double({ min: 0.1, max: 50, noNaN: true })), {
+          minLength: 1,
+          maxLength: 8,
+        }),
+        lures => {
+          const of = verdictsOf(lures.map(([c, h], i) => fished(i, c, h)))
+          for (const [i] of lures.entries()) {
+            for (const score of [0.1, 0.5, 0.9, 0.99]) {
+              const moved = movedByLog(score, of(i))
+              expect(Math.abs(Math.log(moved / score))).toBeLessThanOrEqual(logBound(ask) + 1e-12)
+              expect(moved).toBeLessThan(1)
+            }
+          }
+        },
+      ),
+      { numRuns: 40 },
+    )
   })
   it('never raises a lure that was fished for nothing, whatever its kin did, and one alone says nothing', () => {
-    fc.assert(fc.property(fc.array(fc.tuple(fc.integer({ min: 0, max: 60 }), fc.double({ min: 0.1, max: 30, noNaN: true })), { minLength: 1, maxLength: 8 }), fc.double({ min: 0.2, max: 12, noNaN: true }), fc.double({ min: 1, max: 4, noNaN: true }), (others, hours, dispersion) => {
-      const { family } = profiles[0]!.lure
-      const of = verdictsOf([fished(0, 0, hours, { kind: family, depth: '1' }), ...others.map(([c, h], i) => fished(i + 1, c, h, { kind: i % 2 ? family : 'other', depth: String(i % 3) }))], dispersion)
-      expect(of(0).ratio).toBeLessThanOrEqual(1)
-    }), { numRuns: 80 })
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.integer({ min: 0, max: 60 }), fc.double({ min: 0.1, max: 30, noNaN: true })), {
+          minLength: 1,
+          maxLength: 8,
+        }),
+        fc.double({ min: 0.2, max: 12, noNaN: true }),
+        fc.double({ min: 1, max: 4, noNaN: true }),
+        (others, hours, dispersion) => {
+          const { family } = profiles[0]!.lure
+          const of = verdictsOf(
+            [
+              fished(0, 0, hours, { kind: family, depth: '1' }),
+              ...others.map(([c, h], i) =>
+                fished(i + 1, c, h, { kind: i % 2 ? family : 'other', depth: String(i % 3) }),
+              ),
+            ],
+            dispersion,
+          )
+          expect(of(0).ratio).toBeLessThanOrEqual(1)
+        },
+      ),
+      { numRuns: 80 },
+    )
     expect(verdictsOf([fished(0, 12, 2)])(0).ratio).toBe(1)
   })
   it('learns kinds, not only lures: a sister that was never fished rises with what her kind caught, less than the one that caught', () => {
     const twins = profiles.map((p, i) => ({ p, i })).filter(({ p }) => p.lure.family === 'crankbait')
     const [caught, sister] = [twins[0]!.i, twins[1]!.i]
-    const of = verdictsOf([fished(caught, 24, 8, { kind: 'crankbait' }), ...profiles.slice(-4).map((_, k) => fished(profiles.length - 1 - k, 4, 10, { kind: `other ${k}` }))])
+    const of = verdictsOf([
+      fished(caught, 24, 8, { kind: 'crankbait' }),
+      ...profiles.slice(-4).map((_, k) => fished(profiles.length - 1 - k, 4, 10, { kind: `other ${k}` })),
+    ])
     expect(of(sister).ratio).toBeGreaterThan(1)
     expect(of(sister).ratio).toBeLessThanOrEqual(of(caught).ratio)
   })
@@ -157,17 +267,39 @@ describe('the log in the judgement', () => {
     expect(verdictsOf(many, 3)(0).ratio).toBeLessThan(verdictsOf(many)(0).ratio)
   })
   it('never outvotes physics: a set-up that misses the depth, the speed or the rod stays behind the one that does not, whatever the logs say', () => {
-    for (const reading of [pike, { species: 'perch', temperatureC: 4 }, { species: 'sea-bass', temperatureC: 14, water: 'surf', from: 'bank' }] as Reading[]) {
+    for (const reading of [
+      pike,
+      { species: 'perch', temperatureC: 4 },
+      { species: 'sea-bass', temperatureC: 14, water: 'surf', from: 'bank' },
+    ] as Reading[]) {
       const { axes } = askOf(reading)
       const total = Object.values(axes).reduce((sum, a) => sum + a.weight, 0)
-      for (const axis of ['depth', 'speed', 'rod'] as const) expect(2 * logBound({ axes })).toBeLessThan((axes[axis].weight * Math.log(1 / 0.05)) / total)
+      for (const axis of ['depth', 'speed', 'rod'] as const)
+        expect(2 * logBound({ axes })).toBeLessThan((axes[axis].weight * Math.log(1 / 0.05)) / total)
     }
   })
   it('never brings back what is excluded, and can be left out', () => {
-    const trips: Trip[] = [{ id: 't', start: pike.at!, end: '2026-05-06T12:40:00+02:00', stints: [{ id: 's', start: pike.at!, end: '2026-05-06T12:40:00+02:00', lureId: 'l70', reading: pike, events: Array.from({ length: 50 }, (_, i) => ({ id: `e${i}`, kind: 'landed' as const })) }] }]
+    const trips: Trip[] = [
+      {
+        id: 't',
+        start: pike.at!,
+        end: '2026-05-06T12:40:00+02:00',
+        stints: [
+          {
+            id: 's',
+            start: pike.at!,
+            end: '2026-05-06T12:40:00+02:00',
+            lureId: 'l70',
+            reading: pike,
+            events: Array.from({ length: 50 }, (_, i) => ({ id: `e${i}`, kind: 'landed' as const })),
+          },
+        ],
+      },
+    ]
     const with0 = { ...box, lures: box.lures.map(l => (l.id === 'l70' ? { ...l, quantity: 0 } : l)), trips }
     expect(rank(prepareBox(with0), ask).rejected.find(r => r.lureId === 'l70')?.code).toBe('none-left')
-    const scores = (useLog: boolean, log: readonly Trip[]) => rank(prepareBox({ ...box, trips: log }, { useLog }), ask).candidates.map(c => [c.profile.lure.id, c.score])
+    const scores = (useLog: boolean, log: readonly Trip[]) =>
+      rank(prepareBox({ ...box, trips: log }, { useLog }), ask).candidates.map(c => [c.profile.lure.id, c.score])
     expect(scores(false, box.trips)).toEqual(scores(true, []))
     expect(scores(true, box.trips)).not.toEqual(scores(true, []))
   })
@@ -181,21 +313,46 @@ describe('days like today', () => {
   })
   it('distance: nought to itself, the same both ways, farther for another fish or season', () => {
     const at = (change: Partial<Reading>) => completeReading({ ...pike, ...change }).reading
-    fc.assert(fc.property(fc.double({ min: 0, max: 28, noNaN: true }), fc.double({ min: 0.2, max: 8, noNaN: true }), (temperatureC, visibilityM) => {
-      const [a, b] = [at({}), at({ temperatureC, visibilityM })]
-      expect(readingDistance(a, a)).toBe(0)
-      expect(readingDistance(a, b)).toBeCloseTo(readingDistance(b, a), 12)
-    }))
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 28, noNaN: true }),
+        fc.double({ min: 0.2, max: 8, noNaN: true }),
+        (temperatureC, visibilityM) => {
+          const [a, b] = [at({}), at({ temperatureC, visibilityM })]
+          expect(readingDistance(a, a)).toBe(0)
+          expect(readingDistance(a, b)).toBeCloseTo(readingDistance(b, a), 12)
+        },
+      ),
+    )
     expect(readingDistance(at({}), at({ species: 'sea-bass' }))).toBeGreaterThan(1)
-    expect(readingDistance(at({}), at({ at: '2026-11-06T06:40:00+01:00' }))).toBeGreaterThan(readingDistance(at({}), at({ at: '2026-06-06T06:40:00+01:00' })))
+    expect(readingDistance(at({}), at({ at: '2026-11-06T06:40:00+01:00' }))).toBeGreaterThan(
+      readingDistance(at({}), at({ at: '2026-06-06T06:40:00+01:00' })),
+    )
   })
 })
 
 describe('what the own water says of the rules', () => {
-  const lures: Lure[] = [{ id: 'hot', name: 'hot', family: 'spinnerbait', lengthMm: 100, weightG: 20, colours: { pattern: 'hot' } }, { id: 'drab', name: 'drab', family: 'spinnerbait', lengthMm: 100, weightG: 20, colours: { pattern: 'natural' } }]
-  const logOf = (hot: number, drab: number, hours = 20): Trip[] => [{ id: 't', start: '2026-05-01T06:00:00Z', stints: [['hot', hot], ['drab', drab]].map(([lureId, n]) => ({
-    id: String(lureId), start: '2026-05-01T06:00:00Z', end: new Date(Date.parse('2026-05-01T06:00:00Z') + hours * 3_600_000).toISOString(), lureId: String(lureId), reading: { ...pike, visibilityM: 0.4, stain: 'mud', at: null }, events: Array.from({ length: Number(n) }, (_, i) => ({ id: `${lureId}${i}`, kind: 'hit' as const })),
-  })) }]
+  const lures: Lure[] = [
+    { id: 'hot', name: 'hot', family: 'spinnerbait', lengthMm: 100, weightG: 20, colours: { pattern: 'hot' } },
+    { id: 'drab', name: 'drab', family: 'spinnerbait', lengthMm: 100, weightG: 20, colours: { pattern: 'natural' } },
+  ]
+  const logOf = (hot: number, drab: number, hours = 20): Trip[] => [
+    {
+      id: 't',
+      start: '2026-05-01T06:00:00Z',
+      stints: [
+        ['hot', hot],
+        ['drab', drab],
+      ].map(([lureId, n]) => ({
+        id: String(lureId),
+        start: '2026-05-01T06:00:00Z',
+        end: new Date(Date.parse('2026-05-01T06:00:00Z') + hours * 3_600_000).toISOString(),
+        lureId: String(lureId),
+        reading: { ...pike, visibilityM: 0.4, stain: 'mud', at: null },
+        events: Array.from({ length: Number(n) }, (_, i) => ({ id: `${lureId}${i}`, kind: 'hit' as const })),
+      })),
+    },
+  ]
   const audit = (trips: Trip[]) => {
     const own = prepareBox({ ...box, lures, tests: [], trips })
     const steps = auditRules(own, stretchesOf(own))

@@ -19,9 +19,9 @@ export interface Notes {
   readonly lures: number
   readonly believed: Contrast | null
   /** Cuts in which only one value was fished, with that value. */
-  readonly untried: readonly { readonly cut: CutId, readonly value: string | number }[]
+  readonly untried: readonly { readonly cut: CutId; readonly value: string | number }[]
   /** What to fish by turns with the rest, and the factor that one day of it tells apart; `null`: nothing was fished two ways. */
-  readonly settle: { readonly cut: CutId, readonly value: string | number, readonly times: number } | null
+  readonly settle: { readonly cut: CutId; readonly value: string | number; readonly times: number } | null
 }
 
 /** What an angler can choose; conditions are looked at only over more than one day. */
@@ -47,25 +47,41 @@ const NINETY = 1.6449
 export function notesOf(stretches: readonly Stretch[], cuts: readonly CutId[]): Notes {
   const all = sumOf(stretches)
   const found = cuts.flatMap(cut => contrastsOf(stretches, cut))
-  const told = standOut(found.map(c => c.chance), FALSE_SHARE)
-  const contrasts = found.map(({ chance, dispersion, ...c }, i) => ({ chance, dispersion, contrast: { ...c, sure: told[i] ? 'worth-believing' : chance < LEANS ? 'leaning' : 'open' } satisfies Contrast }))
+  const told = standOut(
+    found.map(c => c.chance),
+    FALSE_SHARE,
+  )
+  const contrasts = found.map(({ chance, dispersion, ...c }, i) => ({
+    chance,
+    dispersion,
+    contrast: { ...c, sure: told[i] ? 'worth-believing' : chance < LEANS ? 'leaning' : 'open' } satisfies Contrast,
+  }))
   const believed = [...contrasts].sort((a, b) => a.chance - b.chance)[0] ?? null
   // The most may be gained where the upper end is highest and nothing is known for sure.
-  const open = [...contrasts].filter(c => c.contrast.sure !== 'worth-believing').sort((a, b) => b.contrast.times.high - a.contrast.times.high)[0] ?? null
+  const open =
+    [...contrasts]
+      .filter(c => c.contrast.sure !== 'worth-believing')
+      .sort((a, b) => b.contrast.times.high - a.contrast.times.high)[0] ?? null
   const expected = ((all.contacts + BLANK) / Math.max(all.hours, LEAST_HOURS)) * (DAY_HOURS / 2)
   return {
-    all, lures: new Set(stretches.map(s => s.lureId)).size, believed: believed?.contrast ?? null,
-    untried: cuts.flatMap((cut) => {
+    all,
+    lures: new Set(stretches.map(s => s.lureId)).size,
+    believed: believed?.contrast ?? null,
+    untried: cuts.flatMap(cut => {
       const values = new Set(stretches.map(CUTS[cut].of).filter(v => v !== null))
       return values.size === 1 && CUTS[cut].all ? [{ cut, value: [...values][0]! }] : []
     }),
-    settle: open && { cut: open.contrast.cut, value: open.contrast.value, times: Math.exp(NINETY * Math.sqrt((2 * open.dispersion) / expected)) },
+    settle: open && {
+      cut: open.contrast.cut,
+      value: open.contrast.value,
+      times: Math.exp(NINETY * Math.sqrt((2 * open.dispersion) / expected)),
+    },
   }
 }
 
 function contrastsOf(stretches: readonly Stretch[], cut: CutId) {
   const { of } = CUTS[cut]
-  const known = stretches.flatMap((stretch) => {
+  const known = stretches.flatMap(stretch => {
     const group = of(stretch)
     return group === null ? [] : [{ group, stretch }]
   })

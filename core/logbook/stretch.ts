@@ -31,7 +31,11 @@ export function stretchesOf(prepared: PreparedBox): readonly Stretch[] {
     return known
   }
   return prepared.box.trips
-    .flatMap(trip => (trip.stints ?? []).map(stint => stretchOf(trip, stint, profiles.get(stint.lureId) ?? null, completed(stint.reading))))
+    .flatMap(trip =>
+      (trip.stints ?? []).map(stint =>
+        stretchOf(trip, stint, profiles.get(stint.lureId) ?? null, completed(stint.reading)),
+      ),
+    )
     .filter(s => s.hours > 0 || s.events.length > 0)
     .sort((a, b) => Date.parse(a.start) - Date.parse(b.start) || (a.stintId < b.stintId ? -1 : 1))
 }
@@ -40,7 +44,15 @@ function stretchOf(trip: Trip, stint: Stint, profile: LureProfile | null, readin
   const { depthM, speedMs, cadence } = stint
   return {
     ...tallyOf(stint),
-    tripId: trip.id, stintId: stint.id, placeId: trip.placeId ?? null, start: stint.start, lureId: stint.lureId, profile, stint, reading, events: stint.events ?? [],
+    tripId: trip.id,
+    stintId: stint.id,
+    placeId: trip.placeId ?? null,
+    start: stint.start,
+    lureId: stint.lureId,
+    profile,
+    stint,
+    reading,
+    events: stint.events ?? [],
     // A depth or a speed that nobody noted has no class; the cuts leave it out.
     traits: profile && traitsOf(profile, { depthM: depthM ?? 0, speedMs: speedMs ?? 0, cadence: cadence ?? null }),
   }

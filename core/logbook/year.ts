@@ -10,7 +10,12 @@ export interface YearSheet {
   readonly trips: number
   /** Twelve months, January first. */
   readonly months: readonly Tally[]
-  readonly species: readonly { readonly species: string, readonly landed: number, readonly contacts: number, readonly longest: TripEvent | null }[]
+  readonly species: readonly {
+    readonly species: string
+    readonly landed: number
+    readonly contacts: number
+    readonly longest: TripEvent | null
+  }[]
   /** By hours fished, most first. */
   readonly lures: readonly ({ readonly lureId: string } & Tally)[]
   /** Lures lost for good. */
@@ -24,17 +29,37 @@ export function yearsOf(stretches: readonly Stretch[]): readonly number[] {
 
 export function yearSheet(stretches: readonly Stretch[], year: number): YearSheet {
   const own = stretches.filter(s => s.start.startsWith(`${year}-`))
-  const fish = own.flatMap(s => fishOfStint(s).filter(isContact).map(({ events, kind }) => ({ kind, event: events[events.length - 1]!, species: events.map(e => e.species).findLast(name => name != null) ?? s.reading?.species ?? '' })))
+  const fish = own
+    .flatMap(s =>
+      fishOfStint(s)
+        .filter(isContact)
+        .map(({ events, kind }) => ({
+          kind,
+          event: events[events.length - 1]!,
+          species: events.map(e => e.species).findLast(name => name != null) ?? s.reading?.species ?? '',
+        })),
+    )
     .filter(({ species }) => species !== '')
   return {
-    year, all: sumOf(own), trips: new Set(own.map(s => s.tripId)).size,
+    year,
+    all: sumOf(own),
+    trips: new Set(own.map(s => s.tripId)).size,
     months: byMonth(own),
-    species: [...groupBy(fish, f => f.species)].map(([species, list]) => {
-      const landed = list.filter(f => f.kind === 'landed').map(f => f.event)
-      const measured = landed.filter(e => e.lengthMm != null)
-      return { species, contacts: list.length, landed: landed.length, longest: measured.length > 0 ? measured.reduce((a, b) => (b.lengthMm! > a.lengthMm! ? b : a)) : null }
-    }).sort((a, b) => b.landed - a.landed || b.contacts - a.contacts),
-    lures: [...groupBy(own, s => s.lureId)].map(([lureId, list]) => ({ lureId, ...sumOf(list) })).sort((a, b) => b.hours - a.hours),
+    species: [...groupBy(fish, f => f.species)]
+      .map(([species, list]) => {
+        const landed = list.filter(f => f.kind === 'landed').map(f => f.event)
+        const measured = landed.filter(e => e.lengthMm != null)
+        return {
+          species,
+          contacts: list.length,
+          landed: landed.length,
+          longest: measured.length > 0 ? measured.reduce((a, b) => (b.lengthMm! > a.lengthMm! ? b : a)) : null,
+        }
+      })
+      .sort((a, b) => b.landed - a.landed || b.contacts - a.contacts),
+    lures: [...groupBy(own, s => s.lureId)]
+      .map(([lureId, list]) => ({ lureId, ...sumOf(list) }))
+      .sort((a, b) => b.hours - a.hours),
     lost: own.flatMap(s => s.events).filter(event => event.kind === 'lure-lost').length,
   }
 }

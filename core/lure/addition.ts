@@ -27,11 +27,16 @@ const USUAL_SINKER_G = 7
 /** Weights that depend on no water: what is threaded on a body before anyone knows how deep it will be fished [g]. */
 export function usualAddition({ adds }: TechniqueRow, body: LureProfile): AddedWeight {
   switch (adds) {
-    case 'nothing': return NOTHING_ADDED
-    case 'weighted-hook': return { grams: WEIGHTED_HOOK_G, part: null }
-    case 'head': return { grams: headByLength(body), part: null }
-    case 'clip-blade': return { grams: CLIP_BLADE_G, part: null }
-    default: return { grams: USUAL_SINKER_G, part: null }
+    case 'nothing':
+      return NOTHING_ADDED
+    case 'weighted-hook':
+      return { grams: WEIGHTED_HOOK_G, part: null }
+    case 'head':
+      return { grams: headByLength(body), part: null }
+    case 'clip-blade':
+      return { grams: CLIP_BLADE_G, part: null }
+    default:
+      return { grams: USUAL_SINKER_G, part: null }
   }
 }
 
@@ -48,18 +53,29 @@ export function fitsTechnique({ kind, shape, hookKind }: Part, { adds, rig, hook
       if (rig === 'underspin') return shape === 'underspin'
       return shape !== 'mushroom' && shape !== 'underspin' && shape !== 'belly'
     }
-    case 'bullet': return kind === 'sinker' && shape === 'bullet'
-    case 'drop-sinker': return kind === 'sinker' && shape !== 'bullet'
-    case 'clip-blade': return kind === 'clip-blade'
-    case 'weighted-hook': return (kind === 'hook' || shape === 'belly') && hookKind === hook
-    default: return false
+    case 'bullet':
+      return kind === 'sinker' && shape === 'bullet'
+    case 'drop-sinker':
+      return kind === 'sinker' && shape !== 'bullet'
+    case 'clip-blade':
+      return kind === 'clip-blade'
+    case 'weighted-hook':
+      return (kind === 'hook' || shape === 'belly') && hookKind === hook
+    default:
+      return false
   }
 }
 
 /** Spoons that carry a fly out: 5 to 20 g (assumed), lightest first. */
 export function flySpoons(lures: readonly LureProfile[]): readonly LureProfile[] {
   return lures
-    .filter(({ lure, weightG }) => (lure.family === 'casting-spoon' || lure.family === 'dense-spoon') && lure.quantity !== 0 && weightG.value >= FLY_SPOON_G[0] && weightG.value <= FLY_SPOON_G[1])
+    .filter(
+      ({ lure, weightG }) =>
+        (lure.family === 'casting-spoon' || lure.family === 'dense-spoon') &&
+        lure.quantity !== 0 &&
+        weightG.value >= FLY_SPOON_G[0] &&
+        weightG.value <= FLY_SPOON_G[1],
+    )
     .sort((a, b) => a.weightG.value - b.weightG.value || (a.lure.id < b.lure.id ? -1 : 1))
 }
 const FLY_SPOON_G = [5, 20] as const

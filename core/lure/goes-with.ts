@@ -24,7 +24,10 @@ export function goesWith(profile: LureProfile, all: readonly LureProfile[], part
   return {
     rigs: profile.techniques.map(technique => ({
       technique,
-      parts: technique.adds === 'nothing' ? [] : parts.filter(part => fitsTechnique(part, technique)).sort((a, b) => (a.weightG ?? 0) - (b.weightG ?? 0)),
+      parts:
+        technique.adds === 'nothing'
+          ? []
+          : parts.filter(part => fitsTechnique(part, technique)).sort((a, b) => (a.weightG ?? 0) - (b.weightG ?? 0)),
     })),
     trailers: all.filter(other => mayTrail(other, profile)),
     hosts: all.filter(other => mayTrail(profile, other)),

@@ -16,7 +16,12 @@ export interface Assembled {
 
 /** Weight in water of the whole bait [N]. */
 export function sinkingNewton({ profile, trailer, technique, added }: Assembled, density: number): number {
-  return bodyNewton(profile, density) + (trailer ? bodyNewton(trailer, density) : 0) + leadNewton(added.grams, density) + hookNewton(profile, technique, density)
+  return (
+    bodyNewton(profile, density) +
+    (trailer ? bodyNewton(trailer, density) : 0) +
+    leadNewton(added.grams, density) +
+    hookNewton(profile, technique, density)
+  )
 }
 
 function bodyNewton(lure: LureProfile, density: number): number {
@@ -43,7 +48,10 @@ const SLIM_FLOATER = 950
  * Mean density [kg/m³]: a hang test outranks the owner's word on floating and sinking, and that the family's.
  * A plug only said to hang hangs in the water it is fished in, of the density given (fresh where none is): plugs for salt water are made for it.
  */
-export function bodyDensity({ lure, typical, buoyancy, hang, weightG, fallAreaCm2 }: LureProfile, hangsIn = FRESH): number {
+export function bodyDensity(
+  { lure, typical, buoyancy, hang, weightG, fallAreaCm2 }: LureProfile,
+  hangsIn = FRESH,
+): number {
   if (hang) {
     // Surplus from the rise: b = ρ CdA U|U| / 2g; the volume is (m + b)/ρ.
     const rho = waterDensity(hang.temperatureC, hang.salinityPsu)
@@ -52,21 +60,31 @@ export function bodyDensity({ lure, typical, buoyancy, hang, weightG, fallAreaCm
     return (mass * rho) / (mass + surplus)
   }
   if (buoyancy.known === 'typical') return typical.densityKgM3
-  const byWord = { 'floats': lure.family === 'jerkbait' ? SLIM_FLOATER : 900, 'hangs': hangsIn, 'sinks-slowly': 1050, 'sinks': Math.max(1200, typical.densityKgM3) } // [kg/m³] assumed
+  const byWord = {
+    'floats': lure.family === 'jerkbait' ? SLIM_FLOATER : 900,
+    'hangs': hangsIn,
+    'sinks-slowly': 1050,
+    'sinks': Math.max(1200, typical.densityKgM3),
+  } // [kg/m³] assumed
   return byWord[buoyancy.value]
 }
 
 /** Speed of the fall with this rig: the owner's timed drop of the same rig and weight, else his figure, else computed. Never negative. */
 export function fallSpeed(tackle: Assembled, density: number): Known<number> {
   const { profile, technique, added } = tackle
-  const same = profile.fallTests.find(t => (t.rig === null || t.rig === technique.rig) && Math.abs(t.addedG - added.grams) < 0.3)
+  const same = profile.fallTests.find(
+    t => (t.rig === null || t.rig === technique.rig) && Math.abs(t.addedG - added.grams) < 0.3,
+  )
   if (same) return { value: same.speedMs, known: 'tested', trust: 1 }
   if (profile.fallStatedMs && added.grams === 0) return profile.fallStatedMs
   const weight = sinkingNewton(tackle, density)
   // The same rig timed with another weight gives the drag area, and that this weight's speed.
   const timed = profile.fallTests.find(t => t.rig === technique.rig)
-  const timedWeight = timed ? bodyNewton(profile, density) + leadNewton(timed.addedG, density) + hookNewton(profile, technique, density) : 0
-  if (timed && timedWeight > 0 && weight > 0) return { value: timed.speedMs * Math.sqrt(weight / timedWeight), known: 'computed', trust: COMPUTED_FROM_TEST }
+  const timedWeight = timed
+    ? bodyNewton(profile, density) + leadNewton(timed.addedG, density) + hookNewton(profile, technique, density)
+    : 0
+  if (timed && timedWeight > 0 && weight > 0)
+    return { value: timed.speedMs * Math.sqrt(weight / timedWeight), known: 'computed', trust: COMPUTED_FROM_TEST }
   const area = profile.fallAreaCm2 * 1e-4 * (technique.fallArea ?? 1)
   if (weight <= 0) return computed(0, profile.weightG)
   return computed(sinkSpeedOfWeight(weight, area, density), profile.weightG)

@@ -8,6 +8,18 @@ export { isBiteProof, type PreparedOutfit, prepareOutfit, windowVerdict } from '
 export { buoyancyWord, intensityWith, type LureProfile, profileOf } from './profile'
 export { DEEPEST_M, type Depths, reachOf, REFERENCE_CAST } from './reach'
 export { deepestOf, type GetsDown, throwsOf } from './thrown'
-export { classOf, classRange, colourClass, DEPTH_CLASSES_M, differingTraits, type SetupTraits, SIZE_CLASSES_MM, SPEED_CLASSES_MS, type Trait, TRAITS, traitsOf } from './traits'
+export {
+  classOf,
+  classRange,
+  colourClass,
+  DEPTH_CLASSES_M,
+  differingTraits,
+  type SetupTraits,
+  SIZE_CLASSES_MM,
+  SPEED_CLASSES_MS,
+  type Trait,
+  TRAITS,
+  traitsOf,
+} from './traits'
 export { usualFall } from './usual-fall'
 export { presenceOf, scale5, vibrationOf } from './with-trailer'

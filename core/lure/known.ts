@@ -2,7 +2,11 @@
 export type KnownAs = 'tested' | 'stated' | 'computed' | 'typical'
 
 /** A figure with how it is known and how far it can be trusted, 0..1. */
-export interface Known<T> { readonly value: T, readonly known: KnownAs, readonly trust: number }
+export interface Known<T> {
+  readonly value: T
+  readonly known: KnownAs
+  readonly trust: number
+}
 
 /** Trust in what a test leads to by one step of physics. */
 export const COMPUTED_FROM_TEST = 0.9

@@ -6,6 +6,11 @@ const SHORTEST_MM = 35
 
 /** Whether a body can be threaded on a lure's hook. */
 export function mayTrail({ lure: { id, role }, lengthMm }: LureProfile, host: LureProfile): boolean {
-  return (role === 'trailer' || role === 'both') && host.typical.takesTrailer && id !== host.lure.id
-    && lengthMm.value >= SHORTEST_MM && lengthMm.value <= LONGEST_SHARE * host.lengthMm.value
+  return (
+    (role === 'trailer' || role === 'both') &&
+    host.typical.takesTrailer &&
+    id !== host.lure.id &&
+    lengthMm.value >= SHORTEST_MM &&
+    lengthMm.value <= LONGEST_SHARE * host.lengthMm.value
+  )
 }

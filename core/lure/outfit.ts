@@ -18,7 +18,7 @@ export function prepareOutfit(outfit: Outfit): PreparedOutfit {
   return { outfit, lineMm, pickUpM }
 }
 
-export type WindowVerdict = { readonly fit: number, readonly place: number } | 'overload' | 'underload'
+export type WindowVerdict = { readonly fit: number; readonly place: number } | 'overload' | 'underload'
 
 /** Fit at half of the lower limit, where the rod is out (A6). */
 const FIT_AT_HALF_MINIMUM = 0.3
@@ -33,9 +33,13 @@ export function windowVerdict({ rod }: Outfit, totalG: number): WindowVerdict {
   if (lureMaxG != null && totalG > lureMaxG) return 'overload'
   if (lureMinG != null && totalG < lureMinG / 2) return 'underload'
   if (lureMinG == null || lureMaxG == null || lureMaxG <= lureMinG) return UNKNOWN_WINDOW
-  if (totalG < lureMinG) return { fit: FIT_AT_HALF_MINIMUM + (1 - FIT_AT_HALF_MINIMUM) * ramp(totalG, lureMinG / 2, lureMinG), place: 0 }
+  if (totalG < lureMinG)
+    return { fit: FIT_AT_HALF_MINIMUM + (1 - FIT_AT_HALF_MINIMUM) * ramp(totalG, lureMinG / 2, lureMinG), place: 0 }
   const place = (totalG - lureMinG) / (lureMaxG - lureMinG)
-  const fit = place > COMFORT.to ? 1 - (1 - COMFORT.edge) * ramp(place, COMFORT.to, 1) : 1 - (1 - COMFORT.edge) * ramp(place, COMFORT.from, 0)
+  const fit =
+    place > COMFORT.to
+      ? 1 - (1 - COMFORT.edge) * ramp(place, COMFORT.to, 1)
+      : 1 - (1 - COMFORT.edge) * ramp(place, COMFORT.from, 0)
   return { fit, place }
 }
 
@@ -43,5 +47,8 @@ export function windowVerdict({ rod }: Outfit, totalG: number): WindowVerdict {
 const BITE_PROOF_FLUORO_MM = 0.7
 
 export function isBiteProof(leader: Outfit['leader']): boolean {
-  return leader?.material === 'wire' || (leader?.material === 'fluorocarbon' && (leader.diameterMm ?? 0) >= BITE_PROOF_FLUORO_MM)
+  return (
+    leader?.material === 'wire' ||
+    (leader?.material === 'fluorocarbon' && (leader.diameterMm ?? 0) >= BITE_PROOF_FLUORO_MM)
+  )
 }

@@ -15,13 +15,24 @@ export interface LureColours extends Omit<Colours, 'pattern' | 'metal' | 'finish
 }
 
 /** Let go under water. */
-export interface HangTest { readonly riseMs: number, readonly temperatureC: number, readonly salinityPsu: number }
+export interface HangTest {
+  readonly riseMs: number
+  readonly temperatureC: number
+  readonly salinityPsu: number
+}
 
 /** A timed fall with a given rig. */
-export interface FallTest { readonly rig: Rig | null, readonly addedG: number, readonly speedMs: number }
+export interface FallTest {
+  readonly rig: Rig | null
+  readonly addedG: number
+  readonly speedMs: number
+}
 
 /** How lively it was beside the reference with a given rig, 1–5. */
-export interface ActionTest { readonly rig: Rig | null, readonly intensity: Known<number> }
+export interface ActionTest {
+  readonly rig: Rig | null
+  readonly intensity: Known<number>
+}
 
 /** Everything the judgement needs of one lure that does not change with the reading: what is tested, else stated, else typical. */
 export interface LureProfile {
@@ -42,7 +53,7 @@ export interface LureProfile {
   /** How it rose (+) or sank (−) when let go, in which water; the truest word on its density. */
   readonly hang: HangTest | null
   readonly scented: Known<boolean>
-  readonly speed: Known<{ readonly min: number, readonly best: number, readonly max: number }>
+  readonly speed: Known<{ readonly min: number; readonly best: number; readonly max: number }>
   /** `null`: does not dive by a lip. */
   readonly runsAt: Known<DiveRating> | null
   readonly fallStatedMs: Known<number> | null
@@ -79,9 +90,17 @@ export function profileOf(lure: Lure, tests: readonly BenchTest[]): LureProfile 
     typical: row,
     techniques: techniquesOf(lure),
     lengthMm,
-    weightG: weigh !== null ? tested(weigh) : givenOr(lure, 'weightG', lure.weightG ?? lure.labelWeightG, row.weightG * size ** 3),
+    weightG:
+      weigh !== null
+        ? tested(weigh)
+        : givenOr(lure, 'weightG', lure.weightG ?? lure.labelWeightG, row.weightG * size ** 3),
     bulk: givenOr(lure, 'bulk', lure.bulk, row.bulk),
-    vibration: lure.vibration != null ? stated(lure.vibration) : blades.length > 0 ? computed(bladeThump(row.vibration, blades)) : typical(row.vibration),
+    vibration:
+      lure.vibration != null
+        ? stated(lure.vibration)
+        : blades.length > 0
+          ? computed(bladeThump(row.vibration, blades))
+          : typical(row.vibration),
     flash: statedOr(lure.flash, row.flash),
     intensity: actionTestsOf(tests)[0]?.intensity ?? statedOr(lure.intensity, row.intensity),
     actionTests: actionTestsOf(tests),
@@ -95,10 +114,12 @@ export function profileOf(lure: Lure, tests: readonly BenchTest[]): LureProfile 
     speed: speedOf(lure, row, tests),
     runsAt: runsAtOf(lure, row, tests),
     fallStatedMs: lure.fallRateMs != null ? stated(lure.fallRateMs) : null,
-    fallTests: tests.filter(t => t.kind === 'fall' && t.depthM).flatMap((t) => {
-      const seconds = mean(t.values)
-      return seconds ? [{ rig: t.rig ?? null, addedG: t.addedG ?? 0, speedMs: t.depthM! / seconds }] : []
-    }),
+    fallTests: tests
+      .filter(t => t.kind === 'fall' && t.depthM)
+      .flatMap(t => {
+        const seconds = mean(t.values)
+        return seconds ? [{ rig: t.rig ?? null, addedG: t.addedG ?? 0, speedMs: t.depthM! / seconds }] : []
+      }),
     fallAreaCm2: row.fallAreaCm2 * size ** 2,
     towAreaCm2: row.towAreaCm2 * size ** 2,
     hooks: lure.hooks && lure.hooks.length > 0 ? stated(lure.hooks) : typical([row.hook]),
@@ -108,7 +129,12 @@ export function profileOf(lure: Lure, tests: readonly BenchTest[]): LureProfile 
 }
 
 function techniquesOf({ family, style }: Lure): TechniqueRow[] {
-  return TECHNIQUES.filter(t => t.families.includes(family) && (!t.styles || (style != null && t.styles.includes(style))) && (!t.notStyles || style == null || !t.notStyles.includes(style)))
+  return TECHNIQUES.filter(
+    t =>
+      t.families.includes(family) &&
+      (!t.styles || (style != null && t.styles.includes(style))) &&
+      (!t.notStyles || style == null || !t.notStyles.includes(style)),
+  )
 }
 
 function mean(values: readonly (number | null)[]): number | null {
@@ -117,8 +143,17 @@ function mean(values: readonly (number | null)[]): number | null {
 }
 
 /** The newest test of a kind that found something: a retest takes the place of the test before it, whose repeats give its spread; the older ones stay as history. */
-function newest(tests: readonly BenchTest[], kind: BenchTest['kind'], isSound: (test: BenchTest) => boolean = test => mean(test.values) !== null): BenchTest | undefined {
-  return tests.filter(test => test.kind === kind && isSound(test)).reduce<BenchTest | undefined>((last, test) => (last?.at && test.at && Date.parse(test.at) < Date.parse(last.at) ? last : test), undefined)
+function newest(
+  tests: readonly BenchTest[],
+  kind: BenchTest['kind'],
+  isSound: (test: BenchTest) => boolean = test => mean(test.values) !== null,
+): BenchTest | undefined {
+  return tests
+    .filter(test => test.kind === kind && isSound(test))
+    .reduce<BenchTest | undefined>(
+      (last, test) => (last?.at && test.at && Date.parse(test.at) < Date.parse(last.at) ? last : test),
+      undefined,
+    )
 }
 
 function meanOfNewest(tests: readonly BenchTest[], kind: BenchTest['kind']): number | null {
@@ -128,7 +163,9 @@ function meanOfNewest(tests: readonly BenchTest[], kind: BenchTest['kind']): num
 
 /** What the owner says of a field, or what the workshop worked out for it; else the family's typical value. */
 function givenOr<T>(lure: Lure, field: WorkedOutField, given: T | null | undefined, fallback: T): Known<T> {
-  return given !== null && given !== undefined && lure.workedOut?.includes(field) ? computed(given) : statedOr(given, fallback)
+  return given !== null && given !== undefined && lure.workedOut?.includes(field)
+    ? computed(given)
+    : statedOr(given, fallback)
 }
 
 function bladeThump(base: number, blades: readonly Blade[]): number {
@@ -144,11 +181,14 @@ const CONSISTENT = { bench: [1, 2, 3], trust: [0.7, 0.85, 1] }
 /** Amount and speed together are how lively it is (handbook §2: amount, speed and consistency); how consistent, how far that can be trusted. */
 function actionTestsOf(tests: readonly BenchTest[]): readonly ActionTest[] {
   const rated = tests.filter(t => t.kind === 'action' && t.values[0] != null)
-  const newestFirst = [...rated].sort((a, b) => Date.parse(b.at ?? '') - Date.parse(a.at ?? '') || rated.indexOf(b) - rated.indexOf(a))
+  const newestFirst = [...rated].sort(
+    (a, b) => Date.parse(b.at ?? '') - Date.parse(a.at ?? '') || rated.indexOf(b) - rated.indexOf(a),
+  )
   return newestFirst.map(({ rig, values: [amount, speed, consistency] }) => ({
     rig: rig ?? null,
     intensity: {
-      value: interpolate(RATED.bench, RATED.intensity, (amount! + (speed ?? amount!)) / 2), known: 'tested',
+      value: interpolate(RATED.bench, RATED.intensity, (amount! + (speed ?? amount!)) / 2),
+      known: 'tested',
       trust: consistency == null ? 1 : interpolate(CONSISTENT.bench, CONSISTENT.trust, consistency),
     },
   }))
@@ -159,11 +199,14 @@ const NEVER_TEARS_KG = 99
 
 function tearOf(tests: readonly BenchTest[]): number | null {
   const test = newest(tests, 'tear', t => t.values.length > 0)
-  return test ? mean(test.values) ?? NEVER_TEARS_KG : null
+  return test ? (mean(test.values) ?? NEVER_TEARS_KG) : null
 }
 
 /** How lively a lure is on a rig: as it was rated with that rig, else as it is known, livelier or duller by what the rig does. */
-export function intensityWith({ intensity, actionTests }: LureProfile, { rig, livelier = 0 }: TechniqueRow): Known<number> {
+export function intensityWith(
+  { intensity, actionTests }: LureProfile,
+  { rig, livelier = 0 }: TechniqueRow,
+): Known<number> {
   return actionTests.find(test => test.rig === rig)?.intensity ?? { ...intensity, value: intensity.value + livelier }
 }
 
@@ -184,7 +227,9 @@ const USUAL_WATER_C = 15
 function hangOf(tests: readonly BenchTest[]): HangTest | null {
   const test = newest(tests, 'hang')
   const riseMs = test ? mean(test.values) : null
-  return riseMs === null ? null : { riseMs, temperatureC: test!.temperatureC ?? USUAL_WATER_C, salinityPsu: test!.salinityPsu ?? 0 }
+  return riseMs === null
+    ? null
+    : { riseMs, temperatureC: test!.temperatureC ?? USUAL_WATER_C, salinityPsu: test!.salinityPsu ?? 0 }
 }
 
 /** Slower than this either way it hangs [m/s]; faster down than the other it simply sinks. Assumed. */
@@ -204,13 +249,19 @@ export function buoyancyWord(riseMs: number): Buoyancy {
 
 function runsAtOf(lure: Lure, row: FamilyRow, tests: readonly BenchTest[]): LureProfile['runsAt'] {
   const test = newest(tests, 'depth', t => Boolean(mean(t.values)))
-  const optional = (castM?: number | null, lineDiameterMm?: number | null, tipM?: number | null) =>
-    ({ ...(castM ? { castM } : {}), ...(lineDiameterMm ? { lineDiameterMm } : {}), ...(tipM != null ? { tipM } : {}) })
+  const optional = (castM?: number | null, lineDiameterMm?: number | null, tipM?: number | null) => ({
+    ...(castM ? { castM } : {}),
+    ...(lineDiameterMm ? { lineDiameterMm } : {}),
+    ...(tipM != null ? { tipM } : {}),
+  })
   if (test) return tested({ depthM: mean(test.values)!, ...optional(test.castM, test.lineDiameterMm) })
   const { runsAt } = lure
   if (runsAt?.depthM) {
     const known = { depthM: runsAt.depthM, ...optional(runsAt.castM, runsAt.lineDiameterMm, runsAt.tipM) }
-    const rating = runsAt.mode === 'troll' ? castRatingOf(known) : { ...known, ...(runsAt.speedMs ? { speedMs: runsAt.speedMs } : {}) }
+    const rating =
+      runsAt.mode === 'troll'
+        ? castRatingOf(known)
+        : { ...known, ...(runsAt.speedMs ? { speedMs: runsAt.speedMs } : {}) }
     return givenOr<DiveRating>(lure, 'runsAt', rating, rating)
   }
   return row.runsAtM === null ? null : typical({ depthM: row.runsAtM })

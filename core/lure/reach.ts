@@ -7,12 +7,20 @@ import { sinkingNewton } from './in-water'
 import type { LureProfile } from './profile'
 
 /** Depths that a lure can be fished at [m]. */
-export interface Depths { readonly fromM: number, readonly toM: number }
+export interface Depths {
+  readonly fromM: number
+  readonly toM: number
+}
 
 /** The cast by which lures are compared: 30 m with 0.25 mm nylon, fresh water of 15 °C. Assumed, so that no outfit is favoured. */
 export const REFERENCE_CAST: CastBy = { castM: 30, lineDiameterMm: 0.25, lineDensity: LINE_DENSITY.nylon, tipM: 0.8 }
 /** A cast by which depths are told: how far [m], with which line [mm, kg/m³], the tip how high over the water [m]. */
-export interface CastBy { readonly castM: number, readonly lineDiameterMm: number, readonly lineDensity: number, readonly tipM: number }
+export interface CastBy {
+  readonly castM: number
+  readonly lineDiameterMm: number
+  readonly lineDensity: number
+  readonly tipM: number
+}
 const WATER = { density: waterDensity(15, 0), current: 0 }
 /** Deepest water of the comparison [m]. Assumed: beyond it lures are let down, not cast. */
 export const DEEPEST_M = 15
@@ -36,10 +44,14 @@ type SpanAt = (speedMs: number) => Depths
  *
  * @returns a function of the speed through the water [m/s] that gives `null` where it does not work
  */
-export function reachOf(profile: LureProfile, cast: CastBy = REFERENCE_CAST, techniques: readonly TechniqueRow[] = profile.techniques): (speedMs: number) => Depths | null {
+export function reachOf(
+  profile: LureProfile,
+  cast: CastBy = REFERENCE_CAST,
+  techniques: readonly TechniqueRow[] = profile.techniques,
+): (speedMs: number) => Depths | null {
   const { min, max } = profile.speed.value
   const spans = techniques.map(technique => spanOf(profile, technique, cast)).filter(span => span !== null)
-  return (speedMs) => {
+  return speedMs => {
     if (spans.length === 0 || speedMs < min || speedMs > max) return null
     const found = spans.map(span => span(speedMs))
     return { fromM: Math.min(...found.map(s => s.fromM)), toM: Math.max(...found.map(s => s.toM)) }
@@ -48,8 +60,10 @@ export function reachOf(profile: LureProfile, cast: CastBy = REFERENCE_CAST, tec
 
 function spanOf(profile: LureProfile, technique: TechniqueRow, cast: CastBy): SpanAt | null {
   switch (technique.control) {
-    case 'surface': return () => ({ fromM: 0, toM: SURFACE_M })
-    case 'vertical': return () => ({ fromM: VERTICAL_FROM_M, toM: DEEPEST_M })
+    case 'surface':
+      return () => ({ fromM: 0, toM: SURFACE_M })
+    case 'vertical':
+      return () => ({ fromM: VERTICAL_FROM_M, toM: DEEPEST_M })
     case 'dive': {
       if (!profile.runsAt) return null
       const deepest = deepestOnCast(profile.runsAt.value, cast)
@@ -61,7 +75,10 @@ function spanOf(profile: LureProfile, technique: TechniqueRow, cast: CastBy): Sp
     }
     case 'bottom':
     case 'above-bottom': {
-      const deepest = deepestHeld(technique.adds === 'nothing' ? profile.weightG.value : usualAddition(technique, profile).grams, cast.lineDiameterMm)
+      const deepest = deepestHeld(
+        technique.adds === 'nothing' ? profile.weightG.value : usualAddition(technique, profile).grams,
+        cast.lineDiameterMm,
+      )
       return () => ({ fromM: SURFACE_M, toM: deepest })
     }
   }
@@ -71,15 +88,22 @@ function spanOf(profile: LureProfile, technique: TechniqueRow, cast: CastBy): Sp
 const LADDER_M = [SURFACE_M, 0.5, 1, 1.75, 2.75, 4, 6, 9, DEEPEST_M]
 
 /** Deepest that a sinking lure can be held at a speed [m]. */
-function heldAt(profile: LureProfile, technique: TechniqueRow, { castM, lineDiameterMm, lineDensity, tipM }: CastBy): (speedMs: number) => number {
+function heldAt(
+  profile: LureProfile,
+  technique: TechniqueRow,
+  { castM, lineDiameterMm, lineDensity, tipM }: CastBy,
+): (speedMs: number) => number {
   const dragArea = profile.towAreaCm2 * 1e-4
-  const netWeight = sinkingNewton({ profile, trailer: null, technique, added: usualAddition(technique, profile) }, WATER.density)
+  const netWeight = sinkingNewton(
+    { profile, trailer: null, technique, added: usualAddition(technique, profile) },
+    WATER.density,
+  )
   if (netWeight <= 0) return () => SURFACE_M
   const lure = { netWeight, dragArea, liftArea: -(LIFT_RATIO[profile.lure.family] ?? 0) * dragArea }
   const place = { distance: castM / 2, tip: tipM }
   const line = { diameter: lineDiameterMm / 1000, density: lineDensity }
   const speeds = LADDER_M.map(depth => holdSpeed(lure, line, WATER, { ...place, depth }) ?? 0)
-  return (speedMs) => {
+  return speedMs => {
     const below = speeds.findIndex(speed => speed < speedMs)
     if (below === 0) return SURFACE_M
     if (below < 0) return DEEPEST_M
@@ -89,14 +113,17 @@ function heldAt(profile: LureProfile, technique: TechniqueRow, { castM, lineDiam
 }
 
 /** Lead that keeps contact at each half metre [g], worked out once for each thickness of line. */
-const needed = new Map<number, readonly { readonly depthM: number, readonly grams: number }[]>()
+const needed = new Map<number, readonly { readonly depthM: number; readonly grams: number }[]>()
 
 /** Deepest bottom on which so much lead keeps contact [m], by half metres. */
 function deepestHeld(grams: number, lineDiameterMm: number): number {
   let steps = needed.get(lineDiameterMm)
   if (steps === undefined) {
-    steps = Array.from({ length: DEEPEST_M * 2 }, (_, i) => (i + 1) / 2)
-      .map(depthM => ({ depthM, grams: 1000 * BOTTOM_SHARE * (bottomWeight(depthM, STILL_DRIFT_MS, lineDiameterMm / 1000, WATER.density) ?? Infinity) }))
+    steps = Array.from({ length: DEEPEST_M * 2 }, (_, i) => (i + 1) / 2).map(depthM => ({
+      depthM,
+      grams:
+        1000 * BOTTOM_SHARE * (bottomWeight(depthM, STILL_DRIFT_MS, lineDiameterMm / 1000, WATER.density) ?? Infinity),
+    }))
     needed.set(lineDiameterMm, steps)
   }
   return steps.findLast(step => step.grams <= grams)?.depthM ?? SURFACE_M

@@ -3,7 +3,7 @@ import type { LureProfile } from './profile'
 
 /** What an angler can change, one at a time (trade §15). */
 export const TRAITS = ['colour', 'size', 'depth', 'speed', 'action'] as const
-export type Trait = typeof TRAITS[number]
+export type Trait = (typeof TRAITS)[number]
 
 /** A set-up in the classes in which anglers speak of "the same" and "another". */
 export interface SetupTraits {
@@ -31,16 +31,36 @@ export function classRange(classes: readonly number[], index: number): readonly 
 
 /** Metal counts before paint: a gold blade is gold, whatever the skirt. */
 export function colourClass({ colours, blades }: Pick<LureProfile, 'colours' | 'blades'>): string {
-  const metal = colours.value.metal !== 'none' ? colours.value.metal : blades[0]?.metal ?? 'none'
+  const metal = colours.value.metal !== 'none' ? colours.value.metal : (blades[0]?.metal ?? 'none')
   return metal === 'none' || metal == null ? colours.value.pattern : metal === 'copper' ? 'gold' : metal
 }
 
 /** Cadences that move a bait alike. Assumed grouping. */
 const MOVES: Record<Cadence, string> = {
-  'steady': 'steady', 'countdown-steady': 'steady', 'slow-roll': 'steady', 'burn': 'steady', 'troll': 'steady', 'drift': 'steady',
-  'stop-and-go': 'stopped', 'jerk-pause': 'stopped', 'touch-and-pause': 'stopped', 'sweep-pause': 'stopped', 'hang-still': 'stopped', 'walk': 'stopped', 'pop': 'stopped',
-  'rip': 'ripped', 'tick': 'steady', 'bottom-hop': 'on the bottom', 'drag': 'on the bottom', 'shake': 'on the bottom', 'dead-stick': 'falling', 'yo-yo': 'falling',
-  'lift-drop': 'falling', 'vertical-fast': 'falling', 'vertical-slow': 'falling', 'long-fall': 'falling',
+  'steady': 'steady',
+  'countdown-steady': 'steady',
+  'slow-roll': 'steady',
+  'burn': 'steady',
+  'troll': 'steady',
+  'drift': 'steady',
+  'stop-and-go': 'stopped',
+  'jerk-pause': 'stopped',
+  'touch-and-pause': 'stopped',
+  'sweep-pause': 'stopped',
+  'hang-still': 'stopped',
+  'walk': 'stopped',
+  'pop': 'stopped',
+  'rip': 'ripped',
+  'tick': 'steady',
+  'bottom-hop': 'on the bottom',
+  'drag': 'on the bottom',
+  'shake': 'on the bottom',
+  'dead-stick': 'falling',
+  'yo-yo': 'falling',
+  'lift-drop': 'falling',
+  'vertical-fast': 'falling',
+  'vertical-slow': 'falling',
+  'long-fall': 'falling',
 }
 
 /** How a bait moves: its own action and how it is worked. */
@@ -48,7 +68,10 @@ export function actionClass(profile: Pick<LureProfile, 'action'>, cadence: Caden
   return cadence === null ? profile.action.value : `${profile.action.value}, ${MOVES[cadence]}`
 }
 
-export function traitsOf(profile: LureProfile, { depthM, speedMs, cadence }: { readonly depthM: number, readonly speedMs: number, readonly cadence: Cadence | null }): SetupTraits {
+export function traitsOf(
+  profile: LureProfile,
+  { depthM, speedMs, cadence }: { readonly depthM: number; readonly speedMs: number; readonly cadence: Cadence | null },
+): SetupTraits {
   return {
     colour: colourClass(profile),
     size: classOf(SIZE_CLASSES_MM, profile.lengthMm.value),

@@ -18,6 +18,9 @@ export function usualFall(profile: LureProfile): Known<number> | null {
   if (profile.fallStatedMs) return profile.fallStatedMs
   const bare = profile.techniques.find(t => t.adds === 'nothing')
   if (!bare) return null
-  const fall = fallSpeed({ profile, trailer: null, technique: bare, added: NOTHING_ADDED }, waterDensity(USUAL_WATER_C, 0))
+  const fall = fallSpeed(
+    { profile, trailer: null, technique: bare, added: NOTHING_ADDED },
+    waterDensity(USUAL_WATER_C, 0),
+  )
   return fall.value > 0 ? fall : null
 }

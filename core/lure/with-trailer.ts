@@ -12,14 +12,20 @@ const BLADE_DULLED = 0.5
 
 /** Bulk of a lure with its trailer, 1–5. */
 export function presenceOf(host: LureProfile, trailer: LureProfile | null): Known<number> {
-  return trailer ? computed(scale5(host.bulk.value + BULK_STEP * (trailer.bulk.value - LEAST_BULK)), host.bulk, trailer.bulk) : host.bulk
+  return trailer
+    ? computed(scale5(host.bulk.value + BULK_STEP * (trailer.bulk.value - LEAST_BULK)), host.bulk, trailer.bulk)
+    : host.bulk
 }
 
 /** Thump of a lure with its trailer, 1–5. */
 export function vibrationOf(host: LureProfile, trailer: LureProfile | null): Known<number> {
   if (!trailer) return host.vibration
   const dulled = host.lure.family === 'bladed-jig' ? BLADE_DULLED * Math.max(0, trailer.bulk.value - SLIM_BULK) : 0
-  return computed(scale5(host.vibration.value + THUMP_STEP * (trailer.vibration.value - LEAST_THUMP) - dulled), host.vibration, trailer.vibration)
+  return computed(
+    scale5(host.vibration.value + THUMP_STEP * (trailer.vibration.value - LEAST_THUMP) - dulled),
+    host.vibration,
+    trailer.vibration,
+  )
 }
 
 /** Keeps a figure on the trade's 1–5 scale. */

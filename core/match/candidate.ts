@@ -19,7 +19,11 @@ import { type AxisFits, fitOf, gainsByAxis, type Gains, type LureWay, sourcesOf,
 import type { TrailerChoice, TrailersFor } from './trailer'
 
 export type RejectionCode = 'cannot-reach' | 'overload' | 'underload' | 'none-left' | 'switched-off'
-export interface Rejection { readonly lureId: string, readonly code: RejectionCode, readonly why: string }
+export interface Rejection {
+  readonly lureId: string
+  readonly code: RejectionCode
+  readonly why: string
+}
 
 /** What a ranking shares between all its lures. */
 export interface Scene {
@@ -45,7 +49,12 @@ export interface Scene {
   readonly scales: Readonly<Record<'depth' | 'speed' | 'rod', number>>
 }
 /** `lift`: its log-odds as fitted. */
-export interface ReadyTactic { readonly tactic: TacticRow, readonly cadence: Cadence, readonly pauseS: number | null, readonly lift: number }
+export interface ReadyTactic {
+  readonly tactic: TacticRow
+  readonly cadence: Cadence
+  readonly pauseS: number | null
+  readonly lift: number
+}
 
 /** A tactic is offered where its conditions hold at all, a cadence where its own hold by half. */
 const OFFERED_FROM = 0.02
@@ -54,26 +63,56 @@ const TAKEN_FROM = 0.5
 /** The tactics that this water and these schools allow, with what each is worked like here. */
 export function readyTactics(ask: Ask): ReadyTactic[] {
   const { features, schools } = ask
-  return TACTICS.filter(tactic => isOfSchools(tactic, schools) && jointMembership(tactic.only ?? [], features) > OFFERED_FROM).map((tactic) => {
-    const choice = tactic.cadences.find(c => isOfSchools(c, schools) && jointMembership(c.when ?? [], features) >= TAKEN_FROM) ?? tactic.cadences[tactic.cadences.length - 1]!
-    return { tactic, cadence: choice.cadence, pauseS: CADENCE_TABLE[choice.cadence].pauseS === null ? null : pauseOf(tactic, ask), lift: ask.fitted[`tactic:${tactic.id}`] ?? 0 }
+  return TACTICS.filter(
+    tactic => isOfSchools(tactic, schools) && jointMembership(tactic.only ?? [], features) > OFFERED_FROM,
+  ).map(tactic => {
+    const choice =
+      tactic.cadences.find(c => isOfSchools(c, schools) && jointMembership(c.when ?? [], features) >= TAKEN_FROM) ??
+      tactic.cadences[tactic.cadences.length - 1]!
+    return {
+      tactic,
+      cadence: choice.cadence,
+      pauseS: CADENCE_TABLE[choice.cadence].pauseS === null ? null : pauseOf(tactic, ask),
+      lift: ask.fitted[`tactic:${tactic.id}`] ?? 0,
+    }
   })
 }
 
 /** The tactics by which each rig of a lure can be fished, worked out once a lure: no reading changes them. */
-const tacticsOf = new WeakMap<LureProfile, readonly { readonly technique: TechniqueRow, readonly tactics: readonly TacticRow[] }[]>()
+const tacticsOf = new WeakMap<
+  LureProfile,
+  readonly { readonly technique: TechniqueRow; readonly tactics: readonly TacticRow[] }[]
+>()
 
-function rigsOf(profile: LureProfile): readonly { readonly technique: TechniqueRow, readonly tactics: readonly TacticRow[] }[] {
+function rigsOf(
+  profile: LureProfile,
+): readonly { readonly technique: TechniqueRow; readonly tactics: readonly TacticRow[] }[] {
   let known = tacticsOf.get(profile)
-  if (known === undefined) tacticsOf.set(profile, known = profile.techniques.map(technique => ({ technique, tactics: TACTICS.filter(tactic => suitsTactic(tactic, profile, technique)) })))
+  if (known === undefined)
+    tacticsOf.set(
+      profile,
+      (known = profile.techniques.map(technique => ({
+        technique,
+        tactics: TACTICS.filter(tactic => suitsTactic(tactic, profile, technique)),
+      }))),
+    )
   return known
 }
 
 /** Whether a lure rigged this way can be fished by a tactic. */
-function suitsTactic({ families, styles, notStyles, rigs, controls, cadences }: TacticRow, { lure }: LureProfile, { rig, control, mode }: TechniqueRow): boolean {
-  return rigs.includes(rig) && controls.includes(control) && families.includes(lure.family)
-    && (!styles || (lure.style != null && styles.includes(lure.style))) && (!notStyles || lure.style == null || !notStyles.includes(lure.style))
-    && (mode === 'troll') === cadences.some(c => c.cadence === 'troll')
+function suitsTactic(
+  { families, styles, notStyles, rigs, controls, cadences }: TacticRow,
+  { lure }: LureProfile,
+  { rig, control, mode }: TechniqueRow,
+): boolean {
+  return (
+    rigs.includes(rig) &&
+    controls.includes(control) &&
+    families.includes(lure.family) &&
+    (!styles || (lure.style != null && styles.includes(lure.style))) &&
+    (!notStyles || lure.style == null || !notStyles.includes(lure.style)) &&
+    (mode === 'troll') === cadences.some(c => c.cadence === 'troll')
+  )
 }
 
 /** What hangs on the line, fished one way, and the part of its odds that no rod changes. */
@@ -86,9 +125,20 @@ interface Assembly extends Assembled {
   readonly odds: number
 }
 /** One complete set-up with its odds, before it is told. */
-export interface Thrown { readonly assembly: Assembly, readonly outfit: PreparedOutfit | null, readonly tackle: Tackle, readonly placement: Placement, readonly rod: number, readonly odds: number }
+export interface Thrown {
+  readonly assembly: Assembly
+  readonly outfit: PreparedOutfit | null
+  readonly tackle: Tackle
+  readonly placement: Placement
+  readonly rod: number
+  readonly odds: number
+}
 /** Why one way of fishing a lure is out; put into words only for the refusal that is shown. */
-interface Refusal { readonly code: RejectionCode, readonly why: () => string, readonly nearness: number }
+interface Refusal {
+  readonly code: RejectionCode
+  readonly why: () => string
+  readonly nearness: number
+}
 
 /** What lead that is not among the parts costs: it must be bought first [log-odds]. Assumed. */
 const NOT_OWNED = 3
@@ -100,7 +150,11 @@ const ROD_SHARE = 0.5
 
 /** What depth, pace and rod weigh under an ask. */
 export function scalesOf({ axes, fitted }: Ask): Scene['scales'] {
-  return { depth: (fitted['axis:depth'] ?? 1) * axes.depth.weight, speed: (fitted['axis:speed'] ?? 1) * axes.speed.weight, rod: fitted['axis:rod'] ?? ROD_SHARE }
+  return {
+    depth: (fitted['axis:depth'] ?? 1) * axes.depth.weight,
+    speed: (fitted['axis:speed'] ?? 1) * axes.speed.weight,
+    rod: fitted['axis:rod'] ?? ROD_SHARE,
+  }
 }
 /** Share of the depth's log-odds that the choice of the rod hears: a rod is not chosen because it casts badly. Assumed. */
 const DEPTH_FOR_ROD = 0.35
@@ -120,7 +174,11 @@ export function bestWay(profile: LureProfile, scene: Scene): Thrown | Rejection 
  * Every way of fishing a lure here, each on its best rod, with its best trailer and lead; in no order.
  * `bestOnly`: ways that cannot be the best are not placed in the water (depth and pace add at most what was asked of them, a rod never adds); the best is the same.
  */
-export function judgedWays(profile: LureProfile, scene: Scene, bestOnly = false): { readonly ways: readonly Thrown[], readonly refusal: Refusal | null } {
+export function judgedWays(
+  profile: LureProfile,
+  scene: Scene,
+  bestOnly = false,
+): { readonly ways: readonly Thrown[]; readonly refusal: Refusal | null } {
   const ways: Thrown[] = []
   let refusal: Refusal | null = null
   if (profile.lure.quantity === 0) return { ways, refusal }
@@ -141,9 +199,23 @@ export function judgedWays(profile: LureProfile, scene: Scene, bestOnly = false)
           const hung = scene.hungGainsOf({ profile, technique, trailer: choice.trailer, added }, way)
           const notOwned = technique.adds !== 'nothing' && added.part === null && !added.spoon ? NOT_OWNED : 0
           assemblies.push({
-            profile, technique, trailer: choice.trailer, added, ready, way, choice, levels: [own, fished, hung],
+            profile,
+            technique,
+            trailer: choice.trailer,
+            added,
+            ready,
+            way,
+            choice,
+            levels: [own, fished, hung],
             totalG: profile.weightG.value + (choice.trailer?.weightG.value ?? 0) + added.grams,
-            odds: own.total + fished.total + hung.total + TRAILER_SHARE * choice.gain - notOwned - LEAD_OFF * (added.off ?? 0) + ready.lift,
+            odds:
+              own.total +
+              fished.total +
+              hung.total +
+              TRAILER_SHARE * choice.gain -
+              notOwned -
+              LEAD_OFF * (added.off ?? 0) +
+              ready.lift,
           })
         }
       }
@@ -174,7 +246,7 @@ const WITHOUT_ROD = { castM: 30, lineMm: 0.25, place: 0.7 }
 function onBestRod(assembly: Assembly, scene: Scene, mostPlaced: number, beyond: number): Thrown | Refusal | null {
   const { ask } = scene
   let refusal: Refusal | null = null
-  const able: { readonly outfit: PreparedOutfit | null, readonly gain: number, readonly place: number }[] = []
+  const able: { readonly outfit: PreparedOutfit | null; readonly gain: number; readonly place: number }[] = []
   for (const outfit of scene.outfits.length > 0 ? scene.outfits : NO_OUTFIT) {
     if (!outfit) {
       able.push({ outfit, gain: 0, place: WITHOUT_ROD.place })
@@ -186,7 +258,11 @@ function onBestRod(assembly: Assembly, scene: Scene, mostPlaced: number, beyond:
       refusal = nearerMiss(refusal, windowRefusal(verdict, assembly.totalG, outfit))
       continue
     }
-    able.push({ outfit, place: verdict.place, gain: rodGain(outfit, taskOf(assembly, scene)) + WINDOW_WEIGHT * Math.log(verdict.fit) })
+    able.push({
+      outfit,
+      place: verdict.place,
+      gain: rodGain(outfit, taskOf(assembly, scene)) + WINDOW_WEIGHT * Math.log(verdict.fit),
+    })
   }
   able.sort((a, b) => b.gain - a.gain)
   const rodScale = scene.scales.rod
@@ -197,7 +273,22 @@ function onBestRod(assembly: Assembly, scene: Scene, mostPlaced: number, beyond:
   for (const { outfit, gain, place: loadPlace } of able) {
     if (placed >= RODS_PLACED || gain + DEPTH_FOR_ROD * mostPlaced <= bestChoice) break
     const { profile, technique, trailer, added, ready } = assembly
-    const tackle: Tackle = { profile, technique, trailer, added, tactic: ready.tactic, cadence: ready.cadence, pauseS: ready.pauseS, castM: castOf(assembly, outfit, loadPlace, ask), trollsWithGear: outfit?.outfit.rod.kind === 'trolling' && (ready.tactic.id !== 'trolled-plug' || scene.parts.some(p => TROLLING_GEAR.includes(p.kind) && p.quantity !== 0)), lineMm: outfit?.lineMm ?? WITHOUT_ROD.lineMm, lineDensity: LINE_DENSITY[outfit?.outfit.line.material ?? 'nylon'] }
+    const tackle: Tackle = {
+      profile,
+      technique,
+      trailer,
+      added,
+      tactic: ready.tactic,
+      cadence: ready.cadence,
+      pauseS: ready.pauseS,
+      castM: castOf(assembly, outfit, loadPlace, ask),
+      trollsWithGear:
+        outfit?.outfit.rod.kind === 'trolling' &&
+        (ready.tactic.id !== 'trolled-plug' ||
+          scene.parts.some(p => TROLLING_GEAR.includes(p.kind) && p.quantity !== 0)),
+      lineMm: outfit?.lineMm ?? WITHOUT_ROD.lineMm,
+      lineDensity: LINE_DENSITY[outfit?.outfit.line.material ?? 'nylon'],
+    }
     const placement = place(tackle, scene)
     if ('why' in placement) {
       refusal = nearerMiss(refusal, { code: 'cannot-reach', nearness: placement.deepestM, why: placement.why })
@@ -223,14 +314,28 @@ const WINDOW_WEIGHT = 1.5
 
 /** Any moderate rod in a holder will do for trolling (handbook §23.4). */
 function isTrollable({ outfit: { rod } }: PreparedOutfit): boolean {
-  return rod.kind === 'trolling' || ((rod.kind === 'casting' || rod.kind === 'spinning') && (rod.action === 'moderate' || rod.action === 'slow' || rod.action === 'moderate-fast'))
+  return (
+    rod.kind === 'trolling' ||
+    ((rod.kind === 'casting' || rod.kind === 'spinning') &&
+      (rod.action === 'moderate' || rod.action === 'slow' || rod.action === 'moderate-fast'))
+  )
 }
 
-function taskOf({ profile, technique, ready, totalG }: Assembly, { ask: { reading, schools }, inCover }: Scene): Parameters<typeof rodGain>[1] {
+function taskOf(
+  { profile, technique, ready, totalG }: Assembly,
+  { ask: { reading, schools }, inCover }: Scene,
+): Parameters<typeof rodGain>[1] {
   const hook = technique.hook === 'own' ? profile.hooks.value[0]!.kind : technique.hook
   return {
-    tactic: ready.tactic, totalG, lengthMm: profile.lengthMm.value, hooks: hook === 'treble' || hook === 'treble-grip' ? 'trebles' : 'single', inCover,
-    fromBank: reading.from === 'bank' || reading.from === 'wading', species: reading.species, schools, openShore: reading.water !== 'pond' && reading.water !== 'river',
+    tactic: ready.tactic,
+    totalG,
+    lengthMm: profile.lengthMm.value,
+    hooks: hook === 'treble' || hook === 'treble-grip' ? 'trebles' : 'single',
+    inCover,
+    fromBank: reading.from === 'bank' || reading.from === 'wading',
+    species: reading.species,
+    schools,
+    openShore: reading.water !== 'pond' && reading.water !== 'river',
   }
 }
 
@@ -248,7 +353,9 @@ export function bestTastes(candidates: readonly Candidate[]): () => Float64Array
   return () => {
     if (best) return best
     best = new Float64Array(AXIS_IDS.length).fill(-Infinity)
-    for (const { gains } of candidates) for (const axis of TASTES) best[PLACE_OF_AXIS[axis]] = Math.max(best[PLACE_OF_AXIS[axis]]!, gains[PLACE_OF_AXIS[axis]]!)
+    for (const { gains } of candidates)
+      for (const axis of TASTES)
+        best[PLACE_OF_AXIS[axis]] = Math.max(best[PLACE_OF_AXIS[axis]]!, gains[PLACE_OF_AXIS[axis]]!)
     return best
   }
 }
@@ -281,12 +388,17 @@ export class Candidate implements Tackle {
   /** The same as a share, 0..1, moved by the angler's log where it speaks. */
   readonly score: number
   /** What the angler's log says of it, and the score by rules and physics alone. */
-  readonly fromLog: { readonly before: number, readonly verdict: LogVerdict } | null
+  readonly fromLog: { readonly before: number; readonly verdict: LogVerdict } | null
   private knownGains: Float64Array | null = null
   private knownFits: AxisFits | null = null
 
   /** `tastes`: what the best of those it stands among wins; `null`: it stands alone. */
-  constructor({ assembly, outfit, tackle, placement, rod, odds }: Thrown, private readonly scene: Scene, verdict: LogVerdict | null = null, private readonly tastes: (() => Float64Array) | null = null) {
+  constructor(
+    { assembly, outfit, tackle, placement, rod, odds }: Thrown,
+    private readonly scene: Scene,
+    verdict: LogVerdict | null = null,
+    private readonly tastes: (() => Float64Array) | null = null,
+  ) {
     this.profile = tackle.profile
     this.technique = tackle.technique
     this.trailer = tackle.trailer
@@ -315,12 +427,16 @@ export class Candidate implements Tackle {
   /** Log-odds won or lost on each axis, in the order of the axes. */
   get gains(): Float64Array {
     if (this.knownGains) return this.knownGains
-    const { scene: { terms, scales }, placement, rodGain } = this
+    const {
+      scene: { terms, scales },
+      placement,
+      rodGain,
+    } = this
     const gains = gainsByAxis(terms, this.profile, this, this.levels)
     gains[PLACE_OF_AXIS.depth] = placedGain('depth', placement.depthFit, this.scene)
     gains[PLACE_OF_AXIS.speed] = this.isPaced ? placedGain('speed', placement.speedFit, this.scene) : 0
     gains[PLACE_OF_AXIS.rod] = scales.rod * rodGain
-    return this.knownGains = gains
+    return (this.knownGains = gains)
   }
 
   private get isPaced(): boolean {
@@ -334,12 +450,20 @@ export class Candidate implements Tackle {
   }
 
   private mostOn(axis: AxisId): number {
-    const { scene: { scales, most } } = this
+    const {
+      scene: { scales, most },
+    } = this
     switch (axis) {
-      case 'depth': return scales.depth
-      case 'speed': return this.isPaced ? scales.speed : 0
-      case 'rod': return 0
-      default: return AXES[axis].kind === 'taste' && this.tastes ? this.tastes()[PLACE_OF_AXIS[axis]]! : most[PLACE_OF_AXIS[axis]]!
+      case 'depth':
+        return scales.depth
+      case 'speed':
+        return this.isPaced ? scales.speed : 0
+      case 'rod':
+        return 0
+      default:
+        return AXES[axis].kind === 'taste' && this.tastes
+          ? this.tastes()[PLACE_OF_AXIS[axis]]!
+          : most[PLACE_OF_AXIS[axis]]!
     }
   }
 
@@ -347,12 +471,29 @@ export class Candidate implements Tackle {
   get fits(): AxisFits {
     if (this.knownFits) return this.knownFits
     const { placement, profile, outfit, rodGain } = this
-    const source = { ...sourcesOf(this, this.scene.waterDensity), depth: placement.depthTrust, speed: profile.speed, rod: outfit ? computed(rodGain, profile.weightG) : typical(rodGain) }
-    const figures: Partial<Record<AxisId, number>> = { ...this.levels[0]!.figures, ...this.levels[1]!.figures, ...this.levels[2]!.figures, depth: placement.depthM, speed: placement.speedMs, rod: Math.exp(rodGain) }
-    return this.knownFits = recordOf(AXIS_IDS, (axis) => {
+    const source = {
+      ...sourcesOf(this, this.scene.waterDensity),
+      depth: placement.depthTrust,
+      speed: profile.speed,
+      rod: outfit ? computed(rodGain, profile.weightG) : typical(rodGain),
+    }
+    const figures: Partial<Record<AxisId, number>> = {
+      ...this.levels[0]!.figures,
+      ...this.levels[1]!.figures,
+      ...this.levels[2]!.figures,
+      depth: placement.depthM,
+      speed: placement.speedMs,
+      rod: Math.exp(rodGain),
+    }
+    return (this.knownFits = recordOf(AXIS_IDS, axis => {
       const fit = this.fitOn(axis)
-      return { offers: figures[axis] ?? fit, gain: this.gains[PLACE_OF_AXIS[axis]]!, fit, source: source[axis as keyof typeof source] ?? typical(0) }
-    })
+      return {
+        offers: figures[axis] ?? fit,
+        gain: this.gains[PLACE_OF_AXIS[axis]]!,
+        fit,
+        source: source[axis as keyof typeof source] ?? typical(0),
+      }
+    }))
   }
 }
 
@@ -373,8 +514,17 @@ function nearerMiss(a: Refusal | null, b: Refusal): Refusal {
 
 function windowRefusal(code: 'overload' | 'underload', totalG: number, { outfit: { rod } }: PreparedOutfit): Refusal {
   return code === 'overload'
-    ? { code, nearness: -totalG / rod.lureMaxG!, why: () => `${totalG.toFixed(1)} g complete is over every rod that could throw it: at most ${rod.lureMaxG} g` }
-    : { code, nearness: -rod.lureMinG! / totalG, why: () => `${totalG.toFixed(1)} g complete is too light for your rods: the lightest asks for ${rod.lureMinG} g` }
+    ? {
+        code,
+        nearness: -totalG / rod.lureMaxG!,
+        why: () => `${totalG.toFixed(1)} g complete is over every rod that could throw it: at most ${rod.lureMaxG} g`,
+      }
+    : {
+        code,
+        nearness: -rod.lureMinG! / totalG,
+        why: () =>
+          `${totalG.toFixed(1)} g complete is too light for your rods: the lightest asks for ${rod.lureMinG} g`,
+      }
 }
 
 /** Wading and kayak casts are shorter (models part N). */
@@ -391,13 +541,32 @@ const TARGETS: readonly Cover[] = ['wood', 'brush', 'dock', 'pier', 'mangrove']
 const OPEN: readonly Cover[] = ['open', 'sand', 'gravel', 'rock', 'shell', 'clay', 'current-seam']
 
 /** How far it is thrown here [m]: as far as the rod throws it, or as near as the target lies. */
-function castOf({ profile, technique, ready }: Assembly, outfit: PreparedOutfit | null, loadPlace: number, { reading }: Ask): number {
+function castOf(
+  { profile, technique, ready }: Assembly,
+  outfit: PreparedOutfit | null,
+  loadPlace: number,
+  { reading }: Ask,
+): number {
   if (technique.mode === 'vertical' || technique.mode === 'drift') return Math.max(1, reading.bottomM)
   const rod = outfit?.outfit.rod
-  const reach = outfit?.outfit.castM ?? (rod ? castLength({ rod: rod.kind, power: rod.power ?? null, lengthM: rod.lengthM ?? null, loadPlace, castFactor: profile.typical.castFactor }) : WITHOUT_ROD.castM)
-  const free = reach * (reading.from === 'wading' || reading.from === 'kayak' ? LOW_STAND_CAST : 1) * windOnCast(reading)
+  const reach =
+    outfit?.outfit.castM ??
+    (rod
+      ? castLength({
+          rod: rod.kind,
+          power: rod.power ?? null,
+          lengthM: rod.lengthM ?? null,
+          loadPlace,
+          castFactor: profile.typical.castFactor,
+        })
+      : WITHOUT_ROD.castM)
+  const free =
+    reach * (reading.from === 'wading' || reading.from === 'kayak' ? LOW_STAND_CAST : 1) * windOnCast(reading)
   if (ready.tactic.job === 'pitch') return Math.min(free, PITCHED_M)
-  const isAtTargets = reading.cover.some(c => TARGETS.includes(c)) && !reading.cover.some(c => OPEN.includes(c)) && reading.fishFromM < DEEP_TARGETS_M
+  const isAtTargets =
+    reading.cover.some(c => TARGETS.includes(c)) &&
+    !reading.cover.some(c => OPEN.includes(c)) &&
+    reading.fishFromM < DEEP_TARGETS_M
   if (isAtTargets) return Math.min(free, ready.tactic.pace === null ? AT_TARGETS_M : PAST_TARGETS_M)
   if (ready.tactic.id === 'drop-shot' && reading.from === 'boat') return Math.min(free, NEAR_BOAT_M)
   return free

@@ -15,9 +15,37 @@ import { trailerChoice } from './trailer'
 /** The craft (docs/handbook.md §6, §9, §23): common practice, no source; every expectation is a line of the handbook's tables. */
 
 const tactic = (id: string) => TACTICS.find(t => t.id === id)!
-const water = (part: Partial<Reading> = {}): Reading => ({ species: 'largemouth-bass', temperatureC: 18, visibilityM: 1.5, bottomM: 4, fishFromM: 1, fishToM: 3, from: 'boat', windMs: 1, ...part })
-const outfit = (rod: Partial<Outfit['rod']> = {}, rest: Partial<Outfit> = {}) => prepareOutfit({ id: 'o', name: 'o', rod: { kind: 'casting', lureMinG: 7, lureMaxG: 30, power: 'medium', action: 'moderate', ...rod }, line: { material: 'nylon', diameterMm: 0.3 }, ...rest })
-const task = (id: string, part: Partial<RodTask> = {}): RodTask => ({ tactic: tactic(id), totalG: 12, lengthMm: 80, hooks: 'single', inCover: false, fromBank: false, openShore: false, species: 'largemouth-bass', schools: { crankReel: 'fast' }, ...part })
+const water = (part: Partial<Reading> = {}): Reading => ({
+  species: 'largemouth-bass',
+  temperatureC: 18,
+  visibilityM: 1.5,
+  bottomM: 4,
+  fishFromM: 1,
+  fishToM: 3,
+  from: 'boat',
+  windMs: 1,
+  ...part,
+})
+const outfit = (rod: Partial<Outfit['rod']> = {}, rest: Partial<Outfit> = {}) =>
+  prepareOutfit({
+    id: 'o',
+    name: 'o',
+    rod: { kind: 'casting', lureMinG: 7, lureMaxG: 30, power: 'medium', action: 'moderate', ...rod },
+    line: { material: 'nylon', diameterMm: 0.3 },
+    ...rest,
+  })
+const task = (id: string, part: Partial<RodTask> = {}): RodTask => ({
+  tactic: tactic(id),
+  totalG: 12,
+  lengthMm: 80,
+  hooks: 'single',
+  inCover: false,
+  fromBank: false,
+  openShore: false,
+  species: 'largemouth-bass',
+  schools: { crankReel: 'fast' },
+  ...part,
+})
 
 describe('pauses and pace', () => {
   it('a hung plug: 30–40 s below 6 °C, 2–4 s at 15–22 °C (§23.2)', () => {
@@ -33,15 +61,24 @@ describe('pauses and pace', () => {
         expect(now, id).toBeLessThanOrEqual(before)
         before = now
       }
-      for (const [slow, fast] of [['lethargic', 'neutral'], ['neutral', 'aggressive']] as const) {
-        expect(pauseOf(tactic(id), askOf(water({ mood: slow }))) ?? 0, id).toBeGreaterThanOrEqual(pauseOf(tactic(id), askOf(water({ mood: fast }))) ?? 0)
-        expect(paceOf(tactic(id), askOf(water({ mood: slow }))), id).toBeLessThan(paceOf(tactic(id), askOf(water({ mood: fast }))))
+      for (const [slow, fast] of [
+        ['lethargic', 'neutral'],
+        ['neutral', 'aggressive'],
+      ] as const) {
+        expect(pauseOf(tactic(id), askOf(water({ mood: slow }))) ?? 0, id).toBeGreaterThanOrEqual(
+          pauseOf(tactic(id), askOf(water({ mood: fast }))) ?? 0,
+        )
+        expect(paceOf(tactic(id), askOf(water({ mood: slow }))), id).toBeLessThan(
+          paceOf(tactic(id), askOf(water({ mood: fast }))),
+        )
       }
     }
     expect(usualPace(askOf(water({ temperatureC: 5 })))).toBeLessThan(usualPace(askOf(water({ temperatureC: 20 }))))
   })
   it('a trout at 12 °C is wound faster than a bass at 12 °C: species by its own temperature', () => {
-    expect(usualPace(askOf(water({ species: 'brown-trout', temperatureC: 12 })))).toBeGreaterThan(usualPace(askOf(water({ temperatureC: 12 }))))
+    expect(usualPace(askOf(water({ species: 'brown-trout', temperatureC: 12 })))).toBeGreaterThan(
+      usualPace(askOf(water({ temperatureC: 12 }))),
+    )
   })
   it('rows fall with warmth', () => {
     for (const { seconds } of Object.values(PAUSES)) expect([...seconds]).toEqual([...seconds].sort((a, b) => b - a))
@@ -49,29 +86,79 @@ describe('pauses and pace', () => {
 })
 
 describe('rods by job', () => {
-  it('trebles want a softer rod (§9)', () => expect(rodGain(outfit({ action: 'extra-fast' }), task('plug-bumped', { hooks: 'trebles' }))).toBeLessThan(rodGain(outfit(), task('plug-bumped', { hooks: 'trebles' }))))
-  it('a single hook in cover wants power', () => expect(rodGain(outfit({ power: 'light', action: 'fast' }), task('weedless-dragged', { inCover: true }))).toBeLessThan(rodGain(outfit({ power: 'heavy', action: 'fast' }), task('weedless-dragged', { inCover: true }))))
-  it('drop shot: fast, not extra fast', () => expect(rodGain(outfit({ kind: 'spinning', power: 'medium-light', action: 'extra-fast' }), task('drop-shot'))).toBeLessThan(rodGain(outfit({ kind: 'spinning', power: 'medium-light', action: 'fast' }), task('drop-shot'))))
-  it('slow vertical metal: a blank that bends through', () => expect(rodGain(outfit({ kind: 'jigging', power: 'medium-light', action: 'fast' }), task('vertical-slow', { totalG: 150 }))).toBeLessThan(rodGain(outfit({ kind: 'jigging', power: 'medium-light', action: 'slow' }), task('vertical-slow', { totalG: 150 }))))
+  it('trebles want a softer rod (§9)', () =>
+    expect(rodGain(outfit({ action: 'extra-fast' }), task('plug-bumped', { hooks: 'trebles' }))).toBeLessThan(
+      rodGain(outfit(), task('plug-bumped', { hooks: 'trebles' })),
+    ))
+  it('a single hook in cover wants power', () =>
+    expect(
+      rodGain(outfit({ power: 'light', action: 'fast' }), task('weedless-dragged', { inCover: true })),
+    ).toBeLessThan(rodGain(outfit({ power: 'heavy', action: 'fast' }), task('weedless-dragged', { inCover: true }))))
+  it('drop shot: fast, not extra fast', () =>
+    expect(
+      rodGain(outfit({ kind: 'spinning', power: 'medium-light', action: 'extra-fast' }), task('drop-shot')),
+    ).toBeLessThan(rodGain(outfit({ kind: 'spinning', power: 'medium-light', action: 'fast' }), task('drop-shot'))))
+  it('slow vertical metal: a blank that bends through', () =>
+    expect(
+      rodGain(
+        outfit({ kind: 'jigging', power: 'medium-light', action: 'fast' }),
+        task('vertical-slow', { totalG: 150 }),
+      ),
+    ).toBeLessThan(
+      rodGain(
+        outfit({ kind: 'jigging', power: 'medium-light', action: 'slow' }),
+        task('vertical-slow', { totalG: 150 }),
+      ),
+    ))
   it('long jigs by a spinning reel, short ones by an overhead (§8)', () => {
-    const [spinning, overhead] = (['spinning', 'overhead'] as const).map(kind => outfit({ kind: 'jigging', power: 'heavy', action: 'moderate' }, { reel: { kind } }))
-    expect(rodGain(spinning!, task('vertical-fast', { totalG: 200, lengthMm: 195 }))).toBeGreaterThan(rodGain(overhead!, task('vertical-fast', { totalG: 200, lengthMm: 195 })))
-    expect(rodGain(spinning!, task('vertical-fast', { totalG: 150, lengthMm: 100 }))).toBeLessThan(rodGain(overhead!, task('vertical-fast', { totalG: 150, lengthMm: 100 })))
+    const [spinning, overhead] = (['spinning', 'overhead'] as const).map(kind =>
+      outfit({ kind: 'jigging', power: 'heavy', action: 'moderate' }, { reel: { kind } }),
+    )
+    expect(rodGain(spinning!, task('vertical-fast', { totalG: 200, lengthMm: 195 }))).toBeGreaterThan(
+      rodGain(overhead!, task('vertical-fast', { totalG: 200, lengthMm: 195 })),
+    )
+    expect(rodGain(spinning!, task('vertical-fast', { totalG: 150, lengthMm: 100 }))).toBeLessThan(
+      rodGain(overhead!, task('vertical-fast', { totalG: 150, lengthMm: 100 })),
+    )
   })
-  it('a surf rod belongs on the shore', () => expect(rodGain(outfit({ kind: 'surf' }), task('needle-held'))).toBeLessThan(rodGain(outfit({ kind: 'surf' }), task('needle-held', { fromBank: true }))))
+  it('a surf rod belongs on the shore', () =>
+    expect(rodGain(outfit({ kind: 'surf' }), task('needle-held'))).toBeLessThan(
+      rodGain(outfit({ kind: 'surf' }), task('needle-held', { fromBank: true })),
+    ))
   it('a leader that must be changed for teeth counts against the rod', () => {
     const leader = { material: 'fluorocarbon' as const, diameterMm: 0.4 }
-    expect(rodGain(outfit({}, { leader }), task('spoon-wound', { species: 'northern-pike' }))).toBeLessThan(rodGain(outfit({}, { leader: { ...leader, diameterMm: 0.8 } }), task('spoon-wound', { species: 'northern-pike' })))
+    expect(rodGain(outfit({}, { leader }), task('spoon-wound', { species: 'northern-pike' }))).toBeLessThan(
+      rodGain(
+        outfit({}, { leader: { ...leader, diameterMm: 0.8 } }),
+        task('spoon-wound', { species: 'northern-pike' }),
+      ),
+    )
   })
   it('the two schools of cranking reels (§19)', () => {
     const [low, high] = [5.1, 6.4].map(ratio => outfit({}, { reel: { ratio } }))
-    expect(rodGain(low!, task('plug-bumped', { schools: { crankReel: 'slow' } }))).toBeGreaterThan(rodGain(high!, task('plug-bumped', { schools: { crankReel: 'slow' } })))
+    expect(rodGain(low!, task('plug-bumped', { schools: { crankReel: 'slow' } }))).toBeGreaterThan(
+      rodGain(high!, task('plug-bumped', { schools: { crankReel: 'slow' } })),
+    )
     expect(rodGain(low!, task('plug-bumped'))).toBeLessThan(rodGain(high!, task('plug-bumped')))
   })
 })
 
 describe('casts and stops (§3, §5, §23.4)', () => {
-  const box = (lures: Lure[]) => prepareBox({ lures, parts: [], outfits: [{ id: 'o', name: 'o', rod: { kind: 'casting', lureMinG: 7, lureMaxG: 35, power: 'medium-heavy', action: 'fast' }, line: { material: 'nylon', diameterMm: 0.33 } }], tests: [], trips: [] })
+  const box = (lures: Lure[]) =>
+    prepareBox({
+      lures,
+      parts: [],
+      outfits: [
+        {
+          id: 'o',
+          name: 'o',
+          rod: { kind: 'casting', lureMinG: 7, lureMaxG: 35, power: 'medium-heavy', action: 'fast' },
+          line: { material: 'nylon', diameterMm: 0.33 },
+        },
+      ],
+      tests: [],
+      trips: [],
+    })
   const first = (lure: Lure, reading: Reading) => rank(box([lure]), askOf(reading)).candidates[0]!
   const blades: Lure = { id: 'sb', name: 'sb', family: 'spinnerbait', weightG: 28, lengthMm: 120 }
   it('brush deep down is thrown far over, brush one sees is not', () => {
@@ -82,19 +169,40 @@ describe('casts and stops (§3, §5, §23.4)', () => {
   })
   it('a plug that sinks is not left so long that it sinks past the fish', () => {
     const cold = water({ temperatureC: 9, visibilityM: 3, bottomM: 8, fishFromM: 3, fishToM: 4.5 })
-    const plug = (id: string, buoyancy: Lure['buoyancy']): Lure => ({ id, name: id, family: 'jerkbait', style: 'deep-lip', weightG: 17, lengthMm: 115, buoyancy: buoyancy!, runsAt: { depthM: 2.9 } })
+    const plug = (id: string, buoyancy: Lure['buoyancy']): Lure => ({
+      id,
+      name: id,
+      family: 'jerkbait',
+      style: 'deep-lip',
+      weightG: 17,
+      lengthMm: 115,
+      buoyancy: buoyancy!,
+      runsAt: { depthM: 2.9 },
+    })
     const [sinking, hanging] = [first(plug('sinks', 'sinks-slowly'), cold), first(plug('hangs', 'hangs'), cold)]
     expect(sinking.pauseS!).toBeLessThan(hanging.pauseS!)
     expect(sinking.placement.deepestM).toBeLessThan(4.5 + 1)
   })
 })
 
-const body = (family: Lure['family'], lengthMm: number, weightG: number, part: Partial<Lure> = {}) => profileOf({ id: `${family}${lengthMm}`, name: 'x', family, lengthMm, weightG, role: 'both', ...part }, [])
+const body = (family: Lure['family'], lengthMm: number, weightG: number, part: Partial<Lure> = {}) =>
+  profileOf({ id: `${family}${lengthMm}`, name: 'x', family, lengthMm, weightG, role: 'both', ...part }, [])
 
 describe('lead and hooks', () => {
-  const head = profileOf({ id: 'p', name: 'p', family: 'paddle-tail', lengthMm: 95, weightG: 6 }, []).techniques.find(t => t.rig === 'threaded-head' && t.control === 'bottom')!
-  const at = (bottomM: number, part: Partial<Reading> = {}) => leadWanted(head, body('paddle-tail', 95, 6), askOf(water({ bottomM, fishFromM: bottomM * 0.7, fishToM: bottomM, windMs: 0, ...part })))
-  it.each([[2, 1.8, 3.6], [4.5, 5, 7], [7.5, 10.4, 14]])('a head at %s m: %s–%s g (§6)', (depth, least, most) => {
+  const head = profileOf({ id: 'p', name: 'p', family: 'paddle-tail', lengthMm: 95, weightG: 6 }, []).techniques.find(
+    t => t.rig === 'threaded-head' && t.control === 'bottom',
+  )!
+  const at = (bottomM: number, part: Partial<Reading> = {}) =>
+    leadWanted(
+      head,
+      body('paddle-tail', 95, 6),
+      askOf(water({ bottomM, fishFromM: bottomM * 0.7, fishToM: bottomM, windMs: 0, ...part })),
+    )
+  it.each([
+    [2, 1.8, 3.6],
+    [4.5, 5, 7],
+    [7.5, 10.4, 14],
+  ])('a head at %s m: %s–%s g (§6)', (depth, least, most) => {
     expect(at(depth)).toBeGreaterThanOrEqual(least)
     expect(at(depth)).toBeLessThanOrEqual(most)
   })
@@ -104,19 +212,47 @@ describe('lead and hooks', () => {
     expect(at(5, { windMs: 9 })).toBeGreaterThan(at(5))
     expect(at(5, { mood: 'lethargic' })).toBeLessThan(at(5))
   })
-  it.each([['minnow-soft', 90, ['2', '1', '4']], ['paddle-tail', 100, ['3/0', '4/0', '5/0']], ['paddle-tail', 150, ['6/0', '7/0', '8/0']]] as const)('a hook for a %s of %s mm', (family, mm, sizes) => {
+  it.each([
+    ['minnow-soft', 90, ['2', '1', '4']],
+    ['paddle-tail', 100, ['3/0', '4/0', '5/0']],
+    ['paddle-tail', 150, ['6/0', '7/0', '8/0']],
+  ] as const)('a hook for a %s of %s mm', (family, mm, sizes) => {
     expect(sizes).toContain(hookFor(body(family, mm, 8), 1))
   })
-  it.each([['slender', 75, ['2/0', '3/0']], ['slim', 100, ['4/0']], ['slim', 120, ['4/0', '5/0']], ['fat', 150, ['6/0', '7/0']]] as const)('a %s paddle-tail of %s mm takes the hook of its length, however slim (§6, §23.5)', (style, mm, sizes) => {
-    expect(sizes).toContain(hookFor(body('paddle-tail', mm, 8, { style }), 1))
-  })
+  it.each([
+    ['slender', 75, ['2/0', '3/0']],
+    ['slim', 100, ['4/0']],
+    ['slim', 120, ['4/0', '5/0']],
+    ['fat', 150, ['6/0', '7/0']],
+  ] as const)(
+    'a %s paddle-tail of %s mm takes the hook of its length, however slim (§6, §23.5)',
+    (style, mm, sizes) => {
+      expect(sizes).toContain(hookFor(body('paddle-tail', mm, 8, { style }), 1))
+    },
+  )
   it('a head whose gap does not clear the body gives way to one that does (§6)', () => {
     const big = body('paddle-tail', 150, 30, { style: 'fat' })
-    const part = (id: string, weightG: number, size: string): Part => ({ id, name: id, kind: 'jig-head', shape: 'round', weightG, size, quantity: 3 })
-    const [chosen] = addedWeights(head, big, { parts: [part('narrow', 20, '3/0'), part('wide', 21, '6/0')], spoons: [], ask: askOf(water({ bottomM: 6, fishFromM: 4, fishToM: 6 })) })
+    const part = (id: string, weightG: number, size: string): Part => ({
+      id,
+      name: id,
+      kind: 'jig-head',
+      shape: 'round',
+      weightG,
+      size,
+      quantity: 3,
+    })
+    const [chosen] = addedWeights(head, big, {
+      parts: [part('narrow', 20, '3/0'), part('wide', 21, '6/0')],
+      spoons: [],
+      ask: askOf(water({ bottomM: 6, fishFromM: 4, fishToM: 6 })),
+    })
     expect(chosen!.part!.id).toBe('wide')
   })
-  it('the strongest fish get a larger hook (§23.5)', () => expect([hookFor(body('paddle-tail', 125, 18), 1), hookFor(body('paddle-tail', 125, 18), 3)]).toEqual(['5/0', '6/0']))
+  it('the strongest fish get a larger hook (§23.5)', () =>
+    expect([hookFor(body('paddle-tail', 125, 18), 1), hookFor(body('paddle-tail', 125, 18), 3)]).toEqual([
+      '5/0',
+      '6/0',
+    ]))
 })
 
 describe('big for this fish', () => {
@@ -130,9 +266,14 @@ describe('big for this fish', () => {
 })
 
 describe('hanging', () => {
-  const plug = (tests: BenchTest[] = []) => profileOf({ id: 'j', name: 'j', family: 'jerkbait', weightG: 11, buoyancy: 'hangs' }, tests)
+  const plug = (tests: BenchTest[] = []) =>
+    profileOf({ id: 'j', name: 'j', family: 'jerkbait', weightG: 11, buoyancy: 'hangs' }, tests)
   const snap = plug().techniques.find(t => t.rig === 'snap')!
-  const sinks = (lure: ReturnType<typeof plug>, salinityPsu: number) => sinkingNewton({ profile: lure, trailer: null, technique: snap, added: NOTHING_ADDED }, waterDensity(12, salinityPsu))
+  const sinks = (lure: ReturnType<typeof plug>, salinityPsu: number) =>
+    sinkingNewton(
+      { profile: lure, trailer: null, technique: snap, added: NOTHING_ADDED },
+      waterDensity(12, salinityPsu),
+    )
   it('a plug only said to hang does so where it is fished, in lake and sea', () => {
     for (const salinityPsu of [0, 20, 35]) expect(Math.abs(sinks(plug(), salinityPsu))).toBeLessThan(1e-6)
   })
@@ -144,11 +285,23 @@ describe('hanging', () => {
 })
 
 describe('trailers', () => {
-  const jig = profileOf({ id: 'jig', name: 'jig', family: 'skirted-jig', style: 'flipping', lengthMm: 80, weightG: 14 }, [])
+  const jig = profileOf(
+    { id: 'jig', name: 'jig', family: 'skirted-jig', style: 'flipping', lengthMm: 80, weightG: 14 },
+    [],
+  )
   const blades = profileOf({ id: 'sb', name: 'sb', family: 'spinnerbait', lengthMm: 110, weightG: 14 }, [])
   const chatter = profileOf({ id: 'bj', name: 'bj', family: 'bladed-jig', lengthMm: 90, weightG: 11 }, [])
-  const all = [body('craw', 80, 7, { vibration: 4 }), body('craw', 60, 3, { vibration: 1 }), body('stick-worm', 75, 4), body('grub', 80, 4), body('paddle-tail', 90, 5, { bulk: 2 }), body('paddle-tail', 105, 13, { bulk: 4 }), body('worm', 115, 5)]
-  const best = (host: typeof jig, part: Partial<Reading>) => trailerChoice(all, askOf(water(part)))(host)[0]!.trailer?.lure.family ?? null
+  const all = [
+    body('craw', 80, 7, { vibration: 4 }),
+    body('craw', 60, 3, { vibration: 1 }),
+    body('stick-worm', 75, 4),
+    body('grub', 80, 4),
+    body('paddle-tail', 90, 5, { bulk: 2 }),
+    body('paddle-tail', 105, 13, { bulk: 4 }),
+    body('worm', 115, 5),
+  ]
+  const best = (host: typeof jig, part: Partial<Reading>) =>
+    trailerChoice(all, askOf(water(part)))(host)[0]!.trailer?.lure.family ?? null
   it('kicking claws for active fish in warm coloured water, never below 9 °C for slow ones (§23.3)', () => {
     const choice = trailerChoice(all, askOf(water({ mood: 'aggressive', temperatureC: 20, visibilityM: 0.8 })))(jig)[0]!
     expect(choice.trailer!.lure.family).toBe('craw')

@@ -19,16 +19,25 @@ import demo from '../../demo/box.json'
 // Without the log: its factor comes after the ranking and is tested by itself.
 const box = prepareBox(demo as unknown as Box, { useLog: false })
 const readings: fc.Arbitrary<Reading> = fc.record({
-  species: fc.constantFrom(...SPECIES), temperatureC: fc.double({ min: 2, max: 30, noNaN: true }), visibilityM: fc.double({ min: 0.15, max: 8, noNaN: true }), stain: fc.constantFrom(...STAINS),
-  mood: fc.constantFrom(...MOODS), from: fc.constantFrom(...STANDS), bottomM: fc.double({ min: 1, max: 14, noNaN: true }), currentMs: fc.double({ min: 0, max: 1, noNaN: true }),
-  cover: fc.subarray(['open', 'grass', 'wood', 'rock', 'dock'] as const, { minLength: 1, maxLength: 2 }).map(list => [...list]),
+  species: fc.constantFrom(...SPECIES),
+  temperatureC: fc.double({ min: 2, max: 30, noNaN: true }),
+  visibilityM: fc.double({ min: 0.15, max: 8, noNaN: true }),
+  stain: fc.constantFrom(...STAINS),
+  mood: fc.constantFrom(...MOODS),
+  from: fc.constantFrom(...STANDS),
+  bottomM: fc.double({ min: 1, max: 14, noNaN: true }),
+  currentMs: fc.double({ min: 0, max: 1, noNaN: true }),
+  cover: fc
+    .subarray(['open', 'grass', 'wood', 'rock', 'dock'] as const, { minLength: 1, maxLength: 2 })
+    .map(list => [...list]),
 })
 
 describe('another log in the same box', () => {
   it('is the box prepared with it, whatever log it had', () => {
     const whole = demo as unknown as Box
     const reading: Reading = { species: 'northern-pike', temperatureC: 12, visibilityM: 1.5 }
-    const told = (prepared: typeof box) => rank(prepared, askOf(reading)).candidates.map(c => [c.profile.lure.id, c.score, c.fromLog?.verdict.ratio ?? null])
+    const told = (prepared: typeof box) =>
+      rank(prepared, askOf(reading)).candidates.map(c => [c.profile.lure.id, c.score, c.fromLog?.verdict.ratio ?? null])
     const half = whole.trips.slice(0, 5)
     expect(told(withTrips(prepareBox(whole), half))).toEqual(told(prepareBox({ ...whole, trips: half })))
     expect(told(withTrips(prepareBox({ ...whole, trips: [] }), whole.trips))).toEqual(told(prepareBox(whole)))
@@ -37,47 +46,89 @@ describe('another log in the same box', () => {
 })
 
 describe('the odds of a set-up', () => {
-  it('are the sum of what each effect adds and of what depth, pace, rod, trailer and lead add: worked out rule by rule they come to the same', { timeout: 120_000 }, () => {
-    fc.assert(fc.property(readings, (reading) => {
-      const ask = askOf(reading)
-      const terms = termsOf(ask)
-      for (const c of rank(box, ask).candidates) {
-        const byRule = contributionsOf(terms, c.profile, c, c.levels).reduce((sum, { gain }) => sum + gain, 0)
-        const byAxis = Object.entries(c.fits).filter(([axis]) => !['depth', 'speed', 'rod'].includes(axis)).reduce((sum, [, { gain }]) => sum + gain, 0)
-        expect(byAxis, c.profile.lure.id).toBeCloseTo(byRule, 9)
-        const tactic = ask.fitted[`tactic:${c.tactic.id}`] ?? 0
-        const dressing = c.odds - byRule - c.fits.depth.gain - c.fits.speed.gain - tactic - c.fits.rod.gain
-        // What is left is the trailer's and the lead's own: bounded, and nothing for a lure that has neither.
-        if (!c.trailer && c.added.grams === 0 && !c.profile.typical.takesTrailer) expect(dressing, c.profile.lure.id).toBeCloseTo(0, 9)
-        expect(Math.abs(dressing), c.profile.lure.id).toBeLessThan(4)
-      }
-    }), { numRuns: 20 })
-  })
+  it(
+    'are the sum of what each effect adds and of what depth, pace, rod, trailer and lead add: worked out rule by rule they come to the same',
+    { timeout: 120_000 },
+    () => {
+      fc.assert(
+        fc.property(readings, reading => {
+          const ask = askOf(reading)
+          const terms = termsOf(ask)
+          for (const c of rank(box, ask).candidates) {
+            const byRule = contributionsOf(terms, c.profile, c, c.levels).reduce((sum, { gain }) => sum + gain, 0)
+            const byAxis = Object.entries(c.fits)
+              .filter(([axis]) => !['depth', 'speed', 'rod'].includes(axis))
+              .reduce((sum, [, { gain }]) => sum + gain, 0)
+            expect(byAxis, c.profile.lure.id).toBeCloseTo(byRule, 9)
+            const tactic = ask.fitted[`tactic:${c.tactic.id}`] ?? 0
+            const dressing = c.odds - byRule - c.fits.depth.gain - c.fits.speed.gain - tactic - c.fits.rod.gain
+            // What is left is the trailer's and the lead's own: bounded, and nothing for a lure that has neither.
+            if (!c.trailer && c.added.grams === 0 && !c.profile.typical.takesTrailer)
+              expect(dressing, c.profile.lure.id).toBeCloseTo(0, 9)
+            expect(Math.abs(dressing), c.profile.lure.id).toBeLessThan(4)
+          }
+        }),
+        { numRuns: 20 },
+      )
+    },
+  )
   it('the best way of a lure is the best of all its ways', () => {
-    fc.assert(fc.property(readings, (reading) => {
-      const ask = askOf(reading)
-      const scene = sceneOf(box, ask)
-      for (const c of rank(box, ask).candidates.slice(0, 20)) expect(c.odds).toBeCloseTo(Math.max(...judgedWays(c.profile, scene).ways.map(w => w.odds)), 9)
-    }), { numRuns: 10 })
+    fc.assert(
+      fc.property(readings, reading => {
+        const ask = askOf(reading)
+        const scene = sceneOf(box, ask)
+        for (const c of rank(box, ask).candidates.slice(0, 20))
+          expect(c.odds).toBeCloseTo(Math.max(...judgedWays(c.profile, scene).ways.map(w => w.odds)), 9)
+      }),
+      { numRuns: 10 },
+    )
   })
-  it('a rule never raises what it is against relative to what it names, whatever the reading', { timeout: 120_000 }, () => {
-    fc.assert(fc.property(readings, (reading) => {
-      const ask = askOf(reading)
-      const terms = termsOf(ask)
-      const { candidates } = rank(box, ask)
-      const gains = candidates.map(c => ({ c, by: new Map(contributionsOf(terms, c.profile, c, c.levels).map(({ push, gain }) => [push, gain])) }))
-      for (const push of ask.pushes) {
-        if (!isPush(push.effect)) continue
-        const marks = 'favours' in push.effect ? push.effect.favours : push.effect.against
-        const named = gains.filter(({ c }) => concerns(marks, (push.effect as { within?: never }).within, c.profile) && matches(marks, c.profile, c)).map(({ by }) => by.get(push)!)
-        const rest = gains.filter(({ c }) => !matches(marks, c.profile, c)).map(({ by }) => by.get(push)!)
-        const [lift, others] = 'favours' in push.effect ? [Math.min(...named), Math.max(...rest)] : [-Math.max(...named), -Math.min(...rest)]
-        if (named.length > 0 && rest.length > 0) expect(lift, push.key).toBeGreaterThanOrEqual(others)
-      }
-    }), { numRuns: 15 })
-  })
+  it(
+    'a rule never raises what it is against relative to what it names, whatever the reading',
+    { timeout: 120_000 },
+    () => {
+      fc.assert(
+        fc.property(readings, reading => {
+          const ask = askOf(reading)
+          const terms = termsOf(ask)
+          const { candidates } = rank(box, ask)
+          const gains = candidates.map(c => ({
+            c,
+            by: new Map(contributionsOf(terms, c.profile, c, c.levels).map(({ push, gain }) => [push, gain])),
+          }))
+          for (const push of ask.pushes) {
+            if (!isPush(push.effect)) continue
+            const marks = 'favours' in push.effect ? push.effect.favours : push.effect.against
+            const named = gains
+              .filter(
+                ({ c }) =>
+                  concerns(marks, (push.effect as { within?: never }).within, c.profile) &&
+                  matches(marks, c.profile, c),
+              )
+              .map(({ by }) => by.get(push)!)
+            const rest = gains.filter(({ c }) => !matches(marks, c.profile, c)).map(({ by }) => by.get(push)!)
+            const [lift, others] =
+              'favours' in push.effect
+                ? [Math.min(...named), Math.max(...rest)]
+                : [-Math.max(...named), -Math.min(...rest)]
+            if (named.length > 0 && rest.length > 0) expect(lift, push.key).toBeGreaterThanOrEqual(others)
+          }
+        }),
+        { numRuns: 15 },
+      )
+    },
+  )
   it('switching a rule off moves only what it speaks of', () => {
-    const reading: Reading = { species: 'largemouth-bass', temperatureC: 21, visibilityM: 0.4, stain: 'mud', cover: ['wood'], bottomM: 2.5, fishFromM: 0.5, fishToM: 2 }
+    const reading: Reading = {
+      species: 'largemouth-bass',
+      temperatureC: 21,
+      visibilityM: 0.4,
+      stain: 'mud',
+      cover: ['wood'],
+      bottomM: 2.5,
+      fishFromM: 0.5,
+      fishToM: 2,
+    }
     const on = new Map(rank(box, askOf(reading)).candidates.map(c => [c.profile.lure.id, c]))
     const rule = RULES.find(r => r.id === 'shines.rolled-mud')!
     const off = rank(box, askOf(reading, { weights: { [rule.id]: 0 } })).candidates
@@ -91,14 +142,35 @@ describe('the table of tactics', () => {
   it('every tactic can be fished by some lure of each of its families, and every rule about tactics names known ones', () => {
     for (const { id, families } of TACTICS) {
       for (const family of families) {
-        const { lures } = prepareBox({ lures: [{ id: 'x', name: 'x', family }, ...['walker', 'popper', 'frog', 'buzz', 'deep-diver', 'swim', 'flipping'].map(style => ({ id: style, name: style, family, style }))], parts: [], outfits: [], tests: [], trips: [] })
+        const { lures } = prepareBox({
+          lures: [
+            { id: 'x', name: 'x', family },
+            ...['walker', 'popper', 'frog', 'buzz', 'deep-diver', 'swim', 'flipping'].map(style => ({
+              id: style,
+              name: style,
+              family,
+              style,
+            })),
+          ],
+          parts: [],
+          outfits: [],
+          tests: [],
+          trips: [],
+        })
         const techniques = lures.flatMap(l => l.techniques)
         const tactic = TACTICS.find(t => t.id === id)!
-        expect(techniques.some(t => tactic.rigs.includes(t.rig) && tactic.controls.includes(t.control)), `${id} ${family}`).toBe(true)
+        expect(
+          techniques.some(t => tactic.rigs.includes(t.rig) && tactic.controls.includes(t.control)),
+          `${id} ${family}`,
+        ).toBe(true)
       }
     }
     const ids = new Set<string>(TACTICS.map(t => t.id))
-    for (const rule of RULES) for (const effect of rule.effects) if (isPush(effect)) for (const id of ('favours' in effect ? effect.favours : effect.against).tactic ?? []) expect(ids, rule.id).toContain(id)
+    for (const rule of RULES)
+      for (const effect of rule.effects)
+        if (isPush(effect))
+          for (const id of ('favours' in effect ? effect.favours : effect.against).tactic ?? [])
+            expect(ids, rule.id).toContain(id)
   })
   it('every effect has a name of its own', () => {
     const keys = RULES.flatMap(rule => rule.effects.map((_, i) => effectKey(rule, i)))

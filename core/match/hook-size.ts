@@ -31,11 +31,31 @@ const STRONGEST_SIZES = 1
 
 /** Hook size for a soft body, for a fish of this strength (0–3, species table). */
 export function hookFor(body: LureProfile, strength: number): string {
-  const { lure: { family }, lengthMm, typical, bulk } = body
-  const thin = !THIN.not.includes(family) && (typical.slenderness < THIN.below || (bulk.value <= 1 && lengthMm.value < 90)) ? THIN.sizes : 0
-  const least = Math.round(Math.min(LARGEST_RANK, Math.max(-7, interpolate(BY_LENGTH.mm, BY_LENGTH.rank, lengthMm.value) - thin + (strength >= 3 ? STRONGEST_SIZES : 0))))
+  const {
+    lure: { family },
+    lengthMm,
+    typical,
+    bulk,
+  } = body
+  const thin =
+    !THIN.not.includes(family) && (typical.slenderness < THIN.below || (bulk.value <= 1 && lengthMm.value < 90))
+      ? THIN.sizes
+      : 0
+  const least = Math.round(
+    Math.min(
+      LARGEST_RANK,
+      Math.max(
+        -7,
+        interpolate(BY_LENGTH.mm, BY_LENGTH.rank, lengthMm.value) - thin + (strength >= 3 ? STRONGEST_SIZES : 0),
+      ),
+    ),
+  )
   let rank = least
-  while (rank < Math.min(LARGEST_RANK, least + LARGEST_STEP) && (HOOK_GAP_MM[sizeOf(rank)] ?? Infinity) < gapNeeded(body)) rank++
+  while (
+    rank < Math.min(LARGEST_RANK, least + LARGEST_STEP) &&
+    (HOOK_GAP_MM[sizeOf(rank)] ?? Infinity) < gapNeeded(body)
+  )
+    rank++
   return sizeOf(rank)
 }
 

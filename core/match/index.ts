@@ -1,7 +1,16 @@
 export { Candidate, judgedWays, type RejectionCode, type Scene } from './candidate'
 export { gapNeeded, hookFor } from './hook-size'
 export { leadTold } from './lead'
-export { type Lesson, type LessonTold, logBound, type LoggedStretch, logSays, type LogVerdict, movedByLog, NO_LOG } from './log'
+export {
+  type Lesson,
+  type LessonTold,
+  logBound,
+  type LoggedStretch,
+  logSays,
+  type LogVerdict,
+  movedByLog,
+  NO_LOG,
+} from './log'
 export { matches, wayOf } from './marks'
 export { presentedOf } from './presented'
 export { fishedHours, prepareBox, type PreparedBox, rank, type Ranking, rankOnEach, sceneOf, withTrips } from './rank'

@@ -7,20 +7,36 @@ import { SOFT_FLOOR } from './terms'
 
 /** What the log may teach: the kind of lure, its colour, the depth, and last the lure itself beyond what these say. */
 export const LESSONS = ['kind', 'colour', 'depth', 'lure'] as const
-export type Lesson = typeof LESSONS[number]
+export type Lesson = (typeof LESSONS)[number]
 /** The value that each lesson is about; `null`: not known. */
 export type Taught = Readonly<Record<Lesson, string | null>>
 
 /** A stretch of the log as the judgement needs it. */
-export interface LoggedStretch { readonly taught: Taught, readonly hours: number, readonly contacts: number, readonly landed: number, readonly reading: CompleteReading | null }
+export interface LoggedStretch {
+  readonly taught: Taught
+  readonly hours: number
+  readonly contacts: number
+  readonly landed: number
+  readonly reading: CompleteReading | null
+}
 
 /** The log as far as it may enter a score. */
-export interface Log { readonly stretches: readonly LoggedStretch[], readonly dispersion: number }
+export interface Log {
+  readonly stretches: readonly LoggedStretch[]
+  readonly dispersion: number
+}
 
 export const NO_LOG: Log = { stretches: [], dispersion: 1 }
 
 /** What one lesson says: a rate against what was to be expected before it, with the interval in which it lies with 90 %. */
-export interface LessonTold { readonly lesson: Lesson, readonly value: string, readonly ratio: RateEstimate, readonly landed: number, readonly contacts: number, readonly hours: number }
+export interface LessonTold {
+  readonly lesson: Lesson
+  readonly value: string
+  readonly ratio: RateEstimate
+  readonly landed: number
+  readonly contacts: number
+  readonly hours: number
+}
 
 /** What the angler's log says of one way of fishing in water like this. */
 export interface LogVerdict {
@@ -36,7 +52,9 @@ export type LogSays = (profile: LureProfile, depthM: number) => LogVerdict | nul
 
 export function taughtBy(lureId: string, profile: LureProfile | null, depthM: number | null): Taught {
   return {
-    lure: lureId, kind: profile?.lure.family ?? null, colour: profile ? colourClass(profile) : null,
+    lure: lureId,
+    kind: profile?.lure.family ?? null,
+    colour: profile ? colourClass(profile) : null,
     depth: depthM === null ? null : String(classOf(DEPTH_CLASSES_M, depthM)),
   }
 }
@@ -44,12 +62,22 @@ export function taughtBy(lureId: string, profile: LureProfile | null, depthM: nu
 /** The trips of a box, each fish counted once. */
 export function logOf(trips: readonly Trip[], profiles: ReadonlyMap<string, LureProfile>): Log {
   const days: DayOf[] = []
-  const stretches = trips.flatMap(({ stints }) => (stints ?? []).flatMap((stint) => {
-    const { hours, contacts, landed } = tallyOf(stint)
-    if (hours <= 0) return []
-    days.push({ group: stint.lureId, day: dayOf(stint.start), events: contacts, effort: hours })
-    return [{ taught: taughtBy(stint.lureId, profiles.get(stint.lureId) ?? null, stint.depthM ?? null), hours, contacts, landed, reading: stint.reading ? completeReading(stint.reading as Reading).reading : null }]
-  }))
+  const stretches = trips.flatMap(({ stints }) =>
+    (stints ?? []).flatMap(stint => {
+      const { hours, contacts, landed } = tallyOf(stint)
+      if (hours <= 0) return []
+      days.push({ group: stint.lureId, day: dayOf(stint.start), events: contacts, effort: hours })
+      return [
+        {
+          taught: taughtBy(stint.lureId, profiles.get(stint.lureId) ?? null, stint.depthM ?? null),
+          hours,
+          contacts,
+          landed,
+          reading: stint.reading ? completeReading(stint.reading as Reading).reading : null,
+        },
+      ]
+    }),
+  )
   return { stretches, dispersion: dispersionOf(days) }
 }
 
@@ -82,7 +110,7 @@ export function logBound({ axes }: Pick<Ask, 'axes'>): number {
  * A group alone says nothing against others, and a lure that was fished without a contact is never raised by what its kin did.
  */
 export function logSays({ stretches, dispersion }: Log, ask: Ask): LogSays {
-  const heard = stretches.flatMap((stretch) => {
+  const heard = stretches.flatMap(stretch => {
     const worth = stretch.reading ? worthAsEvidence(readingDistance(stretch.reading, ask.reading)) : WITHOUT_READING
     return worth < TOLD_FROM ? [] : [{ ...stretch, worth, expected: worth * stretch.hours }]
   })
@@ -94,7 +122,13 @@ export function logSays({ stretches, dispersion }: Log, ask: Ask): LogSays {
       const value = taught[lesson]
       if (value === null) continue
       const sum = groups.get(value) ?? { events: 0, effort: 0, landed: 0, contacts: 0, hours: 0 }
-      groups.set(value, { events: sum.events + worth * contacts, effort: sum.effort + expected, landed: sum.landed + landed, contacts: sum.contacts + contacts, hours: sum.hours + hours })
+      groups.set(value, {
+        events: sum.events + worth * contacts,
+        effort: sum.effort + expected,
+        landed: sum.landed + landed,
+        contacts: sum.contacts + contacts,
+        hours: sum.hours + hours,
+      })
     }
     const told = lessonOf(lesson, groups, dispersion)
     lessons.set(lesson, told)
@@ -111,17 +145,36 @@ export function logSays({ stretches, dispersion }: Log, ask: Ask): LogSays {
   }
 }
 
-function lessonOf(lesson: Lesson, groups: ReadonlyMap<string, Group & Pick<LessonTold, 'landed' | 'contacts' | 'hours'>>, dispersion: number): ReadonlyMap<string, LessonTold> {
+function lessonOf(
+  lesson: Lesson,
+  groups: ReadonlyMap<string, Group & Pick<LessonTold, 'landed' | 'contacts' | 'hours'>>,
+  dispersion: number,
+): ReadonlyMap<string, LessonTold> {
   const list = [...groups]
-  const pooled = pooledRates(list.map(([, group]) => group), dispersion)
+  const pooled = pooledRates(
+    list.map(([, group]) => group),
+    dispersion,
+  )
   if (!pooled) return new Map()
   const { overall } = pooled
-  return new Map(list.map(([value, { landed, contacts, hours }], i) => {
-    const { mean, low, high } = pooled.groups[i]!
-    const found = list.length === 1 ? 1 : mean / overall.mean
-    const ratio = contacts === 0 ? Math.min(1, found) : found
-    return [value, { lesson, value, landed, contacts, hours, ratio: { mean: ratio, low: Math.min(ratio, low / overall.mean), high: Math.max(ratio, high / overall.mean) } }]
-  }))
+  return new Map(
+    list.map(([value, { landed, contacts, hours }], i) => {
+      const { mean, low, high } = pooled.groups[i]!
+      const found = list.length === 1 ? 1 : mean / overall.mean
+      const ratio = contacts === 0 ? Math.min(1, found) : found
+      return [
+        value,
+        {
+          lesson,
+          value,
+          landed,
+          contacts,
+          hours,
+          ratio: { mean: ratio, low: Math.min(ratio, low / overall.mean), high: Math.max(ratio, high / overall.mean) },
+        },
+      ]
+    }),
+  )
 }
 
 /** A score after the log has spoken: its odds times the likelihood ratio, no further than the bound; it stays between 0 and 1. */

@@ -4,15 +4,22 @@ import { type ColourJudge, colourJudge, type ColourLook, type ColourScene, DEFAU
 import type { LureProfile } from '#core/lure'
 
 /** The last judge of colours: most readings that follow one another differ in something that no colour hears. */
-let last: { readonly key: string, readonly judge: ColourJudge } | null = null
+let last: { readonly key: string; readonly judge: ColourJudge } | null = null
 
 /** Judges how colours look at the depth of this ask, to this fish, beside this prey. */
 export function colourJudgeFor({ reading, features: { numbers } }: Ask): ColourJudge {
   const { species, visibilityM, stain, sky, moonFraction, forage } = reading
   const prey = [...new Set(forage.map(f => FORAGE_PREY[f.kind]))]
   const scene: ColourScene = {
-    species, visibilityM, stain, sky, moonFraction, depthM: numbers.presentM, sunAltitudeDeg: numbers.sunAltitudeDeg,
-    zone: zoneOfFish(numbers.fishM, numbers.bottomM), prey: prey.length > 0 ? prey : DEFAULT_PREY,
+    species,
+    visibilityM,
+    stain,
+    sky,
+    moonFraction,
+    depthM: numbers.presentM,
+    sunAltitudeDeg: numbers.sunAltitudeDeg,
+    zone: zoneOfFish(numbers.fishM, numbers.bottomM),
+    prey: prey.length > 0 ? prey : DEFAULT_PREY,
   }
   const key = JSON.stringify(scene)
   if (last?.key !== key) last = { key, judge: colourJudge(scene) }
@@ -21,6 +28,6 @@ export function colourJudgeFor({ reading, features: { numbers } }: Ask): ColourJ
 
 /** A blade's metal counts where the body itself has none. */
 export function lookOf({ lure, colours, blades, action }: LureProfile, judge: ColourJudge): ColourLook {
-  const metal = colours.value.metal === 'none' ? blades[0]?.metal ?? 'none' : colours.value.metal
+  const metal = colours.value.metal === 'none' ? (blades[0]?.metal ?? 'none') : colours.value.metal
   return judge.look({ colours: { ...colours.value, metal }, family: lure.family, actionStyle: action.value })
 }

@@ -4,12 +4,17 @@ import type { Favour, LureMarks, Way } from '#core/rule'
 import type { Cadence, TacticId } from '#core/terms'
 
 const WAY_OF_CONTROL: Record<TechniqueRow['control'], Way> = {
-  'surface': 'surface', 'dive': 'moving', 'count-down': 'moving', 'bottom': 'bottom', 'above-bottom': 'bottom', 'vertical': 'vertical',
+  'surface': 'surface',
+  'dive': 'moving',
+  'count-down': 'moving',
+  'bottom': 'bottom',
+  'above-bottom': 'bottom',
+  'vertical': 'vertical',
 }
 
 /** The way a bait is presented, from where it has its depth and how it is worked. */
 export function wayOf(control: TechniqueRow['control'], cadence: Cadence): Way {
-  return control === 'vertical' ? 'vertical' : CADENCE_WAY[cadence] ?? WAY_OF_CONTROL[control]
+  return control === 'vertical' ? 'vertical' : (CADENCE_WAY[cadence] ?? WAY_OF_CONTROL[control])
 }
 
 type Check<K extends keyof LureMarks> = (named: NonNullable<LureMarks[K]>, profile: LureProfile) => boolean
@@ -21,7 +26,8 @@ const CHECKS: { readonly [K in keyof LureMarks]-?: Check<K> } = {
   family: (list, { lure }) => list.includes(lure.family),
   style: (list, { lure }) => among(list, lure.style),
   pattern: (list, { colours }) => list.includes(colours.value.pattern),
-  metal: (list, { colours, blades }) => list.includes(colours.value.metal) || blades.some(b => list.includes(b.metal ?? 'silver')),
+  metal: (list, { colours, blades }) =>
+    list.includes(colours.value.metal) || blades.some(b => list.includes(b.metal ?? 'silver')),
   finish: (list, { colours }) => list.includes(colours.value.finish),
   action: (list, { action }) => list.includes(action.value),
   blade: (list, { blades }) => blades.some(b => list.includes(b.shape)),
@@ -48,19 +54,25 @@ const marksOf = new WeakMap<LureMarks, readonly (keyof LureMarks)[]>()
 /** Whether a lure has every mark that is named. */
 export function matchesLure(marks: LureMarks, profile: LureProfile): boolean {
   let named = marksOf.get(marks)
-  if (!named) marksOf.set(marks, named = LURE_MARKS.filter(mark => marks[mark] !== undefined))
+  if (!named) marksOf.set(marks, (named = LURE_MARKS.filter(mark => marks[mark] !== undefined)))
   return named.every(mark => (CHECKS[mark] as Check<typeof mark>)(marks[mark] as never, profile))
 }
 
 /** How a lure is rigged, what is done with it, and the way that presents it. */
-export interface FishedWay { readonly technique: Pick<TechniqueRow, 'rig'>, readonly tactic: { readonly id: TacticId }, readonly way: Way }
+export interface FishedWay {
+  readonly technique: Pick<TechniqueRow, 'rig'>
+  readonly tactic: { readonly id: TacticId }
+  readonly way: Way
+}
 
 /** Whether a lure fished this way is what an effect names. A bait let down under the boat counts as falling too. */
 export function matches(favour: Favour, profile: LureProfile, { technique, tactic, way }: FishedWay): boolean {
-  return (!favour.rig || favour.rig.includes(technique.rig))
-    && (!favour.tactic || favour.tactic.includes(tactic.id))
-    && (!favour.way || favour.way.includes(way) || (way === 'vertical' && favour.way.includes('falling')))
-    && matchesLure(favour, profile)
+  return (
+    (!favour.rig || favour.rig.includes(technique.rig)) &&
+    (!favour.tactic || favour.tactic.includes(tactic.id)) &&
+    (!favour.way || favour.way.includes(way) || (way === 'vertical' && favour.way.includes('falling'))) &&
+    matchesLure(favour, profile)
+  )
 }
 
 /** A blade whose size nobody noted. Assumed. */

@@ -21,7 +21,10 @@ export function paceOf({ pace }: TacticRow, ask: Ask): number {
 export function pauseOf({ pause }: TacticRow, { reading, features: { numbers } }: Ask): number | null {
   if (pause === null) return null
   const row = PAUSES[pause]
-  const seconds = interpolate(WARMTH_C, row.seconds, numbers.warmthC) * row.mood[reading.mood] * (reading.grouping === 'one-spot' ? row.oneSpot : 1)
+  const seconds =
+    interpolate(WARMTH_C, row.seconds, numbers.warmthC) *
+    row.mood[reading.mood] *
+    (reading.grouping === 'one-spot' ? row.oneSpot : 1)
   const held = Math.min(row.most, seconds)
   return held < 3 ? Math.max(0.5, Math.round(held * 2) / 2) : Math.round(held)
 }

@@ -26,7 +26,10 @@ export interface Placement extends Fished {
   /** Height over the bottom that the leader gives a drop-shot bait [m]. */
   readonly leaderHeightM: number | null
 }
-export interface Unreachable { readonly deepestM: number, readonly why: () => string }
+export interface Unreachable {
+  readonly deepestM: number
+  readonly why: () => string
+}
 
 /** Tip heights in use [m]: low, middle, high (A9). */
 const TIPS_M = [0.5, 1.0, 2.3] as const
@@ -37,7 +40,11 @@ const RISE_M = { lethargic: 1, neutral: 2, aggressive: 3 } as const
 /** How well a lure works at the edge of its window (A4). */
 const AT_WINDOW_EDGE = 0.6
 /** Leaders between bait and sinker by depth of the bottom [m] (handbook §6, §23.5). */
-const DROP_LEADERS = [{ toM: 3, leaderM: 0.25 }, { toM: 6, leaderM: 0.45 }, { toM: Infinity, leaderM: 0.65 }] as const
+const DROP_LEADERS = [
+  { toM: 3, leaderM: 0.25 },
+  { toM: 6, leaderM: 0.45 },
+  { toM: Infinity, leaderM: 0.65 },
+] as const
 /** How far the pace may be bent to keep a bait at its depth [times]. Assumed. */
 const BENT = { least: 0.75, most: 1.25 }
 /** The depth models err by this much: so much is forgiven before a lure is refused [times]. */
@@ -56,16 +63,30 @@ const NEAR_BOTTOM_M = 0.25
 /** Lead of at least this share of the criterion keeps in touch; metal and jigs are dropped, not dragged, and need less. Assumed. */
 const TOUCHES_FROM = 0.5
 
-export interface PlaceScene { readonly ask: Ask, readonly waterDensity: number, readonly contact: Contact }
+export interface PlaceScene {
+  readonly ask: Ask
+  readonly waterDensity: number
+  readonly contact: Contact
+}
 
 /** Weight that keeps contact by the criterion of the motion model (§7), with a fine line: on the bottom, and under the boat at the depth of the fish [g]. */
-export interface Contact { readonly atBottomG: number, readonly underBoatG: number }
+export interface Contact {
+  readonly atBottomG: number
+  readonly underBoatG: number
+}
 
 export function contactFor(ask: Ask, waterDensity: number): Contact {
-  const { reading, features: { numbers } } = ask
+  const {
+    reading,
+    features: { numbers },
+  } = ask
   const drift = driftOf(reading)
-  const grams = (depthM: number, driftMs: number) => 1000 * (bottomWeight(Math.max(1, depthM), driftMs, FINE_LINE_MM / 1000, waterDensity) ?? Infinity)
-  return { atBottomG: grams(reading.bottomM, Math.max(STILL_DRIFT_MS, drift)), underBoatG: grams(Math.min(numbers.presentM, reading.bottomM), Math.max(STILL_DRIFT_MS / 2, drift)) }
+  const grams = (depthM: number, driftMs: number) =>
+    1000 * (bottomWeight(Math.max(1, depthM), driftMs, FINE_LINE_MM / 1000, waterDensity) ?? Infinity)
+  return {
+    atBottomG: grams(reading.bottomM, Math.max(STILL_DRIFT_MS, drift)),
+    underBoatG: grams(Math.min(numbers.presentM, reading.bottomM), Math.max(STILL_DRIFT_MS / 2, drift)),
+  }
 }
 
 /** Chooses depth, speed and tip so that the presentation answers the ask best, or says why it cannot reach the fish. */
@@ -73,16 +94,24 @@ export function place(tackle: Tackle, { ask, waterDensity, contact }: PlaceScene
   const { numbers } = ask.features
   const highestNeeded = numbers.fishFromM - RISE_M[ask.reading.mood]
   switch (tackle.technique.control) {
-    case 'surface': return highestNeeded > 0
-      ? { deepestM: 0, why: () => `stays on the surface; the fish are below ${metres(numbers.fishFromM)}` }
-      : atDepth(tackle, ask, 0)
-    case 'dive': return tackle.technique.mode === 'troll' ? placeTrolled(tackle, ask, highestNeeded, waterDensity) : placeDiver(tackle, ask, highestNeeded, waterDensity)
+    case 'surface':
+      return highestNeeded > 0
+        ? { deepestM: 0, why: () => `stays on the surface; the fish are below ${metres(numbers.fishFromM)}` }
+        : atDepth(tackle, ask, 0)
+    case 'dive':
+      return tackle.technique.mode === 'troll'
+        ? placeTrolled(tackle, ask, highestNeeded, waterDensity)
+        : placeDiver(tackle, ask, highestNeeded, waterDensity)
     case 'count-down':
       if (tackle.technique.mode === 'troll') return placeTrolled(tackle, ask, highestNeeded, waterDensity)
-      return tackle.tactic.pace === null ? placeFalling(tackle, ask, highestNeeded, waterDensity) : placeHeld(tackle, ask, highestNeeded, waterDensity)
-    case 'vertical': return placeUnderBoat(tackle, ask, contact, waterDensity)
+      return tackle.tactic.pace === null
+        ? placeFalling(tackle, ask, highestNeeded, waterDensity)
+        : placeHeld(tackle, ask, highestNeeded, waterDensity)
+    case 'vertical':
+      return placeUnderBoat(tackle, ask, contact, waterDensity)
     case 'bottom':
-    case 'above-bottom': return placeOnBottom(tackle, ask, contact, waterDensity)
+    case 'above-bottom':
+      return placeOnBottom(tackle, ask, contact, waterDensity)
   }
 }
 
@@ -91,30 +120,54 @@ function atDepth(tackle: Tackle, ask: Ask, depthM: number, more: Partial<Placeme
   const { speedMs, speedFit } = wound(tackle, ask)
   const { fromM, toM } = frontOf(ask)
   return {
-    depthM, deepestM: depthM, letDownM: depthM, tipM: LOW_TIP_M, castM: tackle.castM, speedMs, speedFit, leaderHeightM: null,
-    depthFit: desirabilityAt(ask.axes.depth, depthM), shareInBand: depthM >= fromM && depthM <= toM ? 1 : 0,
+    depthM,
+    deepestM: depthM,
+    letDownM: depthM,
+    tipM: LOW_TIP_M,
+    castM: tackle.castM,
+    speedMs,
+    speedFit,
+    leaderHeightM: null,
+    depthFit: desirabilityAt(ask.axes.depth, depthM),
+    shareInBand: depthM >= fromM && depthM <= toM ? 1 : 0,
     touches: depthM >= ask.reading.bottomM - NEAR_BOTTOM_M && tackle.technique.control !== 'surface',
-    depthTrust: computed(depthM, tackle.profile.weightG), ...more,
+    depthTrust: computed(depthM, tackle.profile.weightG),
+    ...more,
   }
 }
 
 /** Along its solved course: the mean depth, what is asked of the depths it passes through, and the share of them in front of the fish. */
-function alongCourse(presented: Presented, ask: Ask, foulM = Infinity): Pick<Placement, 'depthM' | 'deepestM' | 'depthFit' | 'shareInBand' | 'touches'> {
+function alongCourse(
+  presented: Presented,
+  ask: Ask,
+  foulM = Infinity,
+): Pick<Placement, 'depthM' | 'deepestM' | 'depthFit' | 'shareInBand' | 'touches'> {
   const course = coarseCourseOf(presented)
-  const { band: { fromM, toM } } = presented
+  const {
+    band: { fromM, toM },
+  } = presented
   const { depth } = ask.axes
   return {
-    depthM: course.meanM, deepestM: course.deepestM, touches: course.deepestM >= presented.bottomM - NEAR_BOTTOM_M,
+    depthM: course.meanM,
+    deepestM: course.deepestM,
+    touches: course.deepestM >= presented.bottomM - NEAR_BOTTOM_M,
     depthFit: overWork(course, d => (d > foulM ? PLOUGHING : 1) * desirabilityAt(depth, d)),
     shareInBand: shareInBand(course, fromM, toM).ofTime,
   }
 }
 
 function placeDiver(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity: number): Placement | Unreachable {
-  const { profile: { runsAt }, castM, lineMm } = tackle
+  const {
+    profile: { runsAt },
+    castM,
+    lineMm,
+  } = tackle
   if (!runsAt) return atDepth(tackle, ask, 0)
   const { bottomM, coverTopM } = ask.features.numbers
-  const foulM = ask.reading.coverTopM !== null && tackle.profile.snagGuard.value < 2 && tackle.tactic.id !== 'plug-ripped' ? coverTopM + FOUL_ALLOWED_M : Infinity
+  const foulM =
+    ask.reading.coverTopM !== null && tackle.profile.snagGuard.value < 2 && tackle.tactic.id !== 'plug-ripped'
+      ? coverTopM + FOUL_ALLOWED_M
+      : Infinity
   const touchWanted = tackle.tactic.id === 'plug-bumped' || tackle.tactic.id === 'plug-through-wood'
   // The tip is chosen by the table of casts; what comes of it is solved.
   const free = TIPS_M.map(tipM => deepestOnCast(runsAt.value, { castM, lineDiameterMm: lineMm, tipM }))
@@ -126,14 +179,30 @@ function placeDiver(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensit
   const tipM = TIPS_M[chosen]!
   const { speedMs } = wound(tackle, ask)
   const foulsAtM = free[chosen]! > floorM * MAY_TOUCH_SHARE ? floorM - TOUCHING_M : Infinity
-  const worked = (pauseS: number | null) => ({ pauseS, ...alongCourse(presentedOf({ ...tackle, pauseS }, { letDownM: free[chosen]!, tipM, castM, speedMs }, ask, waterDensity), ask, foulsAtM) })
+  const worked = (pauseS: number | null) => ({
+    pauseS,
+    ...alongCourse(
+      presentedOf({ ...tackle, pauseS }, { letDownM: free[chosen]!, tipM, castM, speedMs }, ask, waterDensity),
+      ask,
+      foulsAtM,
+    ),
+  })
   // A plug that sinks is not left so long that it sinks past the fish.
   let along = worked(tackle.pauseS)
   const lowestM = frontOf(ask).toM
-  while (along.pauseS !== null && along.pauseS > LEAST_PAUSE_S && along.deepestM > Math.max(lowestM, free[chosen]!) + PAST_M && fallSpeed(tackle, waterDensity).value > 0)
+  while (
+    along.pauseS !== null &&
+    along.pauseS > LEAST_PAUSE_S &&
+    along.deepestM > Math.max(lowestM, free[chosen]!) + PAST_M &&
+    fallSpeed(tackle, waterDensity).value > 0
+  )
     along = worked(Math.max(LEAST_PAUSE_S, Math.round(along.pauseS) / 2))
   return atDepth(tackle, ask, along.depthM, {
-    ...along, tipM, letDownM: free[chosen]!, depthFit: touchWanted && !along.touches ? NOT_TOUCHING * along.depthFit : along.depthFit, depthTrust: computed(0, runsAt),
+    ...along,
+    tipM,
+    letDownM: free[chosen]!,
+    depthFit: touchWanted && !along.touches ? NOT_TOUCHING * along.depthFit : along.depthFit,
+    depthTrust: computed(0, runsAt),
   })
 }
 
@@ -157,7 +226,10 @@ function overDive(ask: Ask, deepestM: number, floorM: number): number {
   let sum = 0
   for (const share of DIVE_PATH.depth) {
     const depth = share * deepestM
-    sum += depth > floorM * MAY_TOUCH_SHARE ? PLOUGHING * desirabilityAt(ask.axes.depth, floorM) : desirabilityAt(ask.axes.depth, Math.min(depth, floorM))
+    sum +=
+      depth > floorM * MAY_TOUCH_SHARE
+        ? PLOUGHING * desirabilityAt(ask.axes.depth, floorM)
+        : desirabilityAt(ask.axes.depth, Math.min(depth, floorM))
   }
   return sum / DIVE_PATH.depth.length
 }
@@ -177,15 +249,27 @@ function placeTrolled(tackle: Tackle, ask: Ask, highestNeeded: number, waterDens
     deepest = Math.max(deepest, depthM)
     // Over the bottom it must not drag; there a shorter line is right.
     const drags = depthM > bottomM
-    const depthFit = drags ? PLOUGHING * desirabilityAt(ask.axes.depth, bottomM) : desirabilityAt(ask.axes.depth, depthM)
+    const depthFit = drags
+      ? PLOUGHING * desirabilityAt(ask.axes.depth, bottomM)
+      : desirabilityAt(ask.axes.depth, depthM)
     if (!best || depthFit > best.depthFit * (shy ? SHY_ALLOWS : 1))
-      best = atDepth(tackle, ask, Math.min(depthM, bottomM), { depthFit, lineOutM, depthTrust: computed(0, profile.runsAt ?? profile.weightG) })
+      best = atDepth(tackle, ask, Math.min(depthM, bottomM), {
+        depthFit,
+        lineOutM,
+        depthTrust: computed(0, profile.runsAt ?? profile.weightG),
+      })
   }
   if (deepest * REACH_TOLERANCE >= highestNeeded) return best!
   // A trolling weight, a diving plane or a downrigger takes plugs, spoons and spinners to about 25 m (handbook §13).
-  if (numbersOf(ask).fishFromM > WITH_GEAR_M || !tackle.trollsWithGear) return cannotReach(deepest, highestNeeded, 'on the longest line')
+  if (numbersOf(ask).fishFromM > WITH_GEAR_M || !tackle.trollsWithGear)
+    return cannotReach(deepest, highestNeeded, 'on the longest line')
   const depthM = Math.min(numbersOf(ask).presentM, WITH_GEAR_M)
-  return atDepth(tackle, ask, depthM, { depthFit: WITH_GEAR * desirabilityAt(ask.axes.depth, depthM), lineOutM: LINES_OUT_M[0], gear: true, depthTrust: computed(0, profile.weightG) })
+  return atDepth(tackle, ask, depthM, {
+    depthFit: WITH_GEAR * desirabilityAt(ask.axes.depth, depthM),
+    lineOutM: LINES_OUT_M[0],
+    gear: true,
+    depthTrust: computed(0, profile.weightG),
+  })
 }
 const numbersOf = (ask: Ask) => ask.features.numbers
 /** Deepest with a downrigger [m] (handbook §13), and what the gear costs in ease. The latter assumed. */
@@ -204,22 +288,38 @@ function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity
   const most = Math.max(least, Math.min(max, wanted * BENT.most))
   const presentM = Math.min(Math.max(numbers.presentM, 0.2), numbers.bottomM)
   const highM = Math.max(0.2, Math.min(highestNeeded + 1, presentM))
-  const presented = presentedOf(tackle, { letDownM: presentM, tipM: LOW_TIP_M, castM, speedMs: Math.min(most, Math.max(least, wanted)) }, ask, waterDensity)
+  const presented = presentedOf(
+    tackle,
+    { letDownM: presentM, tipM: LOW_TIP_M, castM, speedMs: Math.min(most, Math.max(least, wanted)) },
+    ask,
+    waterDensity,
+  )
   if (presented.bait.fallMs <= 0) return cannotReach(0, highestNeeded, 'it does not sink')
   let best: Placement | null = null
   const consider = (letDownM: number, speedMs: number, tipM: number) => {
     const along = alongCourse(presentedOf(tackle, { letDownM, tipM, castM, speedMs }, ask, waterDensity), ask)
     const speedFit = worksAt(tackle, speedMs) * desirabilityAt(ask.axes.speed, speedMs)
     if (!best || along.depthFit * speedFit > best.depthFit * best.speedFit)
-      best = atDepth(tackle, ask, along.depthM, { ...along, letDownM, speedMs, tipM, speedFit, depthTrust: computed(0, profile.weightG) })
+      best = atDepth(tackle, ask, along.depthM, {
+        ...along,
+        letDownM,
+        speedMs,
+        tipM,
+        speedFit,
+        depthTrust: computed(0, profile.weightG),
+      })
     return along
   }
-  const tried = tackle.tactic.id === 'plug-ripped' ? [Math.min(numbers.fishM, numbers.bottomM)] : [presentM, (presentM + highM) / 2, highM]
+  const tried =
+    tackle.tactic.id === 'plug-ripped'
+      ? [Math.min(numbers.fishM, numbers.bottomM)]
+      : [presentM, (presentM + highM) / 2, highM]
   for (const depthM of tried) {
     const level = levelSpeed({ ...presented, depthM }) ?? 0
     const speedMs = Math.min(most, Math.max(least, level))
     const { depthM: meanM, depthFit } = consider(depthM, speedMs, LOW_TIP_M)
-    if (depthFit < GOOD_DEPTH && Math.abs(meanM - depthM) > OFF_M) consider(Math.min(numbers.bottomM, Math.max(0, 2 * depthM - meanM)), speedMs, LOW_TIP_M)
+    if (depthFit < GOOD_DEPTH && Math.abs(meanM - depthM) > OFF_M)
+      consider(Math.min(numbers.bottomM, Math.max(0, 2 * depthM - meanM)), speedMs, LOW_TIP_M)
     // What sinks at the pace that is wanted is held up by the rod, and wound as fast as it may be.
     if (level > most && best!.depthFit < GOOD_DEPTH) {
       const high = levelSpeed({ ...presented, depthM, tipM: HIGH_TIP_M }) ?? 0
@@ -230,7 +330,9 @@ function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity
   const found = best! as Placement
   // What rises to the surface at once is not counted down.
   if (found.depthM < SURFACE_M) best = { ...found, letDownM: 0 }
-  return found.deepestM * REACH_TOLERANCE >= highestNeeded ? best! : cannotReach(found.deepestM, highestNeeded, 'at a pace at which it works')
+  return found.deepestM * REACH_TOLERANCE >= highestNeeded
+    ? best!
+    : cannotReach(found.deepestM, highestNeeded, 'at a pace at which it works')
 }
 /** With the tip up a bait that sinks is wound at most so much faster than is wanted [times]. Assumed. */
 const HURRIED = 2
@@ -247,7 +349,10 @@ function placeFalling(tackle: Tackle, ask: Ask, highestNeeded: number, waterDens
   const reached = Math.min(bottomM, frontOf(ask).toM, fall * WAITED_S)
   if (reached < highestNeeded) return cannotReach(reached, highestNeeded, `in ${WAITED_S} s of fall`)
   const { speedMs } = wound(tackle, ask)
-  const along = alongCourse(presentedOf(tackle, { letDownM: reached, tipM: LOW_TIP_M, castM: tackle.castM, speedMs }, ask, waterDensity), ask)
+  const along = alongCourse(
+    presentedOf(tackle, { letDownM: reached, tipM: LOW_TIP_M, castM: tackle.castM, speedMs }, ask, waterDensity),
+    ask,
+  )
   return atDepth(tackle, ask, along.depthM, { ...along, letDownM: reached })
 }
 
@@ -255,7 +360,10 @@ function placeUnderBoat(tackle: Tackle, ask: Ask, contact: Contact, waterDensity
   const { presentM, bottomM } = ask.features.numbers
   const letDownM = Math.min(presentM, bottomM)
   const { speedMs } = wound(tackle, ask)
-  const along = alongCourse(presentedOf(tackle, { letDownM, tipM: LOW_TIP_M, castM: tackle.castM, speedMs }, ask, waterDensity), ask)
+  const along = alongCourse(
+    presentedOf(tackle, { letDownM, tipM: LOW_TIP_M, castM: tackle.castM, speedMs }, ask, waterDensity),
+    ask,
+  )
   // A jig that the drift carries off does not stay under the boat.
   const needed = VERTICAL_SHARE * contact.underBoatG * Math.max(1, tackle.lineMm / FINE_LINE_MM)
   const grams = tackle.profile.weightG.value + tackle.added.grams
@@ -269,12 +377,31 @@ function placeOnBottom(tackle: Tackle, ask: Ask, contact: Contact, waterDensity:
   const { bottomM } = ask.features.numbers
   const grams = tackle.added.grams > 0 ? tackle.added.grams : tackle.profile.weightG.value
   const needed = contact.atBottomG * BOTTOM_SHARE * (tackle.tactic.holds ?? 1)
-  if (grams < needed * TOUCHES_FROM) return { deepestM: 0, why: () => `too light to hold the bottom at ${metres(bottomM)}: ${grams.toFixed(1)} g, needs about ${needed.toFixed(0)} g` }
+  if (grams < needed * TOUCHES_FROM)
+    return {
+      deepestM: 0,
+      why: () =>
+        `too light to hold the bottom at ${metres(bottomM)}: ${grams.toFixed(1)} g, needs about ${needed.toFixed(0)} g`,
+    }
   const light = Math.min(1, grams / needed)
   const { speedMs } = wound(tackle, ask)
   const placed = (fished: Partial<Fished>) => {
-    const along = alongCourse(presentedOf(tackle, { letDownM: bottomM, tipM: LOW_TIP_M, castM: tackle.castM, speedMs, ...fished }, ask, waterDensity), ask)
-    return atDepth(tackle, ask, along.depthM, { ...along, ...fished, letDownM: bottomM, depthFit: light * along.depthFit, touches: true })
+    const along = alongCourse(
+      presentedOf(
+        tackle,
+        { letDownM: bottomM, tipM: LOW_TIP_M, castM: tackle.castM, speedMs, ...fished },
+        ask,
+        waterDensity,
+      ),
+      ask,
+    )
+    return atDepth(tackle, ask, along.depthM, {
+      ...along,
+      ...fished,
+      letDownM: bottomM,
+      depthFit: light * along.depthFit,
+      touches: true,
+    })
   }
   if (tackle.technique.control === 'bottom') return placed({})
   const { leaderM } = DROP_LEADERS.find(row => bottomM <= row.toM)!
@@ -289,12 +416,13 @@ const AWAY_PER_DEPTH = 3
 /** How well a lure works at a speed, by its window. */
 function worksAt({ profile }: Tackle, speedMs: number): number {
   const { min, best, max } = profile.speed.value
-  if (speedMs <= best) return best > min ? AT_WINDOW_EDGE + (1 - AT_WINDOW_EDGE) * Math.max(0, (speedMs - min) / (best - min)) : 1
+  if (speedMs <= best)
+    return best > min ? AT_WINDOW_EDGE + (1 - AT_WINDOW_EDGE) * Math.max(0, (speedMs - min) / (best - min)) : 1
   return max > best ? AT_WINDOW_EDGE + (1 - AT_WINDOW_EDGE) * Math.max(0, (max - speedMs) / (max - best)) : 1
 }
 
 /** The pace of this tactic, as far as the lure works at it, and how well that answers what the water asks of the pace. */
-function wound(tackle: Tackle, ask: Ask): { speedMs: number, speedFit: number } {
+function wound(tackle: Tackle, ask: Ask): { speedMs: number; speedFit: number } {
   const wanted = paceOf(tackle.tactic, ask)
   if (tackle.tactic.pace === null) return { speedMs: wanted, speedFit: NOT_WOUND }
   const { min, max } = tackle.profile.speed.value
@@ -312,4 +440,3 @@ function cannotReach(deepestM: number, neededM: number, how: string): Unreachabl
 function metres(value: number): string {
   return `${value.toFixed(1)} m`
 }
-

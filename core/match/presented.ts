@@ -45,16 +45,40 @@ export interface Fished {
 export function presentedOf(tackle: Tackle, fished: Fished, ask: Ask, waterDensity: number): Presented {
   const { technique, lineMm, lineDensity, cadence, pauseS, tactic } = tackle
   return {
-    control: technique.control, mode: technique.mode, cadence, pauseS, depthM: fished.letDownM, bottomM: ask.features.numbers.bottomM, castM: fished.castM, lineOutM: fished.lineOutM ?? null,
-    tipM: fished.tipM, speedMs: fished.speedMs, lineDiameterMm: lineMm, lineDensity, waterDensity, currentMs: alongCast(ask.reading), slope: technique.mode === 'cast' ? slopeOf(ask.reading) : 0, heaveM: heaveOf(ask.reading), dropLeaderM: fished.dropLeaderM ?? null,
-    fallWorks: technique.control === 'count-down' && tactic.pace === null, gear: fished.gear ?? false, band: frontOf(ask), bait: baitOf(tackle, waterDensity),
+    control: technique.control,
+    mode: technique.mode,
+    cadence,
+    pauseS,
+    depthM: fished.letDownM,
+    bottomM: ask.features.numbers.bottomM,
+    castM: fished.castM,
+    lineOutM: fished.lineOutM ?? null,
+    tipM: fished.tipM,
+    speedMs: fished.speedMs,
+    lineDiameterMm: lineMm,
+    lineDensity,
+    waterDensity,
+    currentMs: alongCast(ask.reading),
+    slope: technique.mode === 'cast' ? slopeOf(ask.reading) : 0,
+    heaveM: heaveOf(ask.reading),
+    dropLeaderM: fished.dropLeaderM ?? null,
+    fallWorks: technique.control === 'count-down' && tactic.pace === null,
+    gear: fished.gear ?? false,
+    band: frontOf(ask),
+    bait: baitOf(tackle, waterDensity),
   }
 }
 
 function baitOf(tackle: Tackle, waterDensity: number): Bait {
   const { profile, technique } = tackle
   return {
-    towArea: profile.towAreaCm2 * 1e-4, fallArea: profile.fallAreaCm2 * 1e-4 * (technique.fallArea ?? 1), liftRatio: LIFT_RATIO[profile.lure.family] ?? 0,
-    netWeight: sinkingNewton(tackle, waterDensity), fallMs: Math.max(0, fallSpeed(tackle, waterDensity).value), rated: profile.runsAt?.value ?? null, style: profile.action.value, window: profile.speed.value,
+    towArea: profile.towAreaCm2 * 1e-4,
+    fallArea: profile.fallAreaCm2 * 1e-4 * (technique.fallArea ?? 1),
+    liftRatio: LIFT_RATIO[profile.lure.family] ?? 0,
+    netWeight: sinkingNewton(tackle, waterDensity),
+    fallMs: Math.max(0, fallSpeed(tackle, waterDensity).value),
+    rated: profile.runsAt?.value ?? null,
+    style: profile.action.value,
+    window: profile.speed.value,
   }
 }

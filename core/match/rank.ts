@@ -35,14 +35,17 @@ export interface Ranking {
 }
 
 /** `useLog` false: scores come from the rules and the physics alone. */
-interface LogUse { readonly useLog?: boolean }
+interface LogUse {
+  readonly useLog?: boolean
+}
 
 export function prepareBox(box: Box, { useLog = true }: LogUse = {}): PreparedBox {
   const testsOf = new Map<string, BenchTest[]>()
   for (const test of box.tests) testsOf.set(test.lureId, [...(testsOf.get(test.lureId) ?? []), test])
   const profiles = box.lures.map(lure => profileOf(lure, testsOf.get(lure.id) ?? []))
   return {
-    box, profiles,
+    box,
+    profiles,
     lures: profiles.filter(p => p.lure.role !== 'trailer'),
     trailers: profiles.filter(p => (p.lure.role === 'trailer' || p.lure.role === 'both') && p.lure.quantity !== 0),
     outfits: box.outfits.map(prepareOutfit),
@@ -56,7 +59,11 @@ export function withTrips(prepared: PreparedBox, trips: readonly Trip[], { useLo
   return { ...prepared, box: { ...prepared.box, trips }, ...loggedIn(trips, prepared.profiles, useLog) }
 }
 
-function loggedIn(trips: readonly Trip[], profiles: readonly LureProfile[], useLog: boolean): Pick<PreparedBox, 'hours' | 'log'> {
+function loggedIn(
+  trips: readonly Trip[],
+  profiles: readonly LureProfile[],
+  useLog: boolean,
+): Pick<PreparedBox, 'hours' | 'log'> {
   return { hours: fishedHours(trips), log: logOf(useLog ? trips : [], new Map(profiles.map(p => [p.lure.id, p]))) }
 }
 
@@ -69,14 +76,25 @@ export function rank(prepared: PreparedBox, ask: Ask): Ranking {
  * The box judged on each outfit by itself: what to tie on if this were the only rod. `bare` are the same lures without trailers, for those that had one.
  * What the outfits share is worked out once.
  */
-export function rankOnEach(prepared: PreparedBox, ask: Ask): readonly { readonly outfit: PreparedOutfit, readonly candidates: readonly Candidate[], readonly bare: readonly Candidate[] }[] {
+export function rankOnEach(
+  prepared: PreparedBox,
+  ask: Ask,
+): readonly {
+  readonly outfit: PreparedOutfit
+  readonly candidates: readonly Candidate[]
+  readonly bare: readonly Candidate[]
+}[] {
   const shared = sceneOf(prepared, ask)
   const scene: Scene = { ...shared, ...remembered(shared) }
   const says = logSays(prepared.log, ask)
-  return prepared.outfits.map((outfit) => {
+  return prepared.outfits.map(outfit => {
     const { candidates } = rankIn({ ...scene, outfits: [outfit] }, prepared.lures, says)
     const dressed = candidates.filter(c => c.trailer).map(c => c.profile)
-    return { outfit, candidates, bare: rankIn({ ...scene, outfits: [outfit], trailersFor: () => [BARE] }, dressed, says).candidates }
+    return {
+      outfit,
+      candidates,
+      bare: rankIn({ ...scene, outfits: [outfit], trailersFor: () => [BARE] }, dressed, says).candidates,
+    }
   })
 }
 
@@ -90,11 +108,13 @@ export function sceneOf({ trailers, outfits, spoons, box }: PreparedBox, ask: As
   const terms = termsOf(ask)
   const colours = colourJudgeFor(ask)
   return {
-    ask, outfits,
+    ask,
+    outfits,
     trailersFor: trailerChoice(trailers, ask),
     waterDensity: density,
     contact: contactFor(ask, density),
-    parts: box.parts, spoons,
+    parts: box.parts,
+    spoons,
     inCover: reading.cover.some(c => HEAVY_COVER.includes(c)),
     terms,
     most: mostOf(ask),
@@ -143,7 +163,7 @@ export function fishedHours(trips: readonly Trip[]): Map<string, number> {
 function remembered({ gainsOf }: Scene): Pick<Scene, 'gainsOf'> {
   const known = new Map<LureProfile, Gains>()
   return {
-    gainsOf: (profile) => {
+    gainsOf: profile => {
       const kept = known.get(profile) ?? gainsOf(profile)
       known.set(profile, kept)
       return kept

@@ -34,7 +34,8 @@ const COVER_FROM_G = 7
 /** From this weight on the jobs of thick cover want the heavy rod [g] (handbook §9, §23.4). */
 const HEAVY_FROM_G = 14
 const PULLED: readonly TacticRow['job'][] = ['pitch', 'weedless', 'frog']
-const steps = <T extends string>(order: readonly T[], value: T, [least, most]: readonly [T, T]) => Math.max(0, order.indexOf(least) - order.indexOf(value), order.indexOf(value) - order.indexOf(most))
+const steps = <T extends string>(order: readonly T[], value: T, [least, most]: readonly [T, T]) =>
+  Math.max(0, order.indexOf(least) - order.indexOf(value), order.indexOf(value) - order.indexOf(most))
 
 /** The power that a job asks for at this weight. */
 function powerAsked({ power, byWeight }: JobRow, totalG: number): readonly [RodPower, RodPower] {
@@ -58,22 +59,34 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
   if (rod.kind === 'surf' && !task.fromBank) cost += JOB_COSTS.kind
   const power = rod.power ?? 'medium'
   let asked = powerAsked(job, totalG)
-  if (task.inCover && !job.fineInCover && totalG >= COVER_FROM_G && task.hooks === 'single') asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'heavy')]
+  if (task.inCover && !job.fineInCover && totalG >= COVER_FROM_G && task.hooks === 'single')
+    asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'heavy')]
   const underBoat = tactic.controls.includes('vertical')
-  if (task.inCover && totalG >= HEAVY_FROM_G && PULLED.includes(tactic.job)) asked = [stronger(asked[0], 'heavy'), stronger(asked[1], 'extra-heavy')]
+  if (task.inCover && totalG >= HEAVY_FROM_G && PULLED.includes(tactic.job))
+    asked = [stronger(asked[0], 'heavy'), stronger(asked[1], 'extra-heavy')]
   if (fish.strength >= 3 && !underBoat) asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'extra-heavy')]
   cost += JOB_COSTS.power * steps(ROD_POWERS, power, asked)
   cost += JOB_COSTS.action * steps(ROD_ACTIONS, rod.action ?? 'fast', job.action)
-  if (job.lengthM && rod.lengthM != null) cost += JOB_COSTS.length * Math.max(0, (job.lengthM[0] - rod.lengthM) / 0.3, (rod.lengthM - job.lengthM[1]) / 0.3)
-  if (task.fromBank && task.openShore && FAR.includes(tactic.job) && rod.lengthM != null) cost += JOB_COSTS.length * Math.max(0, (DISTANCE_M - rod.lengthM) / 0.3)
+  if (job.lengthM && rod.lengthM != null)
+    cost += JOB_COSTS.length * Math.max(0, (job.lengthM[0] - rod.lengthM) / 0.3, (rod.lengthM - job.lengthM[1]) / 0.3)
+  if (task.fromBank && task.openShore && FAR.includes(tactic.job) && rod.lengthM != null)
+    cost += JOB_COSTS.length * Math.max(0, (DISTANCE_M - rod.lengthM) / 0.3)
   if (job.lines && !job.lines.includes(line.material)) cost += JOB_COSTS.line
-  if (job.test && line.testKg != null && line.material !== 'braid') cost += JOB_COSTS.test * Math.max(0, Math.log2(job.test[0] / line.testKg), Math.log2(line.testKg / job.test[1]))
+  if (job.test && line.testKg != null && line.material !== 'braid')
+    cost += JOB_COSTS.test * Math.max(0, Math.log2(job.test[0] / line.testKg), Math.log2(line.testKg / job.test[1]))
   if (job.reels && reel?.kind && !job.reels.includes(reel.kind)) cost += JOB_COSTS.reel
-  if (tactic.job === 'crank' && reel?.ratio != null && (task.schools.crankReel === 'slow') !== reel.ratio < SLOW_REEL_BELOW) cost += JOB_COSTS.reel
-  if (tactic.id === 'vertical-fast' && reel?.kind && (reel.kind === 'spinning') !== task.lengthMm >= LONG_JIG_MM) cost += JOB_COSTS.reel
+  if (
+    tactic.job === 'crank' &&
+    reel?.ratio != null &&
+    (task.schools.crankReel === 'slow') !== reel.ratio < SLOW_REEL_BELOW
+  )
+    cost += JOB_COSTS.reel
+  if (tactic.id === 'vertical-fast' && reel?.kind && (reel.kind === 'spinning') !== task.lengthMm >= LONG_JIG_MM)
+    cost += JOB_COSTS.reel
   // Line far too thick for a light bait, or far too thin for a heavy one: about 0.1 mm of braid for 5 g, 0.3 for 40.
   cost += LINE_COST * Math.max(0, Math.abs(Math.log(lineMm / lineFor(totalG, line.material === 'braid'))) - LINE_FREE)
-  if (fish.toothy === 'yes' ? !isBiteProof(leader) : fish.toothy === 'no' && leader?.material === 'wire') cost += LEADER_TO_CHANGE
+  if (fish.toothy === 'yes' ? !isBiteProof(leader) : fish.toothy === 'no' && leader?.material === 'wire')
+    cost += LEADER_TO_CHANGE
   return -cost
 }
 

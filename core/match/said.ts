@@ -29,9 +29,18 @@ export function isOfWay(effect: PushEffect): boolean {
 }
 
 /** A blade rule says nothing about lures without blades, a metal rule nothing about painted ones, a rule among some families nothing about others. */
-export function concerns(marks: LureMarks, within: readonly Family[] | undefined, { lure, blades, colours }: LureProfile): boolean {
+export function concerns(
+  marks: LureMarks,
+  within: readonly Family[] | undefined,
+  { lure, blades, colours }: LureProfile,
+): boolean {
   if (within && !within.includes(lure.family)) return false
-  if ((marks.blade || marks.bladeFinish || marks.bladeMetal || marks.bladeCount || marks.bladeSize) && !marks.family && blades.length === 0) return false
+  if (
+    (marks.blade || marks.bladeFinish || marks.bladeMetal || marks.bladeCount || marks.bladeSize) &&
+    !marks.family &&
+    blades.length === 0
+  )
+    return false
   return !(marks.metal && !marks.family && colours.value.metal === 'none' && blades.length === 0)
 }
 
@@ -54,7 +63,10 @@ export function silence(): Float64Array {
 }
 
 /** The kept effects that say anything of one thing. */
-export interface Said { readonly places: readonly number[], readonly verdicts: readonly number[] }
+export interface Said {
+  readonly places: readonly number[]
+  readonly verdicts: readonly number[]
+}
 
 function saidOf(profile: LureProfile, way: FishedWay | null): Said {
   const places: number[] = []
@@ -73,7 +85,7 @@ const ofLures = new WeakMap<LureProfile, Said>()
 
 export function saidOfLure(profile: LureProfile): Said {
   let said = ofLures.get(profile)
-  if (said === undefined) ofLures.set(profile, said = saidOf(profile, null))
+  if (said === undefined) ofLures.set(profile, (said = saidOf(profile, null)))
   return said
 }
 
@@ -81,10 +93,10 @@ const ofWays = new WeakMap<LureProfile, Map<string, Said>>()
 
 export function saidOfWay(profile: LureProfile, way: FishedWay): Said {
   let known = ofWays.get(profile)
-  if (known === undefined) ofWays.set(profile, known = new Map())
+  if (known === undefined) ofWays.set(profile, (known = new Map()))
   const key = `${way.technique.rig} ${way.tactic.id} ${way.way}`
   let said = known.get(key)
-  if (said === undefined) known.set(key, said = saidOf(profile, way))
+  if (said === undefined) known.set(key, (said = saidOf(profile, way)))
   return said
 }
 

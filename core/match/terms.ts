@@ -1,17 +1,42 @@
 import type { Ask, Push } from '#core/ask'
 import type { TacticRow, TechniqueRow } from '#core/knowledge'
 import type { ColourLook } from '#core/light'
-import { type Assembled, computed, fallSpeed, intensityWith, type Known, type LureProfile, presenceOf, scale5, vibrationOf } from '#core/lure'
+import {
+  type Assembled,
+  computed,
+  fallSpeed,
+  intensityWith,
+  type Known,
+  type LureProfile,
+  presenceOf,
+  scale5,
+  vibrationOf,
+} from '#core/lure'
 import { peak, recordOf } from '#core/numeric'
 import { AXIS_IDS, type AxisId, isPush, type ScaleAxisId, shapeOf, type Way } from '#core/rule'
 import type { Family } from '#core/terms'
-import { addByAxis, isOfWay, PLACE_OF_AXIS, placeOf, type Said, saidOfLure, saidOfWay, silence, sumOf, verdictOf } from './said'
+import {
+  addByAxis,
+  isOfWay,
+  PLACE_OF_AXIS,
+  placeOf,
+  type Said,
+  saidOfLure,
+  saidOfWay,
+  silence,
+  sumOf,
+  verdictOf,
+} from './said'
 
 /** A soft axis never shows less than this (contract §3). */
 export const SOFT_FLOOR = 0.05
 
 /** A way of fishing a lure: how it is rigged and what is done with it. */
-export interface LureWay { readonly technique: TechniqueRow, readonly tactic: TacticRow, readonly way: Way }
+export interface LureWay {
+  readonly technique: TechniqueRow
+  readonly tactic: TacticRow
+  readonly way: Way
+}
 
 /** What a set-up has on one axis, and what that adds to its log-odds. */
 export interface AxisFit {
@@ -34,7 +59,7 @@ export function fitOf(gain: number, most: number): number {
 const LURE_AXES = ['length', 'flash', 'sound', 'conspicuousness', 'naturalness'] as const
 const WAY_AXES = ['hang', 'erratic', 'snagGuard'] as const
 const LEVELS = ['lure', 'way', 'hung'] as const
-type Level = typeof LEVELS[number]
+type Level = (typeof LEVELS)[number]
 type Figures = Partial<Record<ScaleAxisId, number>>
 
 /** An effect ready to be asked of thousands of lures. */
@@ -44,14 +69,79 @@ interface Term {
   readonly value: (lure: LureProfile, way: LureWay | null, figures: Figures) => number
 }
 /** The effects of one level: those of the handbook that name set-ups by how loudly they speak, the others as they stand; `all` in the order of the ask. */
-interface LevelTerms { readonly all: readonly Term[], readonly strengths: Float64Array, readonly others: readonly Term[] }
+interface LevelTerms {
+  readonly all: readonly Term[]
+  readonly strengths: Float64Array
+  readonly others: readonly Term[]
+}
 export type Terms = Readonly<Record<Level, LevelTerms>>
 
 /** Families whose flash, thump or rattle is part of what they do; asked for it, all others are silent rather than poor (judgement: "does not concern"). */
-const SHINES: readonly Family[] = ['inline-spinner', 'tail-spinner', 'casting-spoon', 'dense-spoon', 'flutter-spoon', 'casting-metal', 'slow-jig', 'speed-jig', 'blade-bait', 'crankbait', 'lipless-crank', 'jerkbait', 'spinnerbait', 'umbrella-rig', 'swimbait', 'glide-bait', 'pencil', 'bladed-jig', 'topwater']
-const THUMPS: readonly Family[] = ['inline-spinner', 'tail-spinner', 'casting-spoon', 'blade-bait', 'crankbait', 'lipless-crank', 'spinnerbait', 'bladed-jig', 'paddle-tail', 'swimbait', 'umbrella-rig', 'jighead-soft', 'grub', 'topwater', 'skirted-jig']
-const SOUNDS: readonly Family[] = ['crankbait', 'lipless-crank', 'jerkbait', 'topwater', 'bladed-jig', 'swimbait', 'glide-bait', 'pencil', 'spinnerbait', 'tail-spinner']
-const SMELLS: readonly Family[] = ['stick-worm', 'minnow-soft', 'craw', 'creature', 'grub', 'worm', 'tube', 'shrimp-soft', 'soft-jerk', 'paddle-tail', 'jighead-soft', 'hair-jig', 'skirted-jig']
+const SHINES: readonly Family[] = [
+  'inline-spinner',
+  'tail-spinner',
+  'casting-spoon',
+  'dense-spoon',
+  'flutter-spoon',
+  'casting-metal',
+  'slow-jig',
+  'speed-jig',
+  'blade-bait',
+  'crankbait',
+  'lipless-crank',
+  'jerkbait',
+  'spinnerbait',
+  'umbrella-rig',
+  'swimbait',
+  'glide-bait',
+  'pencil',
+  'bladed-jig',
+  'topwater',
+]
+const THUMPS: readonly Family[] = [
+  'inline-spinner',
+  'tail-spinner',
+  'casting-spoon',
+  'blade-bait',
+  'crankbait',
+  'lipless-crank',
+  'spinnerbait',
+  'bladed-jig',
+  'paddle-tail',
+  'swimbait',
+  'umbrella-rig',
+  'jighead-soft',
+  'grub',
+  'topwater',
+  'skirted-jig',
+]
+const SOUNDS: readonly Family[] = [
+  'crankbait',
+  'lipless-crank',
+  'jerkbait',
+  'topwater',
+  'bladed-jig',
+  'swimbait',
+  'glide-bait',
+  'pencil',
+  'spinnerbait',
+  'tail-spinner',
+]
+const SMELLS: readonly Family[] = [
+  'stick-worm',
+  'minnow-soft',
+  'craw',
+  'creature',
+  'grub',
+  'worm',
+  'tube',
+  'shrimp-soft',
+  'soft-jerk',
+  'paddle-tail',
+  'jighead-soft',
+  'hair-jig',
+  'skirted-jig',
+]
 /** The length of these is that of the rig, not of the prey they show. */
 const RIG_LONG: readonly Family[] = ['umbrella-rig']
 const FALLS: readonly Way[] = ['bottom', 'falling', 'vertical']
@@ -59,13 +149,20 @@ const FALLS: readonly Way[] = ['bottom', 'falling', 'vertical']
 /** Whether a wish for *more* on an axis concerns this lure fished this way. */
 function concerned(axis: ScaleAxisId, family: Family, way: LureWay | null): boolean {
   switch (axis) {
-    case 'flash': return SHINES.includes(family)
-    case 'vibration': return THUMPS.includes(family) && !(way && FALLS.includes(way.way) && family !== 'blade-bait')
-    case 'sound': return SOUNDS.includes(family)
-    case 'scent': return SMELLS.includes(family)
-    case 'fall': return way !== null && FALLS.includes(way.way)
-    case 'snagGuard': return way === null || way.way !== 'vertical'
-    default: return true
+    case 'flash':
+      return SHINES.includes(family)
+    case 'vibration':
+      return THUMPS.includes(family) && !(way && FALLS.includes(way.way) && family !== 'blade-bait')
+    case 'sound':
+      return SOUNDS.includes(family)
+    case 'scent':
+      return SMELLS.includes(family)
+    case 'fall':
+      return way !== null && FALLS.includes(way.way)
+    case 'snagGuard':
+      return way === null || way.way !== 'vertical'
+    default:
+      return true
   }
 }
 
@@ -81,13 +178,22 @@ export function termsOf(ask: Ask): Terms {
       all.push(term)
       if (place === undefined) others.push(term)
       else strengths[place] = push.strength
-    }
-    else {
+    } else {
       const axis = effect.axis
       const { best, low, high } = shapeOf(effect, ask.features)
       const isWish = 'atLeast' in effect || axis === 'fall'
-      const value: Term['value'] = ({ lure }, way, figures) => ((isWish && !concerned(axis, lure.family, way)) || (axis === 'length' && RIG_LONG.includes(lure.family)) ? 0 : 2 * peak(figures[axis]!, best, low, high) - 1)
-      const { all, others } = terms[(LURE_AXES as readonly AxisId[]).includes(axis) ? 'lure' : (WAY_AXES as readonly AxisId[]).includes(axis) ? 'way' : 'hung']
+      const value: Term['value'] = ({ lure }, way, figures) =>
+        (isWish && !concerned(axis, lure.family, way)) || (axis === 'length' && RIG_LONG.includes(lure.family))
+          ? 0
+          : 2 * peak(figures[axis]!, best, low, high) - 1
+      const { all, others } =
+        terms[
+          (LURE_AXES as readonly AxisId[]).includes(axis)
+            ? 'lure'
+            : (WAY_AXES as readonly AxisId[]).includes(axis)
+              ? 'way'
+              : 'hung'
+        ]
       const term: Term = { push, axis, value }
       all.push(term)
       others.push(term)
@@ -97,19 +203,34 @@ export function termsOf(ask: Ask): Terms {
 }
 
 /** What one level adds together, with the figures it was taken from. */
-export interface Gains { readonly total: number, readonly figures: Figures }
+export interface Gains {
+  readonly total: number
+  readonly figures: Figures
+}
 
 /** What a level says of a lure, or of a way of fishing it; what hangs on the line is spoken of by figures alone. */
 const NOTHING_SAID: Said = { places: [], verdicts: [] }
 
-function gainsOf({ strengths, others }: LevelTerms, said: Said, profile: LureProfile, way: LureWay | null, figures: Figures): Gains {
+function gainsOf(
+  { strengths, others }: LevelTerms,
+  said: Said,
+  profile: LureProfile,
+  way: LureWay | null,
+  figures: Figures,
+): Gains {
   let total = sumOf(said, strengths)
   for (const { push, value } of others) total += push.strength * value(profile, way, figures)
   return { total, figures }
 }
 
 export function lureGains({ lure: terms }: Terms, profile: LureProfile, look: ColourLook): Gains {
-  return gainsOf(terms, saidOfLure(profile), profile, null, { length: profile.lengthMm.value, flash: profile.flash.value, sound: profile.sound.value, conspicuousness: look.conspicuousness, naturalness: look.naturalness })
+  return gainsOf(terms, saidOfLure(profile), profile, null, {
+    length: profile.lengthMm.value,
+    flash: profile.flash.value,
+    sound: profile.sound.value,
+    conspicuousness: look.conspicuousness,
+    naturalness: look.naturalness,
+  })
 }
 
 /** A plug that floats up cannot hang as one that suspends does. Assumed. */
@@ -117,17 +238,23 @@ const FLOATER_HANG = 0.4
 
 export function wayGains({ way: terms }: Terms, profile: LureProfile, way: LureWay): Gains {
   const { technique, tactic } = way
-  const hang = (tactic.hang ?? technique.hang) * (profile.buoyancy.value === 'floats' && technique.control === 'dive' ? FLOATER_HANG : 1)
+  const hang =
+    (tactic.hang ?? technique.hang) *
+    (profile.buoyancy.value === 'floats' && technique.control === 'dive' ? FLOATER_HANG : 1)
   return gainsOf(terms, saidOfWay(profile, way), profile, way, {
-    hang, erratic: scale5(intensityWith(profile, technique).value), snagGuard: technique.guard === 'own' ? profile.snagGuard.value : technique.guard,
+    hang,
+    erratic: scale5(intensityWith(profile, technique).value),
+    snagGuard: technique.guard === 'own' ? profile.snagGuard.value : technique.guard,
   })
 }
 
 export function hungGains({ hung: terms }: Terms, tackle: Assembled, way: LureWay, waterDensity: number): Gains {
   const { profile, trailer, technique } = tackle
   return gainsOf(terms, NOTHING_SAID, profile, way, {
-    presence: presenceOf(profile, trailer).value, vibration: scale5(vibrationOf(profile, trailer).value + (technique.thump ?? 0)),
-    fall: fallSpeed(tackle, waterDensity).value, scent: profile.scented.value || trailer?.scented.value ? 1 : 0,
+    presence: presenceOf(profile, trailer).value,
+    vibration: scale5(vibrationOf(profile, trailer).value + (technique.thump ?? 0)),
+    fall: fallSpeed(tackle, waterDensity).value,
+    scent: profile.scented.value || trailer?.scented.value ? 1 : 0,
   })
 }
 
@@ -137,34 +264,70 @@ export function gainsByAxis(terms: Terms, profile: LureProfile, way: LureWay, le
   addByAxis(saidOfLure(profile), terms.lure.strengths, gains)
   addByAxis(saidOfWay(profile, way), terms.way.strengths, gains)
   LEVELS.forEach((level, i) => {
-    for (const { push, axis, value } of terms[level].others) gains[PLACE_OF_AXIS[axis]]! += push.strength * value(profile, level === 'lure' ? null : way, levels[i]!.figures)
+    for (const { push, axis, value } of terms[level].others)
+      gains[PLACE_OF_AXIS[axis]]! += push.strength * value(profile, level === 'lure' ? null : way, levels[i]!.figures)
   })
   return gains
 }
 
 /** What each effect that speaks adds to this set-up, in log-odds. */
-export interface Contribution { readonly push: Push, readonly gain: number, readonly figure: number | null }
+export interface Contribution {
+  readonly push: Push
+  readonly gain: number
+  readonly figure: number | null
+}
 
-export function contributionsOf(terms: Terms, profile: LureProfile, way: LureWay, levels: readonly Gains[]): Contribution[] {
-  return LEVELS.flatMap((level, i) => terms[level].all.map(({ push, axis, value }) => {
-    const figures = levels[i]!.figures
-    return { push, gain: push.strength * value(profile, level === 'lure' ? null : way, figures), figure: figures[axis as ScaleAxisId] ?? null }
-  }))
+export function contributionsOf(
+  terms: Terms,
+  profile: LureProfile,
+  way: LureWay,
+  levels: readonly Gains[],
+): Contribution[] {
+  return LEVELS.flatMap((level, i) =>
+    terms[level].all.map(({ push, axis, value }) => {
+      const figures = levels[i]!.figures
+      return {
+        push,
+        gain: push.strength * value(profile, level === 'lure' ? null : way, figures),
+        figure: figures[axis as ScaleAxisId] ?? null,
+      }
+    }),
+  )
 }
 
 /** What could be won on each axis under an ask, in the order of the axes. */
 export function mostOf({ pushes }: Ask): Float64Array {
   const sums = new Float64Array(AXIS_IDS.length)
-  for (const { effect, strength } of pushes) sums[PLACE_OF_AXIS[effect.axis]]! += !isPush(effect) ? strength : effect.within ? strength / 2 : 'against' in effect ? 0 : strength
+  for (const { effect, strength } of pushes)
+    sums[PLACE_OF_AXIS[effect.axis]]! += !isPush(effect)
+      ? strength
+      : effect.within
+        ? strength / 2
+        : 'against' in effect
+          ? 0
+          : strength
   return sums
 }
 
 /** Where each figure of a set-up comes from. */
-export function sourcesOf({ profile, trailer, ...rest }: Assembled, waterDensity: number): Partial<Record<AxisId, Known<unknown>>> {
+export function sourcesOf(
+  { profile, trailer, ...rest }: Assembled,
+  waterDensity: number,
+): Partial<Record<AxisId, Known<unknown>>> {
   const seen = profile.colours
   return {
-    length: profile.lengthMm, flash: profile.flash, sound: profile.sound, conspicuousness: computed(0, seen), naturalness: computed(0, seen), colour: seen, scent: profile.scented,
-    hang: profile.buoyancy, erratic: intensityWith(profile, rest.technique), snagGuard: profile.snagGuard,
-    presence: presenceOf(profile, trailer), vibration: vibrationOf(profile, trailer), fall: fallSpeed({ profile, trailer, ...rest }, waterDensity),
+    length: profile.lengthMm,
+    flash: profile.flash,
+    sound: profile.sound,
+    conspicuousness: computed(0, seen),
+    naturalness: computed(0, seen),
+    colour: seen,
+    scent: profile.scented,
+    hang: profile.buoyancy,
+    erratic: intensityWith(profile, rest.technique),
+    snagGuard: profile.snagGuard,
+    presence: presenceOf(profile, trailer),
+    vibration: vibrationOf(profile, trailer),
+    fall: fallSpeed({ profile, trailer, ...rest }, waterDensity),
   }
 }

@@ -26,11 +26,15 @@ const SILENT = 0.05
 
 /** The trailers worth trying on a lure under this ask, best first: the best one, and the bare host where that can be fished. */
 export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): TrailersFor {
-  const rows = TRAILERS.map(row => ({ row, holds: jointMembership(row.when, ask.features) })).filter(({ holds }) => holds > SILENT)
+  const rows = TRAILERS.map(row => ({ row, holds: jointMembership(row.when, ask.features) })).filter(
+    ({ holds }) => holds > SILENT,
+  )
   const known = new Map<LureProfile, readonly TrailerChoice[]>()
   // Which rows speak of which trailer does not hang on the host.
-  const speaks = trailers.map(trailer => rows.map(({ row, holds }) => (row.trailer !== 'none' && matchesLure(row.trailer, trailer) ? row.lift * holds : 0)))
-  return (host) => {
+  const speaks = trailers.map(trailer =>
+    rows.map(({ row, holds }) => (row.trailer !== 'none' && matchesLure(row.trailer, trailer) ? row.lift * holds : 0)),
+  )
+  return host => {
     if (!host.typical.takesTrailer) return [BARE]
     const kept = known.get(host)
     if (kept) return kept
@@ -53,26 +57,55 @@ export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): Trail
 }
 
 /** The trailers that a host's hook takes, by their place, and what their size and colour cost: no reading changes it, so it is kept. */
-const threaded = new WeakMap<readonly LureProfile[], WeakMap<LureProfile, readonly { readonly place: number, readonly cost: number }[]>>()
+const threaded = new WeakMap<
+  readonly LureProfile[],
+  WeakMap<LureProfile, readonly { readonly place: number; readonly cost: number }[]>
+>()
 
-function threadedOn(host: LureProfile, trailers: readonly LureProfile[]): readonly { readonly place: number, readonly cost: number }[] {
+function threadedOn(
+  host: LureProfile,
+  trailers: readonly LureProfile[],
+): readonly { readonly place: number; readonly cost: number }[] {
   let ofBox = threaded.get(trailers)
-  if (ofBox === undefined) threaded.set(trailers, ofBox = new WeakMap())
+  if (ofBox === undefined) threaded.set(trailers, (ofBox = new WeakMap()))
   let found = ofBox.get(host)
-  if (found === undefined) ofBox.set(host, found = trailers.flatMap((trailer, place) => (mayTrail(trailer, host) ? [{ place, cost: costOf(host, trailer) }] : [])))
+  if (found === undefined)
+    ofBox.set(
+      host,
+      (found = trailers.flatMap((trailer, place) =>
+        mayTrail(trailer, host) ? [{ place, cost: costOf(host, trailer) }] : [],
+      )),
+    )
   return found
 }
 
 /** What a trailer of the wrong length, or of another colour, costs [log-odds]. */
 function costOf(host: LureProfile, trailer: LureProfile): number {
   const share = trailer.lengthMm.value / host.lengthMm.value
-  const length = TRAILER_LENGTH.costPerDoubling * Math.max(0, Math.log2(share / TRAILER_LENGTH.most), Math.log2(TRAILER_LENGTH.least / share))
+  const length =
+    TRAILER_LENGTH.costPerDoubling *
+    Math.max(0, Math.log2(share / TRAILER_LENGTH.most), Math.log2(TRAILER_LENGTH.least / share))
   return length + (host.colours.value.pattern === trailer.colours.value.pattern ? 0 : TRAILER_OTHER_COLOUR)
 }
 
-function judge(host: LureProfile, trailer: LureProfile | null, rows: readonly { readonly row: TrailerRow, readonly holds: number }[]): TrailerChoice {
-  const speaking = rows.filter(({ row }) => (trailer === null ? row.trailer === 'none' : row.trailer !== 'none' && matchesLure(row.trailer, trailer)))
-  const gain = speaking.reduce((sum, { row, holds }) => sum + row.lift * holds, 0) - (trailer ? costOf(host, trailer) : 0)
-  const told = speaking.filter(({ row, holds }) => row.lift * holds > 0).sort((a, b) => b.row.lift * b.holds - a.row.lift * a.holds).map(({ row }) => row)
-  return { trailer, gain, rows: told, hooking: trailer === null ? null : told.find(row => row.hooking)?.hooking ?? 'threaded' }
+function judge(
+  host: LureProfile,
+  trailer: LureProfile | null,
+  rows: readonly { readonly row: TrailerRow; readonly holds: number }[],
+): TrailerChoice {
+  const speaking = rows.filter(({ row }) =>
+    trailer === null ? row.trailer === 'none' : row.trailer !== 'none' && matchesLure(row.trailer, trailer),
+  )
+  const gain =
+    speaking.reduce((sum, { row, holds }) => sum + row.lift * holds, 0) - (trailer ? costOf(host, trailer) : 0)
+  const told = speaking
+    .filter(({ row, holds }) => row.lift * holds > 0)
+    .sort((a, b) => b.row.lift * b.holds - a.row.lift * a.holds)
+    .map(({ row }) => row)
+  return {
+    trailer,
+    gain,
+    rows: told,
+    hooking: trailer === null ? null : (told.find(row => row.hooking)?.hooking ?? 'threaded'),
+  }
 }

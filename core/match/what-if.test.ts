@@ -7,7 +7,18 @@ import { type Flip, flips, sweep } from './what-if'
 import demo from '../../demo/box.json'
 
 const box = prepareBox(demo as unknown as Box)
-const reading: Reading = { species: 'northern-pike', temperatureC: 11.5, visibilityM: 1.2, stain: 'brown', cover: ['reeds'], bottomM: 4, fishFromM: 1, fishToM: 3, sky: 'broken', windMs: 5 }
+const reading: Reading = {
+  species: 'northern-pike',
+  temperatureC: 11.5,
+  visibilityM: 1.2,
+  stain: 'brown',
+  cover: ['reeds'],
+  bottomM: 4,
+  fishFromM: 1,
+  fishToM: 3,
+  sky: 'broken',
+  windMs: 5,
+}
 const first = (change: Partial<Reading>) => rank(box, askOf({ ...reading, ...change })).candidates[0]!.profile.lure.id
 
 function all(): readonly Flip[] {
@@ -30,7 +41,16 @@ describe('what would change this', () => {
     expect(found.length).toBeGreaterThan(3)
     const now = first({})
     for (const flip of found) {
-      const change: Partial<Reading> | null = flip.field === 'temperatureC' || flip.field === 'visibilityM' || flip.field === 'windMs' || flip.field === 'sky' || flip.field === 'mood' || flip.field === 'pressure' || flip.field === 'stain' ? { [flip.field]: flip.to } : null
+      const change: Partial<Reading> | null =
+        flip.field === 'temperatureC' ||
+        flip.field === 'visibilityM' ||
+        flip.field === 'windMs' ||
+        flip.field === 'sky' ||
+        flip.field === 'mood' ||
+        flip.field === 'pressure' ||
+        flip.field === 'stain'
+          ? { [flip.field]: flip.to }
+          : null
       if (!change) continue
       expect(first(change), `${flip.field} ${flip.to}`).toBe(flip.lureId)
       expect(flip.lureId).not.toBe(now)
@@ -52,7 +72,8 @@ describe('what would change this', () => {
 
 describe('sweep', () => {
   const swept = sweep(box, reading, 'temperatureC', [3, 8, 13, 18, 23])
-  it('names who is first at each value, as the ranking does', () => expect(swept.first).toEqual([3, 8, 13, 18, 23].map(temperatureC => first({ temperatureC }))))
+  it('names who is first at each value, as the ranking does', () =>
+    expect(swept.first).toEqual([3, 8, 13, 18, 23].map(temperatureC => first({ temperatureC }))))
   it('draws the lures that come first somewhere, with their scores', () => {
     expect(new Set(swept.lines.map(l => l.lureId))).toEqual(new Set(swept.first))
     for (const { scores } of swept.lines) expect(scores).toHaveLength(5)

@@ -16,14 +16,35 @@ export type FlipField = NumberField | ChoiceField
 /** Parts of a reading that are numbers, how they are changed, and the steps that are tried outward on each side. */
 const NUMBER_FIELDS = {
   /** [°C] */
-  temperatureC: { at: r => r.temperatureC, steps: [1, 2, 3, 4, 6, 8, 11, 14], least: -1, most: 34, set: temperatureC => ({ temperatureC }) },
+  temperatureC: {
+    at: r => r.temperatureC,
+    steps: [1, 2, 3, 4, 6, 8, 11, 14],
+    least: -1,
+    most: 34,
+    set: temperatureC => ({ temperatureC }),
+  },
   /** [m]; by factors, as eyes judge it. */
-  visibilityM: { at: r => r.visibilityM, factors: [1.2, 1.5, 2, 3, 5, 8, 13], least: 0.1, most: 12, set: visibilityM => ({ visibilityM }) },
+  visibilityM: {
+    at: r => r.visibilityM,
+    factors: [1.2, 1.5, 2, 3, 5, 8, 13],
+    least: 0.1,
+    most: 12,
+    set: visibilityM => ({ visibilityM }),
+  },
   windMs: { at: r => r.windMs, steps: [1, 2, 3, 4, 6, 8, 10], least: 0, most: 16, set: windMs => ({ windMs }) },
-  currentMs: { at: r => r.currentMs, steps: [0.1, 0.2, 0.3, 0.5, 0.8, 1.2], least: 0, most: 2, set: currentMs => ({ currentMs }) },
+  currentMs: {
+    at: r => r.currentMs,
+    steps: [0.1, 0.2, 0.3, 0.5, 0.8, 1.2],
+    least: 0,
+    most: 2,
+    set: currentMs => ({ currentMs }),
+  },
   /** Top of the fish band [m]; the whole band moves. */
   fishFromM: {
-    at: r => r.fishFromM, steps: [0.5, 1, 1.5, 2, 3, 4, 6, 8], least: 0, most: 60,
+    at: r => r.fishFromM,
+    steps: [0.5, 1, 1.5, 2, 3, 4, 6, 8],
+    least: 0,
+    most: 60,
     set: (fishFromM, r) => {
       const fishToM = Math.min(r.bottomM, fishFromM + (r.fishToM - r.fishFromM))
       return { fishFromM: Math.min(fishFromM, fishToM), fishToM }
@@ -31,8 +52,13 @@ const NUMBER_FIELDS = {
   },
   /** Length of the prey [mm]. */
   forageLengthMm: {
-    at: r => r.forage[0]!.lengthMm, factors: [1.2, 1.5, 2, 2.8, 4], least: 10, most: 350,
-    set: (lengthMm, r) => ({ forage: [{ kind: r.forage[0]!.kind, lengthMm: Math.round(lengthMm) }, ...r.forage.slice(1)] }),
+    at: r => r.forage[0]!.lengthMm,
+    factors: [1.2, 1.5, 2, 2.8, 4],
+    least: 10,
+    most: 350,
+    set: (lengthMm, r) => ({
+      forage: [{ kind: r.forage[0]!.kind, lengthMm: Math.round(lengthMm) }, ...r.forage.slice(1)],
+    }),
   },
 } as const satisfies Record<string, NumberPart>
 export type NumberField = keyof typeof NUMBER_FIELDS
@@ -48,28 +74,83 @@ interface NumberPart {
 }
 
 /** What else a part of the reading could be, and the change that makes it so. */
-type Alternatives = (reading: Complete) => readonly { readonly id: string, readonly change: Partial<Reading> }[]
+type Alternatives = (reading: Complete) => readonly { readonly id: string; readonly change: Partial<Reading> }[]
 
-function choice<T extends string>(all: (reading: Complete) => readonly T[], set: (id: T) => Partial<Reading>, at: (reading: Complete) => string | null): Alternatives {
-  return reading => all(reading).filter(id => id !== at(reading)).map(id => ({ id, change: set(id) }))
+function choice<T extends string>(
+  all: (reading: Complete) => readonly T[],
+  set: (id: T) => Partial<Reading>,
+  at: (reading: Complete) => string | null,
+): Alternatives {
+  return reading =>
+    all(reading)
+      .filter(id => id !== at(reading))
+      .map(id => ({ id, change: set(id) }))
 }
 
 const STILL_WATERS: readonly string[] = ['lake', 'pond', 'reservoir', 'river']
 
 /** Parts that are choices: what else they could be. */
 const CHOICE_FIELDS = {
-  stain: choice(() => STAINS, stain => ({ stain }), r => r.stain),
-  sky: choice(() => SKIES, sky => ({ sky }), r => r.sky),
-  trend: choice(() => TRENDS, trend => ({ trend }), r => r.trend),
-  cover: choice(() => COVERS, cover => ({ cover: [cover] }), r => (r.cover.length === 1 ? r.cover[0]! : null)),
-  forage: choice(r => SPECIES_TABLE[r.species].forage, kind => ({ forage: [{ kind, lengthMm: FORAGE_TABLE[kind].lengthMm }] }), r => r.forage[0]!.kind),
-  mood: choice(() => MOODS, mood => ({ mood }), r => r.mood),
-  pressure: choice(() => PRESSURES, pressure => ({ pressure }), r => r.pressure),
-  from: choice(() => STANDS, from => ({ from }), r => r.from),
-  grouping: choice(() => GROUPINGS, grouping => ({ grouping }), r => r.grouping),
-  tide: choice(r => (STILL_WATERS.includes(r.water) ? [] : TIDES), tide => ({ tide }), r => r.tide),
-  phase: choice(() => PHASES, phase => ({ phase }), r => r.phase),
-  shortStrikes: choice(() => ['yes', 'no'] as const, bites => ({ shortStrikes: bites === 'yes' }), r => (r.shortStrikes ? 'yes' : 'no')),
+  stain: choice(
+    () => STAINS,
+    stain => ({ stain }),
+    r => r.stain,
+  ),
+  sky: choice(
+    () => SKIES,
+    sky => ({ sky }),
+    r => r.sky,
+  ),
+  trend: choice(
+    () => TRENDS,
+    trend => ({ trend }),
+    r => r.trend,
+  ),
+  cover: choice(
+    () => COVERS,
+    cover => ({ cover: [cover] }),
+    r => (r.cover.length === 1 ? r.cover[0]! : null),
+  ),
+  forage: choice(
+    r => SPECIES_TABLE[r.species].forage,
+    kind => ({ forage: [{ kind, lengthMm: FORAGE_TABLE[kind].lengthMm }] }),
+    r => r.forage[0]!.kind,
+  ),
+  mood: choice(
+    () => MOODS,
+    mood => ({ mood }),
+    r => r.mood,
+  ),
+  pressure: choice(
+    () => PRESSURES,
+    pressure => ({ pressure }),
+    r => r.pressure,
+  ),
+  from: choice(
+    () => STANDS,
+    from => ({ from }),
+    r => r.from,
+  ),
+  grouping: choice(
+    () => GROUPINGS,
+    grouping => ({ grouping }),
+    r => r.grouping,
+  ),
+  tide: choice(
+    r => (STILL_WATERS.includes(r.water) ? [] : TIDES),
+    tide => ({ tide }),
+    r => r.tide,
+  ),
+  phase: choice(
+    () => PHASES,
+    phase => ({ phase }),
+    r => r.phase,
+  ),
+  shortStrikes: choice(
+    () => ['yes', 'no'] as const,
+    bites => ({ shortStrikes: bites === 'yes' }),
+    r => (r.shortStrikes ? 'yes' : 'no'),
+  ),
 }
 export type ChoiceField = keyof typeof CHOICE_FIELDS
 
@@ -77,15 +158,22 @@ export type ChoiceField = keyof typeof CHOICE_FIELDS
 const REFINED = 4
 
 /** How far a search has come, 0..1. */
-export interface Progress { readonly done: number }
+export interface Progress {
+  readonly done: number
+}
 
 /**
  * For each part of the reading the nearest value at which another lure comes first, everything else as it is; parts that flip nothing are left out.
  * A search in steps, so that a caller can show progress or stop: each step ranks the box a few times.
  */
-export function* flips(box: PreparedBox, reading: Reading, options: AskOptions = {}): Generator<Progress, readonly Flip[]> {
+export function* flips(
+  box: PreparedBox,
+  reading: Reading,
+  options: AskOptions = {},
+): Generator<Progress, readonly Flip[]> {
   const complete = completeReading(reading).reading
-  const firstOf = (change: Partial<Reading>) => rank(box, askOf({ ...reading, ...change }, options)).candidates[0]?.profile.lure.id ?? null
+  const firstOf = (change: Partial<Reading>) =>
+    rank(box, askOf({ ...reading, ...change }, options)).candidates[0]?.profile.lure.id ?? null
   const now = firstOf({})
   if (now === null) return []
   const found: Flip[] = []
@@ -110,11 +198,20 @@ export function* flips(box: PreparedBox, reading: Reading, options: AskOptions =
   return found
 }
 
-function numberFlip(field: NumberField, side: -1 | 1, complete: Complete, firstOf: (change: Partial<Reading>) => string | null, now: string): Flip | null {
+function numberFlip(
+  field: NumberField,
+  side: -1 | 1,
+  complete: Complete,
+  firstOf: (change: Partial<Reading>) => string | null,
+  now: string,
+): Flip | null {
   const part: NumberPart = NUMBER_FIELDS[field]
   const start = part.at(complete)
-  const most = field === 'fishFromM' ? Math.max(0, complete.bottomM - (complete.fishToM - complete.fishFromM)) : part.most
-  const values = (part.factors ? part.factors.map(f => start * f ** side) : part.steps!.map(s => start + s * side)).map(v => Math.min(most, Math.max(part.least, v)))
+  const most =
+    field === 'fishFromM' ? Math.max(0, complete.bottomM - (complete.fishToM - complete.fishFromM)) : part.most
+  const values = (part.factors ? part.factors.map(f => start * f ** side) : part.steps!.map(s => start + s * side)).map(
+    v => Math.min(most, Math.max(part.least, v)),
+  )
   let from = start
   for (const value of values) {
     if (value === from) break
@@ -141,7 +238,7 @@ export interface Sweep {
   readonly field: NumberField
   readonly values: readonly number[]
   /** Scores at each value; `null`: cannot be fished there. */
-  readonly lines: readonly { readonly lureId: string, readonly scores: readonly (number | null)[] }[]
+  readonly lines: readonly { readonly lureId: string; readonly scores: readonly (number | null)[] }[]
   /** First at each value. */
   readonly first: readonly (string | null)[]
 }
@@ -149,15 +246,31 @@ export interface Sweep {
 /** Lures drawn in a sweep: those that come first somewhere, most often first. */
 const LINES = 6
 
-export function sweep(box: PreparedBox, reading: Reading, field: NumberField, values: readonly number[], options: AskOptions = {}): Sweep {
+export function sweep(
+  box: PreparedBox,
+  reading: Reading,
+  field: NumberField,
+  values: readonly number[],
+  options: AskOptions = {},
+): Sweep {
   const complete = completeReading(reading).reading
-  const rankings = values.map(value => rank(box, askOf({ ...reading, ...NUMBER_FIELDS[field].set(value, complete) }, options)).candidates)
+  const rankings = values.map(
+    value => rank(box, askOf({ ...reading, ...NUMBER_FIELDS[field].set(value, complete) }, options)).candidates,
+  )
   const first = rankings.map(candidates => candidates[0]?.profile.lure.id ?? null)
   const wins = new Map<string, number>()
   for (const id of first) if (id !== null) wins.set(id, (wins.get(id) ?? 0) + 1)
-  const shown = [...wins].sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1)).slice(0, LINES).map(([id]) => id)
+  const shown = [...wins]
+    .sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1))
+    .slice(0, LINES)
+    .map(([id]) => id)
   return {
-    field, values, first,
-    lines: shown.map(lureId => ({ lureId, scores: rankings.map(candidates => candidates.find(c => c.profile.lure.id === lureId)?.score ?? null) })),
+    field,
+    values,
+    first,
+    lines: shown.map(lureId => ({
+      lureId,
+      scores: rankings.map(candidates => candidates.find(c => c.profile.lure.id === lureId)?.score ?? null),
+    })),
   }
 }

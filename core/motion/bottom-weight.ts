@@ -30,12 +30,15 @@ const HEAVIEST = 5 // [kg]
 export function bottomWeight(depth: number, drift: number, lineDiameter: number, waterDensity: number): number | null {
   requirePositive('bottomWeight', 'depth', depth)
   requirePositive('bottomWeight', 'lineDiameter', lineDiameter)
-  if (!(drift >= 0 && Number.isFinite(drift))) throw new RangeError(`bottomWeight: drift must be 0 or more, got ${drift}`)
+  if (!(drift >= 0 && Number.isFinite(drift)))
+    throw new RangeError(`bottomWeight: drift must be 0 or more, got ${drift}`)
   const line = { diameter: lineDiameter, density: LINE_DENSITY.nylon }
   const inWater = (lead: number) => lead * (1 - waterDensity / MATERIAL_DENSITY.leadAlloy) + HOOK_AND_BAIT
   const across = (waterDensity * DRIFT_AREA * drift * drift) / 2
   const steepEnough = (lead: number) =>
-    LINE_ANGLE - (hangingLine({ across, down: inWater(lead) * STANDARD_GRAVITY }, line, drift, depth, waterDensity)?.surfaceAngle ?? Math.PI / 2)
+    LINE_ANGLE -
+    (hangingLine({ across, down: inWater(lead) * STANDARD_GRAVITY }, line, drift, depth, waterDensity)?.surfaceAngle ??
+      Math.PI / 2)
   const allowed = Math.max(FALL_S, depth / DEEP_FALL_MS)
   // Hook and bait enter the fall as their weight in water: volume is set so that the whole weighs that.
   const soonEnough = (lead: number) => {

@@ -8,7 +8,14 @@ const LIGHT_SPINNING_M = 28
 const LOAD = { place: [0, 0.7, 1], share: [0.6, 1, 0.85] }
 
 /** Usual length of each kind of rod [m], and the power by which a longer one throws farther. Assumed (A5). */
-const USUAL_LENGTH_M: Record<RodKind, number> = { casting: 2.13, spinning: 2.13, surf: 3.2, jigging: 1.9, trolling: 2.4, fly: 2.7 }
+const USUAL_LENGTH_M: Record<RodKind, number> = {
+  casting: 2.13,
+  spinning: 2.13,
+  surf: 3.2,
+  jigging: 1.9,
+  trolling: 2.4,
+  fly: 2.7,
+}
 const BY_LENGTH = 1.5
 
 export interface CastInput {
@@ -32,5 +39,10 @@ export interface CastInput {
  */
 export function castLength({ rod, power, lengthM, loadPlace, castFactor }: CastInput): number {
   const light = rod === 'spinning' && (power === 'ultralight' || power === 'light')
-  return (light ? LIGHT_SPINNING_M : BASE_M[rod]) * ((lengthM ?? USUAL_LENGTH_M[rod]) / USUAL_LENGTH_M[rod]) ** BY_LENGTH * interpolate(LOAD.place, LOAD.share, loadPlace) * castFactor
+  return (
+    (light ? LIGHT_SPINNING_M : BASE_M[rod]) *
+    ((lengthM ?? USUAL_LENGTH_M[rod]) / USUAL_LENGTH_M[rod]) ** BY_LENGTH *
+    interpolate(LOAD.place, LOAD.share, loadPlace) *
+    castFactor
+  )
 }

@@ -11,7 +11,11 @@ export interface DiveRating {
   readonly speedMs?: number
 }
 
-export interface CastUse { readonly castM: number, readonly lineDiameterMm: number, readonly tipM: number }
+export interface CastUse {
+  readonly castM: number
+  readonly lineDiameterMm: number
+  readonly tipM: number
+}
 
 const RATED = { castM: 30, lineDiameterMm: 0.3, tipM: 0.8 }
 /** The table's tip step [m]: 0.3 → 2.3. */
@@ -37,22 +41,27 @@ export function deepestOnCast(rating: DiveRating, use: CastUse): number {
   requirePositive('deepestOnCast', 'ratedCastM', rated.castM)
   requirePositive('deepestOnCast', 'castM', use.castM)
   requirePositive('deepestOnCast', 'lineDiameterMm', use.lineDiameterMm)
-  const standard = rated.depthM / castRatio(rated.depthM, rated.castM)
-    * (RATED.lineDiameterMm / rated.lineDiameterMm) ** DIAMETER_POWER
-    - tipChange(rated.depthM, rated.tipM)
+  const standard =
+    (rated.depthM / castRatio(rated.depthM, rated.castM)) *
+      (RATED.lineDiameterMm / rated.lineDiameterMm) ** DIAMETER_POWER -
+    tipChange(rated.depthM, rated.tipM)
   const kept = Math.max(standard, 0.05) // [m] a plug rated at less than its tip correction still wakes just under the surface; assumed
-  return Math.max(0, kept * castRatio(kept, use.castM) * (use.lineDiameterMm / RATED.lineDiameterMm) ** DIAMETER_POWER + tipChange(kept, use.tipM))
+  return Math.max(
+    0,
+    kept * castRatio(kept, use.castM) * (use.lineDiameterMm / RATED.lineDiameterMm) ** DIAMETER_POWER +
+      tipChange(kept, use.tipM),
+  )
 }
 
 /** Depth on this cast over depth on 30 m. */
 function castRatio(ratedM: number, castM: number): number {
   const shares = SHARES.map(column => interpolate(RATINGS, column, ratedM))
   const [first, last] = [CASTS_M[0], CASTS_M[CASTS_M.length - 1]!]
-  if (castM < first) return shares[0]! * castM / first
+  if (castM < first) return (shares[0]! * castM) / first
   if (castM > last) {
     // Beyond the table the gain goes on as between its last two columns.
     const [before, end] = [shares[shares.length - 2]!, shares[shares.length - 1]!]
-    return end + (end - before) * (castM - last) / (last - CASTS_M[CASTS_M.length - 2]!)
+    return end + ((end - before) * (castM - last)) / (last - CASTS_M[CASTS_M.length - 2]!)
   }
   return interpolate(CASTS_M, shares, castM)
 }

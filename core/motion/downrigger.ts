@@ -26,12 +26,23 @@ export interface Downrigger {
  * @returns `null` when the cable is dragged flat
  * @throws {RangeError} if ball, cable, depth or speed is not positive
  */
-export function downrigger({ ball, cableDiameter, cableDensity, fin, lineForce }: Downrigger, depth: number, speed: number, waterDensity: number): HangingShape | null {
+export function downrigger(
+  { ball, cableDiameter, cableDensity, fin, lineForce }: Downrigger,
+  depth: number,
+  speed: number,
+  waterDensity: number,
+): HangingShape | null {
   requirePositive('downrigger', 'ball', ball)
   requirePositive('downrigger', 'speed', speed)
   const volume = ball / MATERIAL_DENSITY.lead
   const radius = Math.cbrt((3 * volume) / (4 * Math.PI))
   const dragArea = BALL_DRAG_COEFFICIENT * Math.PI * radius * radius + fin
   const across = (waterDensity * dragArea * speed * speed) / 2 + lineForce
-  return hangingLine({ across, down: netWeight(ball, volume, waterDensity) }, { diameter: cableDiameter, density: cableDensity }, speed, depth, waterDensity)
+  return hangingLine(
+    { across, down: netWeight(ball, volume, waterDensity) },
+    { diameter: cableDiameter, density: cableDensity },
+    speed,
+    depth,
+    waterDensity,
+  )
 }

@@ -29,7 +29,12 @@ const STEPS = 400
  * @returns seconds; `null` when the body floats, or when the line's drag and buoyancy stop it before that depth
  * @throws {RangeError} if depth is not positive
  */
-export function fallTime(body: SinkingBody, depth: number, waterDensity: number, line: FallingLine = NO_LINE): number | null {
+export function fallTime(
+  body: SinkingBody,
+  depth: number,
+  waterDensity: number,
+  line: FallingLine = NO_LINE,
+): number | null {
   requirePositive('fallTime', 'depth', depth)
   const W = netWeight(body.mass, body.volume, waterDensity)
   if (W <= 0) return null
@@ -74,13 +79,24 @@ export interface FallFit {
  * @returns `null` when the body does not sink, or when no drag area gives such a time (faster than a body without drag)
  * @throws {RangeError} if there are no times or one is not positive
  */
-export function fitFall(body: Omit<SinkingBody, 'dragArea'>, depth: number, times: readonly number[], waterDensity: number, line: FallingLine = NO_LINE): FallFit | null {
+export function fitFall(
+  body: Omit<SinkingBody, 'dragArea'>,
+  depth: number,
+  times: readonly number[],
+  waterDensity: number,
+  line: FallingLine = NO_LINE,
+): FallFit | null {
   if (times.length === 0) throw new RangeError('fitFall: times must not be empty')
   for (const time of times) requirePositive('fitFall', 'times', time)
   const mean = times.reduce((a, b) => a + b) / times.length
   const W = netWeight(body.mass, body.volume, waterDensity)
   if (W <= 0) return null
-  const lnArea = bisect(x => (fallTime({ ...body, dragArea: Math.exp(x) }, depth, waterDensity, line) ?? Infinity) - mean, Math.log(LEAST_AREA), Math.log(GREATEST_AREA), 50)
+  const lnArea = bisect(
+    x => (fallTime({ ...body, dragArea: Math.exp(x) }, depth, waterDensity, line) ?? Infinity) - mean,
+    Math.log(LEAST_AREA),
+    Math.log(GREATEST_AREA),
+    50,
+  )
   if (lnArea === null) return null
   const dragArea = Math.exp(lnArea)
   return { dragArea, speed: sinkSpeedOfWeight(W, dragArea, waterDensity), relativeError: standardError(times, mean) }

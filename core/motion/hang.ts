@@ -19,7 +19,11 @@ export interface HangingBody {
  *
  * @throws {RangeError} if mass or volume is not positive
  */
-export function surplusMass({ mass, volume, expansion, referenceC }: HangingBody, temperatureC: number, waterDensity: number): number {
+export function surplusMass(
+  { mass, volume, expansion, referenceC }: HangingBody,
+  temperatureC: number,
+  waterDensity: number,
+): number {
   requirePositive('surplusMass', 'mass', mass)
   requirePositive('surplusMass', 'volume', volume)
   return waterDensity * volume * (1 + expansion * (temperatureC - referenceC)) - mass
@@ -33,7 +37,8 @@ export function surplusMass({ mass, volume, expansion, referenceC }: HangingBody
  * @throws {RangeError} if the material is not denser than the water
  */
 export function massToHang(surplus: number, addDensity: number, waterDensity: number): number {
-  if (!(addDensity > waterDensity)) throw new RangeError(`massToHang: addDensity must be above the water's ${waterDensity}, got ${addDensity}`)
+  if (!(addDensity > waterDensity))
+    throw new RangeError(`massToHang: addDensity must be above the water's ${waterDensity}, got ${addDensity}`)
   return surplus / (1 - waterDensity / addDensity)
 }
 
@@ -46,9 +51,17 @@ export function massToHang(surplus: number, addDensity: number, waterDensity: nu
  *
  * @returns surplus [kg] (+ floats) and drag area [m²]; `null` when the sinker did not slow the rise: the two speeds contradict each other
  */
-export function hangFromSpeeds(rise: { readonly bare: number, readonly withSinker: number }, sinkerMass: number, sinkerDensity: number, waterDensity: number): { surplus: number, dragArea: number } | null {
+export function hangFromSpeeds(
+  rise: { readonly bare: number; readonly withSinker: number },
+  sinkerMass: number,
+  sinkerDensity: number,
+  waterDensity: number,
+): { surplus: number; dragArea: number } | null {
   requirePositive('hangFromSpeeds', 'sinkerMass', sinkerMass)
-  if (!(sinkerDensity > waterDensity)) throw new RangeError(`hangFromSpeeds: sinkerDensity must be above the water's ${waterDensity}, got ${sinkerDensity}`)
+  if (!(sinkerDensity > waterDensity))
+    throw new RangeError(
+      `hangFromSpeeds: sinkerDensity must be above the water's ${waterDensity}, got ${sinkerDensity}`,
+    )
   const square = (u: number) => u * Math.abs(u)
   const difference = square(rise.bare) - square(rise.withSinker)
   if (difference <= 0) return null

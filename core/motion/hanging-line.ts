@@ -36,7 +36,13 @@ const FLAT = (89 / 180) * Math.PI
  * @returns `null` when the line is dragged flat before it reaches the surface
  * @throws {RangeError} if the depth, the diameter or the load's weight is not positive
  */
-export function hangingLine(load: HangingLoad, cable: HangingCable, speed: number, depth: number, waterDensity: number): HangingShape | null {
+export function hangingLine(
+  load: HangingLoad,
+  cable: HangingCable,
+  speed: number,
+  depth: number,
+  waterDensity: number,
+): HangingShape | null {
   requirePositive('hangingLine', 'depth', depth)
   requirePositive('hangingLine', 'cable.diameter', cable.diameter)
   requirePositive('hangingLine', 'load.down', load.down)

@@ -25,7 +25,12 @@ const SAG_ALLOWANCE = 1.3
  * @returns line speed at the reel [m/s]; `null` when the lure floats, or when the current alone lifts it: no speed holds it down
  * @throws {RangeError} if depth, distance, drag area or diameter is not positive
  */
-export function holdSpeed(lure: RetrievedLure, line: RetrieveLine, water: RetrieveWater, place: HoldPlace): number | null {
+export function holdSpeed(
+  lure: RetrievedLure,
+  line: RetrieveLine,
+  water: RetrieveWater,
+  place: HoldPlace,
+): number | null {
   requirePositive('holdSpeed', 'depth', place.depth)
   requirePositive('holdSpeed', 'distance', place.distance)
   requirePositive('holdSpeed', 'dragArea', lure.dragArea)
@@ -33,7 +38,11 @@ export function holdSpeed(lure: RetrievedLure, line: RetrieveLine, water: Retrie
   if (lure.netWeight <= 0) return null
   const height = place.depth + place.tip
   const tangent = height / place.distance
-  const state = { chord: Math.sqrt(height * height + place.distance * place.distance), angle: Math.atan(tangent), tip: place.tip }
+  const state = {
+    chord: Math.sqrt(height * height + place.distance * place.distance),
+    angle: Math.atan(tangent),
+    tip: place.tip,
+  }
   // Without line the lure would hold at v² = 2W/(ρ(CdA tan θ − ClA)), v its way through the water: the line slows it, but for its sag.
   const resisting = lure.dragArea * tangent - lure.liftArea
   if (resisting <= 0) return null
@@ -50,11 +59,23 @@ const ACROSS = { fastest: 6, step: 0.05, close: { x: 1e-4, f: 1e-4 } } as const
  *
  * Source: derived (`line-balance.ts`).
  */
-export function climb(lure: RetrievedLure, line: RetrieveLine, water: RetrieveWater, { depth, distance, tip }: HoldPlace, speed: number): number {
+export function climb(
+  lure: RetrievedLure,
+  line: RetrieveLine,
+  water: RetrieveWater,
+  { depth, distance, tip }: HoldPlace,
+  speed: number,
+): number {
   const angle = Math.atan2(depth + tip, distance)
   const state = { chord: Math.hypot(depth + tip, distance), angle, tip }
   const balance = new LineBalance(lure, line, water, state)
-  const across = rootOfRising(v => balance.excess(speed, v), 0, ACROSS.step, [-ACROSS.fastest, ACROSS.fastest], ACROSS.close)
+  const across = rootOfRising(
+    v => balance.excess(speed, v),
+    0,
+    ACROSS.step,
+    [-ACROSS.fastest, ACROSS.fastest],
+    ACROSS.close,
+  )
   return speed * Math.sin(angle) - across * Math.cos(angle)
 }
 
@@ -66,7 +87,14 @@ const SHALLOWEST = 0.05
  *
  * @returns depth [m], 0 when the speed lifts it to the surface, `deepest` when even there it could go faster
  */
-export function holdDepth(lure: RetrievedLure, line: RetrieveLine, water: RetrieveWater, place: Omit<HoldPlace, 'depth'>, speed: number, deepest: number): number {
+export function holdDepth(
+  lure: RetrievedLure,
+  line: RetrieveLine,
+  water: RetrieveWater,
+  place: Omit<HoldPlace, 'depth'>,
+  speed: number,
+  deepest: number,
+): number {
   const spare = (depth: number) => (holdSpeed(lure, line, water, { ...place, depth }) ?? 0) - speed
   if (deepest <= SHALLOWEST || spare(SHALLOWEST) <= 0) return 0
   if (spare(deepest) >= 0) return deepest

@@ -50,7 +50,12 @@ export class LineBalance {
   private readonly dragging: number
   private readonly drift: number
 
-  constructor(private readonly lure: RetrievedLure, line: RetrieveLine, private readonly water: RetrieveWater, private readonly state: ChordState) {
+  constructor(
+    private readonly lure: RetrievedLure,
+    line: RetrieveLine,
+    private readonly water: RetrieveWater,
+    private readonly state: ChordState,
+  ) {
     const { chord, angle, tip } = state
     this.sin = Math.sin(angle)
     this.cos = Math.cos(angle)
@@ -58,14 +63,27 @@ export class LineBalance {
     const dry = 1 - (depth + tip > 0 ? depth / (depth + tip) : 0)
     this.dry = dry
     this.halfDensity = water.density / 2
-    this.sagging = (STANDARD_GRAVITY * Math.PI * line.diameter * line.diameter * chord * this.cos * ((line.density - water.density) * (1 - dry * dry) + line.density * dry * dry)) / 8
+    this.sagging =
+      (STANDARD_GRAVITY *
+        Math.PI *
+        line.diameter *
+        line.diameter *
+        chord *
+        this.cos *
+        ((line.density - water.density) * (1 - dry * dry) + line.density * dry * dry)) /
+      8
     this.dragging = (chord * water.density * NORMAL_COEFFICIENT * line.diameter) / 2
     this.drift = water.current * this.sin
   }
 
   /** θ + bow − φ: what the chord and the bowed line give, less what the lure needs [rad], for a speed `along` the chord and one `across` it (down and forward +). Rises with the speed across the chord. */
   excess(along: number, across: number): number {
-    const { lure, state: { angle }, sin, cos } = this
+    const {
+      lure,
+      state: { angle },
+      sin,
+      cos,
+    } = this
     const forward = along * cos + across * sin + this.water.current
     const downward = -along * sin + across * cos
     const q = this.halfDensity * Math.sqrt(forward * forward + downward * downward)
@@ -80,11 +98,24 @@ export class LineBalance {
     const forward = along * cos + across * sin + this.water.current
     const downward = -along * sin + across * cos
     const q = this.halfDensity * Math.sqrt(forward * forward + downward * downward)
-    return this.bowUnder(Math.max(1e-9, Math.hypot(q * (lure.dragArea * forward + lure.liftArea * downward), q * (-lure.dragArea * downward + lure.liftArea * forward) + lure.netWeight)), across)
+    return this.bowUnder(
+      Math.max(
+        1e-9,
+        Math.hypot(
+          q * (lure.dragArea * forward + lure.liftArea * downward),
+          q * (-lure.dragArea * downward + lure.liftArea * forward) + lure.netWeight,
+        ),
+      ),
+      across,
+    )
   }
 
   private bowUnder(tension: number, across: number): number {
-    return (this.dragging * bowIntegral(this.drift, across, this.dry) - Math.min(this.sagging, tension * Math.max(0, this.state.angle))) / tension
+    return (
+      (this.dragging * bowIntegral(this.drift, across, this.dry) -
+        Math.min(this.sagging, tension * Math.max(0, this.state.angle))) /
+      tension
+    )
   }
 }
 

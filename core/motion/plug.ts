@@ -33,6 +33,11 @@ export function calibrateCast(rating: CastRating, netWeight: number, water: Retr
   const dragArea = AREA_PER_DEPTH * rating.depth
   const lureWith = (ratio: number): RetrievedLure => ({ dragArea, liftArea: ratio * dragArea, netWeight })
   const use = { cast: rating.cast, tip: rating.tip, speed: rating.speed, startDepth: 0 }
-  const lnRatio = illinois(x => retrieve(lureWith(Math.exp(x)), rating.line, water, use).deepest.depth - rating.depth, Math.log(1e-3), Math.log(GREATEST_LIFT_RATIO), CLOSE)
+  const lnRatio = illinois(
+    x => retrieve(lureWith(Math.exp(x)), rating.line, water, use).deepest.depth - rating.depth,
+    Math.log(1e-3),
+    Math.log(GREATEST_LIFT_RATIO),
+    CLOSE,
+  )
   return lnRatio === null ? null : lureWith(Math.exp(lnRatio))
 }

@@ -28,7 +28,7 @@ export interface RetrieveUse {
   /** Horizontal distance from the tip at which the retrieve ends [m]; absent: at the rod. */
   readonly until?: number
   /** Coarse: longest time step of the path [s], shorter where it would move further than `depthStep` up or down [m]; absent: fine, converged to 0.02 %. */
-  readonly coarse?: { readonly step: number, readonly depthStep: number } | undefined
+  readonly coarse?: { readonly step: number; readonly depthStep: number } | undefined
 }
 
 /** Fine time step [s], and how many steps a path has at most: a crawl takes longer ones. */
@@ -67,9 +67,13 @@ export function retrieve(lure: RetrievedLure, line: RetrieveLine, water: Retriev
   let last = 0
   const longest = use.coarse?.step ?? Math.max(FINE_STEP_S, use.cast / use.speed / MOST_STEPS)
   const tolerance = use.coarse ? COARSE : FINE
-  const across = (balance: LineBalance): number => last = rootOfRising(v => balance.excess(use.speed, v), last, SEARCH_STEP, ACROSS_BOUNDS, tolerance)
+  const across = (balance: LineBalance): number =>
+    (last = rootOfRising(v => balance.excess(use.speed, v), last, SEARCH_STEP, ACROSS_BOUNDS, tolerance))
   const stepped = (from: ChordState, vn: number, at: ChordState, time: number): ChordState =>
-    within({ chord: from.chord - use.speed * time, angle: from.angle + (vn * time) / at.chord, tip: use.tip }, use.bottomAt)
+    within(
+      { chord: from.chord - use.speed * time, angle: from.angle + (vn * time) / at.chord, tip: use.tip },
+      use.bottomAt,
+    )
   const path: PathPoint[] = [pointAt(state, seconds)]
   const until = use.until ?? 0
   for (;;) {
@@ -77,7 +81,11 @@ export function retrieve(lure: RetrievedLure, line: RetrieveLine, water: Retriev
     if (left <= END_WITHIN) break
     const first = across(new LineBalance(lure, line, water, state))
     const sinks = Math.abs(first * Math.cos(state.angle) - use.speed * Math.sin(state.angle))
-    const step = Math.min(longest, left / use.speed, use.coarse ? Math.max(FINE_STEP_S, use.coarse.depthStep / sinks) : Infinity)
+    const step = Math.min(
+      longest,
+      left / use.speed,
+      use.coarse ? Math.max(FINE_STEP_S, use.coarse.depthStep / sinks) : Infinity,
+    )
     const middle = stepped(state, first, state, step / 2)
     const balance = new LineBalance(lure, line, water, middle)
     const vn = across(balance)

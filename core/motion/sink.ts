@@ -47,6 +47,9 @@ export function terminalSinkSpeed({ mass, volume, dragArea }: SinkingBody, water
  * @throws {RangeError} if the drag area or the density is not positive
  */
 export function sinkSpeedOfWeight(W: number, dragArea: number, waterDensity: number): number {
-  if (!(dragArea > 0 && waterDensity > 0)) throw new RangeError(`sinkSpeedOfWeight: dragArea and waterDensity must be positive, got ${dragArea}, ${waterDensity}`)
+  if (!(dragArea > 0 && waterDensity > 0))
+    throw new RangeError(
+      `sinkSpeedOfWeight: dragArea and waterDensity must be positive, got ${dragArea}, ${waterDensity}`,
+    )
   return Math.sign(W) * Math.sqrt((2 * Math.abs(W)) / (waterDensity * dragArea))
 }

@@ -17,7 +17,11 @@ export interface Fluid {
   /** [Pa·s] */
   readonly viscosity: number
 }
-export interface SphereFall { readonly speed: number, readonly reynolds: number, readonly dragCoefficient: number }
+export interface SphereFall {
+  readonly speed: number
+  readonly reynolds: number
+  readonly dragCoefficient: number
+}
 
 /** Limit of the drag curve. */
 const GREATEST_RE = 3e5
@@ -41,12 +45,21 @@ export function sphereFall(diameter: number, density: number, fluid: Fluid): Sph
   if (excess === 0) return null
   const reynoldsPerSpeed = (fluid.density * diameter) / fluid.viscosity
   // 4/3 g d |Δρ|/ρ = Cd v²; written in ln Re, where both sides are tame.
-  const wanted = (4 / 3) * STANDARD_GRAVITY * diameter * Math.abs(excess) / fluid.density
-  const lnRe = bisect((x) => {
-    const Re = Math.exp(x)
-    return sphereDragCoefficient(Re) * (Re / reynoldsPerSpeed) ** 2 - wanted
-  }, Math.log(1e-12), Math.log(GREATEST_RE), 80)
+  const wanted = ((4 / 3) * STANDARD_GRAVITY * diameter * Math.abs(excess)) / fluid.density
+  const lnRe = bisect(
+    x => {
+      const Re = Math.exp(x)
+      return sphereDragCoefficient(Re) * (Re / reynoldsPerSpeed) ** 2 - wanted
+    },
+    Math.log(1e-12),
+    Math.log(GREATEST_RE),
+    80,
+  )
   if (lnRe === null) return null
   const reynolds = Math.exp(lnRe)
-  return { speed: (Math.sign(excess) * reynolds) / reynoldsPerSpeed, reynolds, dragCoefficient: sphereDragCoefficient(reynolds) }
+  return {
+    speed: (Math.sign(excess) * reynolds) / reynoldsPerSpeed,
+    reynolds,
+    dragCoefficient: sphereDragCoefficient(reynolds),
+  }
 }

@@ -48,8 +48,21 @@ const DEEPEST = 500
  * @returns `{ surface: true }` when the lure is not held under
  * @throws {RangeError} if a length, speed or the drag area is not positive
  */
-export function towLine(body: TowedBody, line: TowLine, speed: number, lineOut: number, tip: number, waterDensity: number): TowLineOutcome {
-  for (const [name, value] of [['dragArea', body.dragArea], ['line.diameter', line.diameter], ['speed', speed], ['lineOut', lineOut]] as const) requirePositive('towLine', name, value)
+export function towLine(
+  body: TowedBody,
+  line: TowLine,
+  speed: number,
+  lineOut: number,
+  tip: number,
+  waterDensity: number,
+): TowLineOutcome {
+  for (const [name, value] of [
+    ['dragArea', body.dragArea],
+    ['line.diameter', line.diameter],
+    ['speed', speed],
+    ['lineOut', lineOut],
+  ] as const)
+    requirePositive('towLine', name, value)
   const q = (waterDensity * speed * speed) / 2
   const D = q * body.dragArea
   const down = q * body.liftArea + body.netWeight
@@ -74,10 +87,20 @@ export function towLine(body: TowedBody, line: TowLine, speed: number, lineOut: 
   return { depth: shallow, distance, tension: T }
 }
 
-interface LineForces { readonly R: number, readonly F: number, readonly wet: number, readonly dry: number }
+interface LineForces {
+  readonly R: number
+  readonly F: number
+  readonly wet: number
+  readonly dry: number
+}
 
 /** Follows the line up from the lure at depth z for its whole length (midpoint steps). */
-function followUp(start: { T: number, phi: number }, { R, F, wet, dry }: LineForces, z: number, length: number): { height: number, distance: number, T: number } {
+function followUp(
+  start: { T: number; phi: number },
+  { R, F, wet, dry }: LineForces,
+  z: number,
+  length: number,
+): { height: number; distance: number; T: number } {
   const ds = length / STEPS
   let { T, phi } = start
   let height = -z
@@ -85,7 +108,9 @@ function followUp(start: { T: number, phi: number }, { R, F, wet, dry }: LineFor
   const slope = (t: number, p: number, inWater: boolean) => {
     const sin = Math.sin(p)
     const cos = Math.cos(p)
-    return inWater ? [F * cos * cos + wet * sin, (-R * sin * sin + wet * cos) / t] as const : [dry * sin, (dry * cos) / t] as const
+    return inWater
+      ? ([F * cos * cos + wet * sin, (-R * sin * sin + wet * cos) / t] as const)
+      : ([dry * sin, (dry * cos) / t] as const)
   }
   for (let i = 0; i < STEPS; i++) {
     const inWater = height < 0

@@ -84,7 +84,15 @@ export function calibrateTow(depth: number, use: TowUse): TowedShape | null {
   requirePositive('calibrateTow', 'depth', depth)
   requireUse('calibrateTow', use)
   const dragArea = Math.max(LEAST_AREA, AREA_PER_DEPTH * depth)
-  const shapeAt = (angle: number): TowedShape => ({ lureAngle: angle, tensionOverDrag: dragArea / Math.cos(angle) / TOW_NORMAL_COEFFICIENT })
-  const lnAngle = bisect(x => (towDepth(shapeAt(Math.exp(x)), use)?.depth ?? 0) - depth, Math.log(1e-3), Math.log(Math.PI / 2 - 1e-4), 60)
+  const shapeAt = (angle: number): TowedShape => ({
+    lureAngle: angle,
+    tensionOverDrag: dragArea / Math.cos(angle) / TOW_NORMAL_COEFFICIENT,
+  })
+  const lnAngle = bisect(
+    x => (towDepth(shapeAt(Math.exp(x)), use)?.depth ?? 0) - depth,
+    Math.log(1e-3),
+    Math.log(Math.PI / 2 - 1e-4),
+    60,
+  )
   return lnAngle === null ? null : shapeAt(Math.exp(lnAngle))
 }

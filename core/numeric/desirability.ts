@@ -14,7 +14,8 @@ export function overallDesirability(values: readonly number[], weights: readonly
   let logSum = 0
   values.forEach((value, i) => {
     const weight = weights[i]!
-    if (!(value >= 0 && value <= 1)) throw new RangeError(`overallDesirability: values[${i}] must be in 0..1, got ${value}`)
+    if (!(value >= 0 && value <= 1))
+      throw new RangeError(`overallDesirability: values[${i}] must be in 0..1, got ${value}`)
     if (!(weight >= 0 && Number.isFinite(weight)))
       throw new RangeError(`overallDesirability: weights[${i}] must be 0 or more, got ${weight}`)
     if (weight === 0) return

@@ -19,7 +19,13 @@ export function illinois(f: (x: number) => number, low: number, high: number, to
  * @param width first step away from the guess
  * @returns the bound towards which the root lies when there is none between the bounds
  */
-export function rootOfRising(f: (x: number) => number, guess: number, width: number, [least, most]: readonly [number, number], tolerance: Tolerance): number {
+export function rootOfRising(
+  f: (x: number) => number,
+  guess: number,
+  width: number,
+  [least, most]: readonly [number, number],
+  tolerance: Tolerance,
+): number {
   let a = Math.min(most, Math.max(least, guess))
   let fa = f(a)
   if (Math.abs(fa) <= tolerance.f) return a
@@ -37,9 +43,19 @@ export function rootOfRising(f: (x: number) => number, guess: number, width: num
 /** Each widening of the bracket goes so many times as far as the last. */
 const WIDENING = 3
 
-interface Tolerance { readonly x: number, readonly f: number }
+interface Tolerance {
+  readonly x: number
+  readonly f: number
+}
 
-function between(f: (x: number) => number, a: number, fa: number, b: number, fb: number, tolerance: Tolerance): number | null {
+function between(
+  f: (x: number) => number,
+  a: number,
+  fa: number,
+  b: number,
+  fb: number,
+  tolerance: Tolerance,
+): number | null {
   if (fa === 0) return a
   if (fb === 0) return b
   if (fa * fb > 0) return null
@@ -52,8 +68,7 @@ function between(f: (x: number) => number, a: number, fa: number, b: number, fb:
       ;[b, fb] = [x, fx]
       if (kept === -1) fa /= 2
       kept = -1
-    }
-    else {
+    } else {
       ;[a, fa] = [x, fx]
       if (kept === 1) fb /= 2
       kept = 1

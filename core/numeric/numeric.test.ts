@@ -18,14 +18,29 @@ describe('overallDesirability', () => {
     expect(overallDesirability([0.5], [0])).toBeNull()
   })
   it('lies between the least and the greatest, whatever the weights', () => {
-    fc.assert(fc.property(fc.array(fc.tuple(fc.double({ min: 0.01, max: 1, noNaN: true }), fc.double({ min: 0.01, max: 9, noNaN: true })), { minLength: 1, maxLength: 9 }), (pairs) => {
-      const values = pairs.map(([v]) => v)
-      const overall = overallDesirability(values, pairs.map(([, w]) => w))!
-      expect(overall).toBeGreaterThanOrEqual(Math.min(...values) - 1e-12)
-      expect(overall).toBeLessThanOrEqual(Math.max(...values) + 1e-12)
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(
+          fc.tuple(fc.double({ min: 0.01, max: 1, noNaN: true }), fc.double({ min: 0.01, max: 9, noNaN: true })),
+          { minLength: 1, maxLength: 9 },
+        ),
+        pairs => {
+          const values = pairs.map(([v]) => v)
+          const overall = overallDesirability(
+            values,
+            pairs.map(([, w]) => w),
+          )!
+          expect(overall).toBeGreaterThanOrEqual(Math.min(...values) - 1e-12)
+          expect(overall).toBeLessThanOrEqual(Math.max(...values) + 1e-12)
+        },
+      ),
+    )
   })
-  it.each([[[1.2], [1]], [[0.5], [-1]], [[0.5], [1, 2]]])('refuses %j with weights %j', (values, weights) => {
+  it.each([
+    [[1.2], [1]],
+    [[0.5], [-1]],
+    [[0.5], [1, 2]],
+  ])('refuses %j with weights %j', (values, weights) => {
     expect(() => overallDesirability(values, weights)).toThrow(RangeError)
   })
 })
@@ -37,13 +52,28 @@ describe('peak', () => {
 })
 
 describe('illinois', () => {
-  it('agrees with bisection on smooth monotone functions', () => fc.assert(fc.property(fc.double({ min: 0.1, max: 5, noNaN: true }), fc.double({ min: -3, max: 3, noNaN: true }), (k, root) => {
-    const f = (x: number) => Math.sinh(k * (x - root)) + 0.3 * (x - root)
-    expect(illinois(f, -4, 4, { x: 1e-9, f: 1e-10 })).toBeCloseTo(bisect(f, -4, 4)!, 6)
-  })))
+  it('agrees with bisection on smooth monotone functions', () =>
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.1, max: 5, noNaN: true }),
+        fc.double({ min: -3, max: 3, noNaN: true }),
+        (k, root) => {
+          const f = (x: number) => Math.sinh(k * (x - root)) + 0.3 * (x - root)
+          expect(illinois(f, -4, 4, { x: 1e-9, f: 1e-10 })).toBeCloseTo(bisect(f, -4, 4)!, 6)
+        },
+      ),
+    ))
   it('needs far fewer evaluations than bisection for the same root', () => {
     let calls = 0
-    illinois((x) => { calls++; return x * x - 2 }, 0, 2, { x: 1e-9, f: 1e-9 })
+    illinois(
+      x => {
+        calls++
+        return x * x - 2
+      },
+      0,
+      2,
+      { x: 1e-9, f: 1e-9 },
+    )
     expect(calls).toBeLessThan(15)
   })
   it('says there is none', () => expect(illinois(x => x * x + 1, -1, 1, { x: 1e-6, f: 1e-6 })).toBeNull())
@@ -57,7 +87,11 @@ describe('bisect', () => {
 
 describe('interpolate and ramp', () => {
   it('go straight between points and hold the ends', () => {
-    expect([interpolate([0, 10], [0, 5], 4), interpolate([0, 10], [0, 5], -3), interpolate([0, 10], [0, 5], 99)]).toEqual([2, 0, 5])
+    expect([
+      interpolate([0, 10], [0, 5], 4),
+      interpolate([0, 10], [0, 5], -3),
+      interpolate([0, 10], [0, 5], 99),
+    ]).toEqual([2, 0, 5])
     expect([ramp(1, 0, 2), ramp(1, 2, 0), ramp(9, 0, 2)]).toEqual([0.5, 0.5, 1])
     expect(() => ramp(1, 2, 2)).toThrow(RangeError)
   })
@@ -73,14 +107,23 @@ describe('seededRandom', () => {
 
 describe('what is remembered by a row of numbers', () => {
   const asked: string[] = []
-  const of = (memo: RowMemo<string>, ...numbers: number[]) => memo.of(row => row.set(numbers), () => {
-    asked.push(numbers.join(' '))
-    return numbers.join(' ')
-  })
+  const of = (memo: RowMemo<string>, ...numbers: number[]) =>
+    memo.of(
+      row => row.set(numbers),
+      () => {
+        asked.push(numbers.join(' '))
+        return numbers.join(' ')
+      },
+    )
   it('is worked out once for each row, told apart by every number, and the oldest is forgotten', () => {
     asked.length = 0
     const memo = new RowMemo<string>(2, 3)
-    expect([of(memo, 1, 2, 3), of(memo, 1, 2, 3), of(memo, 1, 2, 4), of(memo, 1, 2, 3)]).toEqual(['1 2 3', '1 2 3', '1 2 4', '1 2 3'])
+    expect([of(memo, 1, 2, 3), of(memo, 1, 2, 3), of(memo, 1, 2, 4), of(memo, 1, 2, 3)]).toEqual([
+      '1 2 3',
+      '1 2 3',
+      '1 2 4',
+      '1 2 3',
+    ])
     expect(asked).toEqual(['1 2 3', '1 2 4'])
     of(memo, 0, 0, 0)
     of(memo, 1, 2, 3)
@@ -88,13 +131,24 @@ describe('what is remembered by a row of numbers', () => {
   })
   it('answers right whatever is asked in between', () => {
     const memo = new RowMemo<string>(50, 2)
-    fc.assert(fc.property(fc.array(fc.tuple(fc.constantFrom(0, 1, 0.1, 0.2, 0.30000000000000004, 0.3, -1, NaN), fc.double()), { maxLength: 200 }), (rows) => {
-      for (const [a, b] of rows) expect(of(memo, a, b)).toBe(`${a} ${b}`)
-    }))
+    fc.assert(
+      fc.property(
+        fc.array(fc.tuple(fc.constantFrom(0, 1, 0.1, 0.2, 0.30000000000000004, 0.3, -1, NaN), fc.double()), {
+          maxLength: 200,
+        }),
+        rows => {
+          for (const [a, b] of rows) expect(of(memo, a, b)).toBe(`${a} ${b}`)
+        },
+      ),
+    )
   })
   it('may ask for another row while it works one out', () => {
     const memo = new RowMemo<number>(10, 1)
-    const fibonacci = (n: number): number => memo.of(row => row.fill(n), () => (n < 2 ? n : fibonacci(n - 1) + fibonacci(n - 2)))
+    const fibonacci = (n: number): number =>
+      memo.of(
+        row => row.fill(n),
+        () => (n < 2 ? n : fibonacci(n - 1) + fibonacci(n - 2)),
+      )
     expect(fibonacci(30)).toBe(832040)
   })
 })

@@ -3,11 +3,14 @@
  * Rows are told apart by their bits, so that 0 and −0 are two rows, and a NaN is itself.
  */
 export class RowMemo<V> {
-  private readonly kept = new Map<number, { readonly row: Float64Array, readonly value: V }>()
+  private readonly kept = new Map<number, { readonly row: Float64Array; readonly value: V }>()
   private readonly row: Float64Array
   private readonly bits: Uint32Array
 
-  constructor(private readonly most: number, length: number) {
+  constructor(
+    private readonly most: number,
+    length: number,
+  ) {
     this.row = new Float64Array(length)
     this.bits = new Uint32Array(this.row.buffer)
   }

@@ -4,7 +4,12 @@ import { normalSample } from '#core/numeric'
 import type { Day, PackOption, Wanted } from './problem'
 
 /** What the draws need to know of a lure. */
-export interface LureOfDay { readonly id: string, readonly kind: string, readonly pieces: number, readonly isAtRisk: boolean }
+export interface LureOfDay {
+  readonly id: string
+  readonly kind: string
+  readonly pieces: number
+  readonly isAtRisk: boolean
+}
 
 /** Days drawn for a whole plan, shared among its readings by their weight, and the fewest of one reading. Assumed: docs/pack.md tells what more of them are worth. */
 const DAYS = 120
@@ -31,7 +36,13 @@ export interface DayDraws {
  * The days of one reading, by systematic sampling over all wishes (none, every single one, some pairs), so that no common wish is forgotten.
  * `options` are that reading’s, for the values that can be wanted at all.
  */
-export function drawDays(reading: number, weight: number, options: readonly PackOption[], lures: readonly LureOfDay[], { random, days = DAYS, spread = PLANNED_SPREAD }: DayDraws): readonly Day[] {
+export function drawDays(
+  reading: number,
+  weight: number,
+  options: readonly PackOption[],
+  lures: readonly LureOfDay[],
+  { random, days = DAYS, spread = PLANNED_SPREAD }: DayDraws,
+): readonly Day[] {
   const wishes = wishesOf(options, random)
   const count = Math.max(LEAST_DAYS, Math.round(days * weight))
   const start = random()
@@ -43,14 +54,24 @@ export function drawDays(reading: number, weight: number, options: readonly Pack
 }
 
 /** What the fish may want, with the share of each; all add up to 1. */
-function wishesOf(options: readonly PackOption[], random: () => number): readonly { readonly wants: readonly Wanted[], readonly share: number }[] {
-  const values = TRAITS.map(trait => [...new Set(options.flatMap(o => (o.traits ? [o.traits[trait]] : [])))].map(value => ({ trait, value }))).filter(list => list.length > 0)
+function wishesOf(
+  options: readonly PackOption[],
+  random: () => number,
+): readonly { readonly wants: readonly Wanted[]; readonly share: number }[] {
+  const values = TRAITS.map(trait =>
+    [...new Set(options.flatMap(o => (o.traits ? [o.traits[trait]] : [])))].map(value => ({ trait, value })),
+  ).filter(list => list.length > 0)
   if (values.length === 0) return [{ wants: [], share: 1 }]
   const one = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!
   return [
     { wants: [], share: FISH_CARE.nothing },
-    ...values.flatMap(list => list.map(wanted => ({ wants: [wanted], share: FISH_CARE.one / values.length / list.length }))),
-    ...Array.from({ length: PAIRS }, () => ({ wants: [one(one(values)), one(one(values))], share: FISH_CARE.two / PAIRS })),
+    ...values.flatMap(list =>
+      list.map(wanted => ({ wants: [wanted], share: FISH_CARE.one / values.length / list.length })),
+    ),
+    ...Array.from({ length: PAIRS }, () => ({
+      wants: [one(one(values)), one(one(values))],
+      share: FISH_CARE.two / PAIRS,
+    })),
   ]
 }
 
@@ -69,7 +90,10 @@ function chancesOf(lures: readonly LureOfDay[], random: () => number, spread: nu
 }
 
 /** What a set-up catches on a day against what it is judged to. */
-export function catchOn({ wants, off, lost }: Pick<Day, 'wants' | 'off' | 'lost'>, { lureId, traits }: Pick<PackOption, 'lureId' | 'traits'>): number {
+export function catchOn(
+  { wants, off, lost }: Pick<Day, 'wants' | 'off' | 'lost'>,
+  { lureId, traits }: Pick<PackOption, 'lureId' | 'traits'>,
+): number {
   if (lost.has(lureId)) return 0
   return (off.get(lureId) ?? 1) * UNWANTED ** unwanted(wants, traits)
 }

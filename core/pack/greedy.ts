@@ -14,7 +14,11 @@ const TRIED_UNDER_EACH = 8
 export function greedyPack(problem: PackProblem, sorted: Sorted): Pack {
   const { locks, items, outfitIds } = problem
   const itemById = new Map(items.map(i => [i.id, i]))
-  let pack: Pack = { ...EMPTY_PACK, items: items.filter(i => locks.take.has(i.id)).map(i => i.id), rods: outfitIds.filter(id => locks.take.has(id)) }
+  let pack: Pack = {
+    ...EMPTY_PACK,
+    items: items.filter(i => locks.take.has(i.id)).map(i => i.id),
+    rods: outfitIds.filter(id => locks.take.has(id)),
+  }
   const value = (p: Pack) => valueOf(problem, sorted, p).total
   /** Gain for the room it takes, as last worked out: it only falls as the pack fills, so that what is not first need not be looked at again (Minoux 1978). */
   const gainOf = (bundle: Bundle, at: number): Waiting => {
@@ -53,9 +57,16 @@ export function greedyPack(problem: PackProblem, sorted: Sorted): Pack {
 /** Gains below this are rounding. */
 const LEAST_GAIN = 1e-9
 
-interface Waiting { readonly bundle: Bundle, readonly next: Pack | null, readonly gain: number }
+interface Waiting {
+  readonly bundle: Bundle
+  readonly next: Pack | null
+  readonly gain: number
+}
 
-interface Bundle { readonly items: readonly string[], readonly rod: string }
+interface Bundle {
+  readonly items: readonly string[]
+  readonly rod: string
+}
 
 /** Best lures under each reading that are thought of at first; as many again as may go along. */
 const THOUGHT_OF = 24
@@ -86,7 +97,12 @@ function withBundle(pack: Pack, { items, rod }: Bundle): Pack | null {
 function fits(problem: PackProblem, { items, rods }: Pack): boolean {
   const { limits } = problem
   const used = usedBy(problem, new Set(items))
-  return rods.length <= limits.rods && used.lures <= limits.lures && used.slots <= slotsOf(limits) && (limits.grams === null || used.grams <= limits.grams)
+  return (
+    rods.length <= limits.rods &&
+    used.lures <= limits.lures &&
+    used.slots <= slotsOf(limits) &&
+    (limits.grams === null || used.grams <= limits.grams)
+  )
 }
 
 /** How much of the scarcest limit an addition uses up, 0..1. */
@@ -101,7 +117,21 @@ function roomOf(next: Pack, before: Pack, itemById: ReadonlyMap<string, PackItem
 
 /** For each rod the lure that is worth most when it hangs there at first light; a lure may move to another rod when something else takes its place. */
 function rigged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
-  const luresFor = new Map(pack.rods.map(rod => [rod, new Set(sorted.flatMap(({ list }) => list.filter(o => o.outfitId === rod && pack.items.includes(o.lureId) && o.needs.every(id => pack.items.includes(id))).slice(0, TRIED_UNDER_EACH).map(o => o.lureId)))]))
+  const luresFor = new Map(
+    pack.rods.map(rod => [
+      rod,
+      new Set(
+        sorted.flatMap(({ list }) =>
+          list
+            .filter(
+              o => o.outfitId === rod && pack.items.includes(o.lureId) && o.needs.every(id => pack.items.includes(id)),
+            )
+            .slice(0, TRIED_UNDER_EACH)
+            .map(o => o.lureId),
+        ),
+      ),
+    ]),
+  )
   const known = new WeakMap<Pack, number>()
   const worth = (next: Pack) => {
     const value = known.get(next) ?? valueOf(problem, sorted, next).total
@@ -117,7 +147,14 @@ function rigged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
         const from = Object.keys(best.rigged).find(other => best.rigged[other] === lureId)
         if (from === rod) continue
         const moved = hungOn(best, rod, lureId)
-        best = better(best, from === undefined ? moved : free(moved, from).map(id => hungOn(moved, from, id)).reduce(better, moved))
+        best = better(
+          best,
+          from === undefined
+            ? moved
+            : free(moved, from)
+                .map(id => hungOn(moved, from, id))
+                .reduce(better, moved),
+        )
       }
     }
   }
@@ -128,8 +165,12 @@ function rigged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
 function withMoreRods(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
   let [best, value] = [pack, valueOf(problem, sorted, pack).total]
   while (best.rods.length < problem.limits.rods) {
-    const ways = problem.outfitIds.filter(id => !best.rods.includes(id) && !problem.locks.leave.has(id)).map(id => rigged(problem, sorted, { ...best, rods: [...best.rods, id] }))
-    const [most] = ways.map(way => ({ way, total: valueOf(problem, sorted, way).total })).sort((a, b) => b.total - a.total)
+    const ways = problem.outfitIds
+      .filter(id => !best.rods.includes(id) && !problem.locks.leave.has(id))
+      .map(id => rigged(problem, sorted, { ...best, rods: [...best.rods, id] }))
+    const [most] = ways
+      .map(way => ({ way, total: valueOf(problem, sorted, way).total }))
+      .sort((a, b) => b.total - a.total)
     if (!most || most.total <= value + LEAST_GAIN) break
     ;[best, value] = [most.way, most.total]
   }
@@ -152,7 +193,9 @@ function exchanged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
   for (const out of [null, ...lures]) {
     const left = out === null ? pack : leftOut(pack, out)
     const rest = bestByDay(sorted, left)
-    const without = new Map(left.rods.map(rod => [rod, left.rigged[rod] === undefined ? rest : bestByDay(sorted, unhung(left, rod))]))
+    const without = new Map(
+      left.rods.map(rod => [rod, left.rigged[rod] === undefined ? rest : bestByDay(sorted, unhung(left, rod))]),
+    )
     for (const other of others) {
       const items = [other.lureId, ...other.needs]
       const wishes = wishesWorth(problem, new Set([...left.items, ...items]))
@@ -169,7 +212,12 @@ function exchanged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
 }
 
 /** A set-up that is not in the pack, with what it catches on each day. */
-interface Newcomer { readonly lureId: string, readonly outfitId: string, readonly needs: readonly string[], readonly scores: Float64Array }
+interface Newcomer {
+  readonly lureId: string
+  readonly outfitId: string
+  readonly needs: readonly string[]
+  readonly scores: Float64Array
+}
 
 /** The best few of each day that are not taken, each once. */
 function newcomers({ locks }: PackProblem, sorted: Sorted, pack: Pack): readonly Newcomer[] {
@@ -178,8 +226,22 @@ function newcomers({ locks }: PackProblem, sorted: Sorted, pack: Pack): readonly
   for (const { list } of sorted) {
     let tried = 0
     for (const { lureId, outfitId, needs } of list) {
-      if (taken.has(lureId) || locks.leave.has(lureId) || locks.leave.has(outfitId) || needs.some(id => locks.leave.has(id))) continue
-      found.set(`${lureId} ${outfitId}`, found.get(`${lureId} ${outfitId}`) ?? { lureId, outfitId, needs, scores: scoresOf(sorted, lureId, outfitId, needs) })
+      if (
+        taken.has(lureId) ||
+        locks.leave.has(lureId) ||
+        locks.leave.has(outfitId) ||
+        needs.some(id => locks.leave.has(id))
+      )
+        continue
+      found.set(
+        `${lureId} ${outfitId}`,
+        found.get(`${lureId} ${outfitId}`) ?? {
+          lureId,
+          outfitId,
+          needs,
+          scores: scoresOf(sorted, lureId, outfitId, needs),
+        },
+      )
       if (++tried === TRIED_UNDER_EACH) break
     }
   }
@@ -188,7 +250,11 @@ function newcomers({ locks }: PackProblem, sorted: Sorted, pack: Pack): readonly
 
 /** What one lure catches on one rod with no more than these things, day by day. */
 function scoresOf(sorted: Sorted, lureId: string, outfitId: string, needs: readonly string[]): Float64Array {
-  return Float64Array.from(sorted, ({ byLure }) => byLure.get(lureId)?.find(o => o.outfitId === outfitId && o.needs.every(id => needs.includes(id)))?.score ?? 0)
+  return Float64Array.from(
+    sorted,
+    ({ byLure }) =>
+      byLure.get(lureId)?.find(o => o.outfitId === outfitId && o.needs.every(id => needs.includes(id)))?.score ?? 0,
+  )
 }
 
 /** Catch with a newcomer beside the rest, over all days. */
@@ -206,7 +272,11 @@ function unhung(pack: Pack, rod: string): Pack {
 export function withoutIdle(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
   let kept = pack
   const value = valueOf(problem, sorted, pack).total
-  const used = new Set(sorted.flatMap(of => countedUnder(of, takenIn(pack), 1).flatMap(c => [c.option.lureId, ...c.option.needs, c.option.outfitId])))
+  const used = new Set(
+    sorted.flatMap(of =>
+      countedUnder(of, takenIn(pack), 1).flatMap(c => [c.option.lureId, ...c.option.needs, c.option.outfitId]),
+    ),
+  )
   for (const id of [...pack.items, ...pack.rods]) {
     if (used.has(id) || problem.locks.take.has(id)) continue
     const next = leftOut(kept, id)

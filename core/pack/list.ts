@@ -2,7 +2,17 @@ import type { LikelyReading } from './build'
 import type { Pack, PackLimits } from './problem'
 
 /** One lure as it is to be fished: enough to tie it on. */
-export interface ListedSetup { readonly lureId: string, readonly outfitId: string, readonly rig: string, readonly trailerId: string | null, readonly depthM: number, readonly speedMs: number, readonly cadence: string, readonly headG: number | null, readonly sinkerG: number | null }
+export interface ListedSetup {
+  readonly lureId: string
+  readonly outfitId: string
+  readonly rig: string
+  readonly trailerId: string | null
+  readonly depthM: number
+  readonly speedMs: number
+  readonly cadence: string
+  readonly headG: number | null
+  readonly sinkerG: number | null
+}
 
 /** A pack list as it is kept: what was planned for, what goes along, what is ticked off. */
 export interface PackList {

@@ -16,16 +16,28 @@ import { coverOf, nextToAdd, purposesOf, swapsFor } from './why'
 import demo from '../../demo/box.json'
 
 const highs = await loadHighs()
-const solve = (problem: PackProblem, start: Pack = EMPTY_PACK, gap = 0) => solvePack(highs, problem, { seconds: 20, gap, start, clock: () => 0 })
+const solve = (problem: PackProblem, start: Pack = EMPTY_PACK, gap = 0) =>
+  solvePack(highs, problem, { seconds: 20, gap, start, clock: () => 0 })
 
 /** The value by its definition , written out once more: of every set-up that can be fished, the best. */
 function plainValue({ weights, options, wishes }: PackProblem, { items, rods, rigged }: Pack): number {
   const wishWorth = 0.004 * wishes.filter(w => w.lureIds.some(id => items.includes(id))).length
-  return wishWorth + weights.reduce((sum, p, r) => {
-    const ways = options.filter(o => o.reading === r && items.includes(o.lureId) && rods.includes(o.outfitId) && o.needs.every(id => items.includes(id)))
-      .map(o => ({ lure: o.lureId, value: o.score * (rigged[o.outfitId] === o.lureId ? 1 : 0.9) })).sort((a, b) => b.value - a.value)
-    return sum + p * (ways[0]?.value ?? 0)
-  }, 0)
+  return (
+    wishWorth +
+    weights.reduce((sum, p, r) => {
+      const ways = options
+        .filter(
+          o =>
+            o.reading === r &&
+            items.includes(o.lureId) &&
+            rods.includes(o.outfitId) &&
+            o.needs.every(id => items.includes(id)),
+        )
+        .map(o => ({ lure: o.lureId, value: o.score * (rigged[o.outfitId] === o.lureId ? 1 : 0.9) }))
+        .sort((a, b) => b.value - a.value)
+      return sum + p * (ways[0]?.value ?? 0)
+    }, 0)
+  )
 }
 
 /** Every pack that the limits allow, one by one. */
@@ -67,16 +79,44 @@ function randomProblem(seed: number, { lures = 6, rods = 2, readings = 3 } = {})
         if (random() < 0.3) continue
         const score = random()
         options.push({ reading, lureId, outfitId, score, needs: [] })
-        if (random() < 0.3) options.push({ reading, lureId, outfitId, score: Math.min(1, score + 0.2 * random()), needs: [random() < 0.5 && lureId !== 'l0' ? 'l0' : 'p0'] })
+        if (random() < 0.3)
+          options.push({
+            reading,
+            lureId,
+            outfitId,
+            score: Math.min(1, score + 0.2 * random()),
+            needs: [random() < 0.5 && lureId !== 'l0' ? 'l0' : 'p0'],
+          })
       }
     }
   }
   const grams = lureIds.map(() => 5 + 40 * random())
   return {
-    weights: raw.map(p => p / sum), outfitIds, options, days: [],
-    items: [...lureIds.map((id, i) => ({ id, kind: 'lure' as const, grams: grams[i]!, pieces: 1, slots: random() < 0.2 ? 2 : 1 })), { id: 'p0', kind: 'part', grams: 10 * random(), pieces: 3, slots: 0 }],
-    wishes: [{ id: 'at-natural', lureIds: lureIds.filter(() => random() < 0.4) }, { id: 'noisy', lureIds: lureIds.filter(() => random() < 0.3) }],
-    limits: { rods: 1 + Math.floor(rods * random()), lures: 1 + Math.floor(lures * random()), boxes: 1, slotsPerBox: 2 + Math.floor(5 * random()), grams: random() < 0.5 ? 40 + 120 * random() : null },
+    weights: raw.map(p => p / sum),
+    outfitIds,
+    options,
+    days: [],
+    items: [
+      ...lureIds.map((id, i) => ({
+        id,
+        kind: 'lure' as const,
+        grams: grams[i]!,
+        pieces: 1,
+        slots: random() < 0.2 ? 2 : 1,
+      })),
+      { id: 'p0', kind: 'part', grams: 10 * random(), pieces: 3, slots: 0 },
+    ],
+    wishes: [
+      { id: 'at-natural', lureIds: lureIds.filter(() => random() < 0.4) },
+      { id: 'noisy', lureIds: lureIds.filter(() => random() < 0.3) },
+    ],
+    limits: {
+      rods: 1 + Math.floor(rods * random()),
+      lures: 1 + Math.floor(lures * random()),
+      boxes: 1,
+      slotsPerBox: 2 + Math.floor(5 * random()),
+      grams: random() < 0.5 ? 40 + 120 * random() : null,
+    },
     locks: { take: new Set(), leave: new Set(random() < 0.3 ? ['l1'] : []) },
   }
 }
@@ -84,13 +124,16 @@ const seeds = fc.integer({ min: 1, max: 100_000 })
 
 describe('the value of a pack', () => {
   it('is what its definition says', () => {
-    fc.assert(fc.property(seeds, (seed) => {
-      const problem = randomProblem(seed)
-      const random = seededRandom(seed + 1)
-      const items = problem.items.filter(() => random() < 0.6).map(i => i.id)
-      const pack: Pack = { items, rods: problem.outfitIds, rigged: items.includes('l2') ? { o0: 'l2' } : {} }
-      expect(valueOf(problem, sortedOptions(problem), pack).total).toBeCloseTo(plainValue(problem, pack), 10)
-    }), { numRuns: 60 })
+    fc.assert(
+      fc.property(seeds, seed => {
+        const problem = randomProblem(seed)
+        const random = seededRandom(seed + 1)
+        const items = problem.items.filter(() => random() < 0.6).map(i => i.id)
+        const pack: Pack = { items, rods: problem.outfitIds, rigged: items.includes('l2') ? { o0: 'l2' } : {} }
+        expect(valueOf(problem, sortedOptions(problem), pack).total).toBeCloseTo(plainValue(problem, pack), 10)
+      }),
+      { numRuns: 60 },
+    )
   })
 })
 
@@ -104,31 +147,48 @@ describe('the planner', () => {
     }
   })
   it('keeps every limit and lock, is no worse than the greedy pack, and its bound holds', () => {
-    fc.assert(fc.property(seeds, (seed) => {
-      const problem = randomProblem(seed, { lures: 10, rods: 3, readings: 3 })
-      const sorted = sortedOptions(problem)
-      const greedy = greedyPack(problem, sorted)
-      const plan = solve(problem, greedy)
-      expect(breachesOf(problem, greedy)).toEqual([])
-      expect(breachesOf(problem, plan.pack)).toEqual([])
-      expect(plan.value).toBeGreaterThanOrEqual(valueOf(problem, sorted, greedy).total - 1e-9)
-      expect(plan.bound).toBeGreaterThanOrEqual(plan.value - 1e-9)
-      expect(plan.gap).toBeLessThanOrEqual(1e-6)
-    }), { numRuns: 15 })
+    fc.assert(
+      fc.property(seeds, seed => {
+        const problem = randomProblem(seed, { lures: 10, rods: 3, readings: 3 })
+        const sorted = sortedOptions(problem)
+        const greedy = greedyPack(problem, sorted)
+        const plan = solve(problem, greedy)
+        expect(breachesOf(problem, greedy)).toEqual([])
+        expect(breachesOf(problem, plan.pack)).toEqual([])
+        expect(plan.value).toBeGreaterThanOrEqual(valueOf(problem, sorted, greedy).total - 1e-9)
+        expect(plan.bound).toBeGreaterThanOrEqual(plan.value - 1e-9)
+        expect(plan.gap).toBeLessThanOrEqual(1e-6)
+      }),
+      { numRuns: 15 },
+    )
   })
   it('greedy stays above 1 − 1/e of the optimum, the bound of greedy choice where each thing adds less than before (Nemhauser, Wolsey & Fisher 1978), and near it on average', () => {
     const shares = Array.from({ length: 25 }, (_, i) => {
       const problem = randomProblem(1000 + i, { lures: 9, rods: 2, readings: 3 })
-      return valueOf(problem, sortedOptions(problem), greedyPack(problem, sortedOptions(problem))).total / solve(problem).value
+      return (
+        valueOf(problem, sortedOptions(problem), greedyPack(problem, sortedOptions(problem))).total /
+        solve(problem).value
+      )
     })
     expect(Math.min(...shares)).toBeGreaterThan(1 - 1 / Math.E)
     expect(shares.reduce((a, b) => a + b, 0) / shares.length).toBeGreaterThan(0.95)
   })
   it('greedy takes a second rod for the lure that hangs on it ready, though every lure is thrown best with the first', () => {
-    const option = (lureId: string, outfitId: string, score: number, reading = 0): PackOption => ({ reading, lureId, outfitId, score, needs: [] })
+    const option = (lureId: string, outfitId: string, score: number, reading = 0): PackOption => ({
+      reading,
+      lureId,
+      outfitId,
+      score,
+      needs: [],
+    })
     const problem: PackProblem = {
-      weights: [0.5, 0.5], outfitIds: ['o0', 'o1'], options: [option('a', 'o0', 0.9), option('a', 'o1', 0.88), option('b', 'o0', 0.8), option('b', 'o0', 0.8, 1)],
-      items: ['a', 'b'].map(id => ({ id, kind: 'lure' as const, grams: 10, pieces: 1, slots: 1 })), days: [], wishes: [], locks: { take: new Set(), leave: new Set() },
+      weights: [0.5, 0.5],
+      outfitIds: ['o0', 'o1'],
+      options: [option('a', 'o0', 0.9), option('a', 'o1', 0.88), option('b', 'o0', 0.8), option('b', 'o0', 0.8, 1)],
+      items: ['a', 'b'].map(id => ({ id, kind: 'lure' as const, grams: 10, pieces: 1, slots: 1 })),
+      days: [],
+      wishes: [],
+      locks: { take: new Set(), leave: new Set() },
       limits: { rods: 2, lures: 2, boxes: 1, slotsPerBox: 4, grams: null },
     }
     const pack = greedyPack(problem, sortedOptions(problem))
@@ -136,13 +196,22 @@ describe('the planner', () => {
     expect(pack.rigged).toEqual({ o0: 'b', o1: 'a' })
     // Each hangs ready on its own rod; with one rod 0.9 on one day and 0.9 × 0.8 on the other.
     expect(valueOf(problem, sortedOptions(problem), pack).total).toBeCloseTo((0.88 + 0.8) / 2, 10)
-    expect(greedyPack({ ...problem, limits: { ...problem.limits, rods: 1 } }, sortedOptions(problem)).rods).toEqual(['o0'])
+    expect(greedyPack({ ...problem, limits: { ...problem.limits, rods: 1 } }, sortedOptions(problem)).rods).toEqual([
+      'o0',
+    ])
   })
   it('locks: what must go goes, what must stay stays', () => {
     const problem = randomProblem(7, { lures: 8, rods: 3 })
-    const free = solve({ ...problem, limits: { ...problem.limits, lures: 4, slotsPerBox: 9, grams: null, rods: 2 } }).pack
+    const free = solve({
+      ...problem,
+      limits: { ...problem.limits, lures: 4, slotsPerBox: 9, grams: null, rods: 2 },
+    }).pack
     const out = problem.items.find(i => i.kind === 'lure' && !free.items.includes(i.id))!.id
-    const locked = solve({ ...problem, limits: { ...problem.limits, lures: 4, slotsPerBox: 9, grams: null, rods: 2 }, locks: { take: new Set([out]), leave: new Set([free.items[0]!]) } }).pack
+    const locked = solve({
+      ...problem,
+      limits: { ...problem.limits, lures: 4, slotsPerBox: 9, grams: null, rods: 2 },
+      locks: { take: new Set([out]), leave: new Set([free.items[0]!]) },
+    }).pack
     expect(locked.items).toContain(out)
     expect(locked.items).not.toContain(free.items[0])
   })
@@ -158,14 +227,29 @@ describe('the planner', () => {
 describe('impossible limits', () => {
   const problem = randomProblem(5, { lures: 8, rods: 3 })
   const limits = { rods: 2, lures: 2, boxes: 1, slotsPerBox: 4, grams: 60 }
-  const withTake = (...take: string[]) => conflictsOf({ ...problem, limits, locks: { take: new Set(take), leave: new Set() } }).map(c => c.limit)
+  const withTake = (...take: string[]) =>
+    conflictsOf({ ...problem, limits, locks: { take: new Set(take), leave: new Set() } }).map(c => c.limit)
   it('say which limit conflicts, with its figures', () => {
     expect(withTake('o0', 'o1', 'o2')).toEqual(['rods'])
     expect(withTake('l0', 'l1', 'l2')).toContain('lures')
-    expect(conflictsOf({ ...problem, limits: { ...limits, slotsPerBox: 1, lures: 9, grams: null }, locks: { take: new Set(['l0', 'l1']), leave: new Set() } })[0]!.message).toMatch(/fills [23] slots, the boxes have 1/)
-    expect(conflictsOf({ ...problem, limits: { ...limits, lures: 9, slotsPerBox: 20, grams: 10 }, locks: { take: new Set(['l0', 'l1']), leave: new Set() } })[0]!.message).toMatch(/weighs \d+ g, the limit is 10 g/)
+    expect(
+      conflictsOf({
+        ...problem,
+        limits: { ...limits, slotsPerBox: 1, lures: 9, grams: null },
+        locks: { take: new Set(['l0', 'l1']), leave: new Set() },
+      })[0]!.message,
+    ).toMatch(/fills [23] slots, the boxes have 1/)
+    expect(
+      conflictsOf({
+        ...problem,
+        limits: { ...limits, lures: 9, slotsPerBox: 20, grams: 10 },
+        locks: { take: new Set(['l0', 'l1']), leave: new Set() },
+      })[0]!.message,
+    ).toMatch(/weighs \d+ g, the limit is 10 g/)
     expect(withTake('gone')).toEqual(['locks'])
-    expect(conflictsOf({ ...problem, limits, locks: { take: new Set(['l0']), leave: new Set(['l0']) } })[0]!.message).toMatch(/both to take and to leave: l0/)
+    expect(
+      conflictsOf({ ...problem, limits, locks: { take: new Set(['l0']), leave: new Set(['l0']) } })[0]!.message,
+    ).toMatch(/both to take and to leave: l0/)
   })
   it('no limits in conflict: a pack is always there, be it an empty one', () => {
     const none = { ...problem, limits: { rods: 0, lures: 0, boxes: 0, slotsPerBox: 0, grams: 0 } }
@@ -177,14 +261,27 @@ describe('impossible limits', () => {
 describe('a day from the demo box', () => {
   const box = prepareBox(demo as unknown as Box)
   const from = (demo.trips as unknown as { stints: { reading: Reading }[] }[])[5]!.stints[0]!.reading
-  const forecast: ForecastHour[] = Array.from({ length: 24 }, (_, h) => ({ at: new Date(Date.parse('2026-05-07T00:00:00+02:00') + h * 3_600_000).toISOString(), waterC: 11 + h / 24, cloud: h < 10 ? 0.9 : 0.1, windMs: h === 15 ? 9 : 3, rainMm: 0 }))
-  const places = demo.places as unknown as { id: string, name: string }[]
+  const forecast: ForecastHour[] = Array.from({ length: 24 }, (_, h) => ({
+    at: new Date(Date.parse('2026-05-07T00:00:00+02:00') + h * 3_600_000).toISOString(),
+    waterC: 11 + h / 24,
+    cloud: h < 10 ? 0.9 : 0.1,
+    windMs: h === 15 ? 9 : 3,
+    rainMm: 0,
+  }))
+  const places = demo.places as unknown as { id: string; name: string }[]
   const likely = likelyReadings({ from, place: places[0]!, forecast, planB: places[1]! })
   const readings = withChanges(likely)
   const limits = { rods: 3, lures: 9, boxes: 1, slotsPerBox: 10, grams: 500 }
-  const problem = finished(packProblem(box, { readings, limits, locks: { take: new Set(), leave: new Set() } }, seededRandom(7)))
+  const problem = finished(
+    packProblem(box, { readings, limits, locks: { take: new Set(), leave: new Set() } }, seededRandom(7)),
+  )
   const sorted = sortedOptions(problem)
-  const plan = solvePack(highs, problem, { seconds: 20, gap: 0.01, start: greedyPack(problem, sorted), clock: () => performance.now() })
+  const plan = solvePack(highs, problem, {
+    seconds: 20,
+    gap: 0.01,
+    start: greedyPack(problem, sorted),
+    clock: () => performance.now(),
+  })
 
   it('a day as likely readings: first light cloudy, noon sunny, the windiest hour, last light, plan B on the other water', () => {
     expect(likely.map(r => r.name)).toEqual(['first light', 'noon', 'wind', 'last light', 'plan B, Skarne Mouth'])
@@ -196,22 +293,30 @@ describe('a day from the demo box', () => {
     expect(Math.abs(noon - Date.parse('2026-05-07T11:05:00Z'))).toBeLessThanOrEqual(3_600_000)
   })
   it('changes take their share from the reading they belong to', () => {
-    for (const { name, weight } of likely) expect(readings.filter(r => r.name.startsWith(name)).reduce((sum, r) => sum + r.weight, 0)).toBeCloseTo(weight, 10)
+    for (const { name, weight } of likely)
+      expect(readings.filter(r => r.name.startsWith(name)).reduce((sum, r) => sum + r.weight, 0)).toBeCloseTo(
+        weight,
+        10,
+      )
   })
   it('planned: within the limits, a proven gap of at most 2 %, each rod with a lure that it can throw', () => {
     expect(plan.gap).toBeLessThanOrEqual(0.02)
     expect(breachesOf(problem, plan.pack)).toEqual([])
     expect(Object.keys(plan.pack.rigged).sort()).toEqual([...plan.pack.rods].sort())
-    for (const [rod, lure] of Object.entries(plan.pack.rigged)) expect(problem.options.some(o => o.lureId === lure && o.outfitId === rod)).toBe(true)
+    for (const [rod, lure] of Object.entries(plan.pack.rigged))
+      expect(problem.options.some(o => o.lureId === lure && o.outfitId === rod)).toBe(true)
     const total = usedBy(problem, new Set(plan.pack.items))
     expect(total.lures).toBeLessThanOrEqual(9)
     expect(total.grams).toBeLessThanOrEqual(500)
   })
   it('meets the trade’s wishes where the box can: a natural and a hot colour at the fish, noisy and silent, search and clean-up (trade §17)', () => {
-    expect(valueOf(problem, sorted, plan.pack).met).toEqual(expect.arrayContaining(['at-natural', 'at-hot', 'noisy', 'silent', 'search', 'clean-up']))
+    expect(valueOf(problem, sorted, plan.pack).met).toEqual(
+      expect.arrayContaining(['at-natural', 'at-hot', 'noisy', 'silent', 'search', 'clean-up']),
+    )
   })
   it('soft bodies and what snags go along with spares, as far as there are any', () => {
-    for (const item of problem.items.filter(i => i.kind === 'lure')) expect(item.pieces).toBeLessThanOrEqual(demo.lures.find(l => l.id === item.id)!.quantity)
+    for (const item of problem.items.filter(i => i.kind === 'lure'))
+      expect(item.pieces).toBeLessThanOrEqual(demo.lures.find(l => l.id === item.id)!.quantity)
     expect(problem.items.some(i => i.pieces > 1)).toBe(true)
   })
   it('tells what each thing is for, what it would cost to leave it, and what would be next', () => {
@@ -227,7 +332,9 @@ describe('a day from the demo box', () => {
     }
     // What costs most to leave, of all that hangs on no rod, would be among the first to add when it is left.
     const rigged = new Set(Object.values(plan.pack.rigged))
-    const [missed] = purposes.filter(p => problem.items.some(i => i.id === p.id && i.kind === 'lure') && !rigged.has(p.id)).sort((p, q) => q.loss - p.loss)
+    const [missed] = purposes
+      .filter(p => problem.items.some(i => i.id === p.id && i.kind === 'lure') && !rigged.has(p.id))
+      .sort((p, q) => q.loss - p.loss)
     const poorer = { ...plan.pack, items: plan.pack.items.filter(id => id !== missed!.id) }
     expect(nextToAdd(problem, sorted, poorer, 3).map(n => n.lureId)).toContain(missed!.id)
     for (const { pack, box: all } of coverOf(problem, plan.pack)) expect(pack).toBeLessThanOrEqual(all + 1e-12)
@@ -252,11 +359,36 @@ describe('pieces that go along', () => {
   it('of what tears early more than of what hardly tears; untested lies between', () => {
     const piecesOf = (values: (number | null)[] | null) => {
       const box = prepareBox({
-        lures: [{ id: 's', name: 'Stick', family: 'stick-worm', weightG: 8.5, lengthMm: 130, quantity: 20 }], parts: [], trips: [],
-        outfits: [{ id: 'o', name: 'o', rod: { kind: 'spinning', lureMinG: 3, lureMaxG: 25, power: 'medium', action: 'fast' }, line: { material: 'braid', diameterMm: 0.15 } }],
+        lures: [{ id: 's', name: 'Stick', family: 'stick-worm', weightG: 8.5, lengthMm: 130, quantity: 20 }],
+        parts: [],
+        trips: [],
+        outfits: [
+          {
+            id: 'o',
+            name: 'o',
+            rod: { kind: 'spinning', lureMinG: 3, lureMaxG: 25, power: 'medium', action: 'fast' },
+            line: { material: 'braid', diameterMm: 0.15 },
+          },
+        ],
         tests: values ? [{ id: 't', lureId: 's', kind: 'tear', rig: 'wacky', values }] : [],
       })
-      const problem = finished(packProblem(box, { readings: [{ name: 'r', weight: 1, reading: { species: 'largemouth-bass', temperatureC: 20, bottomM: 2, fishFromM: 0.5, fishToM: 1.8 } }], limits: { rods: 1, lures: 5, boxes: 1, slotsPerBox: 10, grams: null }, locks: { take: new Set(), leave: new Set() } }, seededRandom(1)))
+      const problem = finished(
+        packProblem(
+          box,
+          {
+            readings: [
+              {
+                name: 'r',
+                weight: 1,
+                reading: { species: 'largemouth-bass', temperatureC: 20, bottomM: 2, fishFromM: 0.5, fishToM: 1.8 },
+              },
+            ],
+            limits: { rods: 1, lures: 5, boxes: 1, slotsPerBox: 10, grams: null },
+            locks: { take: new Set(), leave: new Set() },
+          },
+          seededRandom(1),
+        ),
+      )
       return problem.items.find(i => i.id === 's')!.pieces
     }
     expect([piecesOf([0.41, 0.43]), piecesOf(null), piecesOf([0.6]), piecesOf([null])]).toEqual([6, 4, 4, 2])

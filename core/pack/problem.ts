@@ -41,10 +41,16 @@ export interface Day {
 }
 
 /** A value of a trait that the fish want. */
-export interface Wanted { readonly trait: Trait, readonly value: string | number }
+export interface Wanted {
+  readonly trait: Trait
+  readonly value: string | number
+}
 
 /** A wish of the trade for the whole pack (trade §17): at least one of these along. */
-export interface PackWish { readonly id: WishId, readonly lureIds: readonly string[] }
+export interface PackWish {
+  readonly id: WishId
+  readonly lureIds: readonly string[]
+}
 export type WishId = `${'above' | 'at' | 'under'}-${'natural' | 'hot'}` | 'search' | 'clean-up' | 'noisy' | 'silent'
 
 /** What may go along; an absent limit is none. */
@@ -89,12 +95,19 @@ export const EMPTY_PACK: Pack = { items: [], rods: [], rigged: {} }
 
 /** The pack without one thing, a lure, a part or a rod, and without what hung ready on it. */
 export function leftOut(pack: Pack, id: string): Pack {
-  return { items: pack.items.filter(i => i !== id), rods: pack.rods.filter(r => r !== id), rigged: Object.fromEntries(Object.entries(pack.rigged).filter(([rod, lure]) => rod !== id && lure !== id)) }
+  return {
+    items: pack.items.filter(i => i !== id),
+    rods: pack.rods.filter(r => r !== id),
+    rigged: Object.fromEntries(Object.entries(pack.rigged).filter(([rod, lure]) => rod !== id && lure !== id)),
+  }
 }
 
 /** The pack with a lure hung ready on one of its rods, and on no other. */
 export function hungOn(pack: Pack, rod: string, lureId: string): Pack {
-  return { ...pack, rigged: { ...Object.fromEntries(Object.entries(pack.rigged).filter(([, id]) => id !== lureId)), [rod]: lureId } }
+  return {
+    ...pack,
+    rigged: { ...Object.fromEntries(Object.entries(pack.rigged).filter(([, id]) => id !== lureId)), [rod]: lureId },
+  }
 }
 
 /** Set-ups told of each reading: the best and what follows. */

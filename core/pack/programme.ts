@@ -9,11 +9,15 @@ export interface Programme {
   readonly upper: readonly number[]
   readonly isInteger: readonly boolean[]
   /** Rows: Σ value × column ≤ most. */
-  readonly rows: readonly { readonly columns: readonly number[], readonly values: readonly number[], readonly most: number }[]
+  readonly rows: readonly {
+    readonly columns: readonly number[]
+    readonly values: readonly number[]
+    readonly most: number
+  }[]
   /** Reads a solution. */
   readonly packOf: (values: ArrayLike<number>) => Pack
   /** Columns of a known pack, to begin with. */
-  readonly startOf: (pack: Pack) => { readonly indices: number[], readonly values: number[] }
+  readonly startOf: (pack: Pack) => { readonly indices: number[]; readonly values: number[] }
 }
 
 /**
@@ -21,12 +25,16 @@ export interface Programme {
  * catches on which day. On each day only the `kept` best lures stand in it; a stand-in worth as much as the best of the others may be used
  * freely, so that the programme's bound is a bound of the whole problem.
  */
-export function programmeOf({ items, outfitIds, wishes, limits, locks }: PackProblem, sorted: Sorted, kept: number): Programme {
+export function programmeOf(
+  { items, outfitIds, wishes, limits, locks }: PackProblem,
+  sorted: Sorted,
+  kept: number,
+): Programme {
   const cost: number[] = []
   const lower: number[] = []
   const upper: number[] = []
   const isInteger: boolean[] = []
-  const rows: { columns: number[], values: number[], most: number }[] = []
+  const rows: { columns: number[]; values: number[]; most: number }[] = []
   const column = (worth: number, integer: boolean, low = 0, high = 1) => {
     cost.push(worth)
     lower.push(low)
@@ -47,10 +55,23 @@ export function programmeOf({ items, outfitIds, wishes, limits, locks }: PackPro
     rig.set(key, known)
     return known
   }
-  row(limits.rods, [...rod.values()].map(c => [c, 1]))
-  row(limits.lures, items.filter(i => i.kind === 'lure').map(i => [take.get(i.id)!, 1]))
-  row(slotsOf(limits), items.filter(i => i.slots > 0).map(i => [take.get(i.id)!, i.slots]))
-  if (limits.grams !== null) row(limits.grams, items.map(i => [take.get(i.id)!, i.grams]))
+  row(
+    limits.rods,
+    [...rod.values()].map(c => [c, 1]),
+  )
+  row(
+    limits.lures,
+    items.filter(i => i.kind === 'lure').map(i => [take.get(i.id)!, 1]),
+  )
+  row(
+    slotsOf(limits),
+    items.filter(i => i.slots > 0).map(i => [take.get(i.id)!, i.slots]),
+  )
+  if (limits.grams !== null)
+    row(
+      limits.grams,
+      items.map(i => [take.get(i.id)!, i.grams]),
+    )
   for (const wish of wishes) {
     const known = wish.lureIds.filter(id => take.has(id))
     if (known.length > 0) row(0, [[column(WISH_WORTH, false), 1], ...known.map(id => [take.get(id)!, -1] as const)])
@@ -63,11 +84,17 @@ export function programmeOf({ items, outfitIds, wishes, limits, locks }: PackPro
     for (const option of among) {
       const tied = column(weight * option.score * NOT_RIGGED, false)
       const rigged = column(weight * option.score, false)
-      const uses: [number, number][] = [[tied, 1], [rigged, 1]]
+      const uses: [number, number][] = [
+        [tied, 1],
+        [rigged, 1],
+      ]
       chosen.push(...uses)
-      byLure.set(option.lureId, [...byLure.get(option.lureId) ?? [], ...uses])
+      byLure.set(option.lureId, [...(byLure.get(option.lureId) ?? []), ...uses])
       row(0, [...uses, [rod.get(option.outfitId)!, -1]])
-      row(0, [[rigged, 1], [rigOf(option.lureId, option.outfitId), -1]])
+      row(0, [
+        [rigged, 1],
+        [rigOf(option.lureId, option.outfitId), -1],
+      ])
       for (const id of option.needs) row(0, [...uses, [take.get(id)!, -1]])
     }
     for (const [lureId, uses] of byLure) row(0, [...uses, [take.get(lureId)!, -1]])
@@ -78,22 +105,32 @@ export function programmeOf({ items, outfitIds, wishes, limits, locks }: PackPro
   const ofLure = new Map<string, number[]>()
   for (const [key, c] of rig) {
     const [lureId, outfitId] = key.split('\n') as [string, string]
-    onRod.set(outfitId, [...onRod.get(outfitId) ?? [], c])
-    ofLure.set(lureId, [...ofLure.get(lureId) ?? [], c])
+    onRod.set(outfitId, [...(onRod.get(outfitId) ?? []), c])
+    ofLure.set(lureId, [...(ofLure.get(lureId) ?? []), c])
   }
   for (const [outfitId, columns] of onRod) row(0, [...columns.map(c => [c, 1] as const), [rod.get(outfitId)!, -1]])
   for (const [lureId, columns] of ofLure) row(0, [...columns.map(c => [c, 1] as const), [take.get(lureId)!, -1]])
 
   const isSet = (values: ArrayLike<number>, c: number) => values[c]! > 0.5
   return {
-    cost, lower, upper, isInteger, rows,
+    cost,
+    lower,
+    upper,
+    isInteger,
+    rows,
     packOf: values => ({
       items: items.filter(i => isSet(values, take.get(i.id)!)).map(i => i.id),
       rods: outfitIds.filter(id => isSet(values, rod.get(id)!)),
-      rigged: Object.fromEntries([...rig].filter(([, c]) => isSet(values, c)).map(([key]) => key.split('\n').reverse() as [string, string])),
+      rigged: Object.fromEntries(
+        [...rig].filter(([, c]) => isSet(values, c)).map(([key]) => key.split('\n').reverse() as [string, string]),
+      ),
     }),
-    startOf: (pack) => {
-      const on = [...pack.items.flatMap(id => take.get(id) ?? []), ...pack.rods.flatMap(id => rod.get(id) ?? []), ...Object.entries(pack.rigged).flatMap(([outfitId, lureId]) => rig.get(`${lureId}\n${outfitId}`) ?? [])]
+    startOf: pack => {
+      const on = [
+        ...pack.items.flatMap(id => take.get(id) ?? []),
+        ...pack.rods.flatMap(id => rod.get(id) ?? []),
+        ...Object.entries(pack.rigged).flatMap(([outfitId, lureId]) => rig.get(`${lureId}\n${outfitId}`) ?? []),
+      ]
       const all = [...take.values(), ...rod.values(), ...rig.values()]
       const set = new Set(on)
       return { indices: all, values: all.map(c => (set.has(c) ? 1 : 0)) }
@@ -102,7 +139,11 @@ export function programmeOf({ items, outfitIds, wishes, limits, locks }: PackPro
 }
 
 /** All options of the best `kept` lures under a reading, and the score of the best lure beyond them (0: none). */
-function bestLures(list: readonly PackOption[], kept: number, leave: ReadonlySet<string>): { readonly among: readonly PackOption[], readonly tail: number } {
+function bestLures(
+  list: readonly PackOption[],
+  kept: number,
+  leave: ReadonlySet<string>,
+): { readonly among: readonly PackOption[]; readonly tail: number } {
   const open = list.filter(o => !leave.has(o.lureId) && !leave.has(o.outfitId) && !o.needs.some(id => leave.has(id)))
   const lures = new Set<string>()
   let tail = 0

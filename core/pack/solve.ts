@@ -50,7 +50,11 @@ const PROVEN = 1e-6
  *
  * @throws {Error} if the solver fails; the limits must not conflict (see `conflictsOf`)
  */
-export function solvePack(highs: Highs, problem: PackProblem, { seconds, gap, start, clock, progress }: SolveOptions): Plan {
+export function solvePack(
+  highs: Highs,
+  problem: PackProblem,
+  { seconds, gap, start, clock, progress }: SolveOptions,
+): Plan {
   const began = clock()
   const left = () => seconds - (clock() - began) / 1000
   const sorted = sortedOptions(problem)
@@ -61,7 +65,12 @@ export function solvePack(highs: Highs, problem: PackProblem, { seconds, gap, st
   const most = Math.max(...sorted.map(({ byLure }) => byLure.size), 1)
   for (let kept = KEPT; ; kept = Math.ceil(kept * GROWTH)) {
     const programme = programmeOf(problem, sorted, kept)
-    const found = run(highs, programme, best, { seconds: Math.max(0.2, left()), gap: gap * SHARE_OF_GAP, progress: p => progress?.({ value: Math.max(value, p.value), bound: Math.min(bound, p.bound), pack: p.pack }) ?? true })
+    const found = run(highs, programme, best, {
+      seconds: Math.max(0.2, left()),
+      gap: gap * SHARE_OF_GAP,
+      progress: p =>
+        progress?.({ value: Math.max(value, p.value), bound: Math.min(bound, p.bound), pack: p.pack }) ?? true,
+    })
     bound = Math.min(bound, found.bound)
     if (found.values) {
       const pack = withoutIdle(problem, sorted, programme.packOf(found.values))
@@ -71,23 +80,46 @@ export function solvePack(highs: Highs, problem: PackProblem, { seconds, gap, st
     const now = gapOf(value, bound)
     const settled = now <= Math.max(gap, PROVEN)
     if (settled || found.stopped || left() <= 0 || kept >= most) {
-      return { pack: best, value, bound: Math.max(bound, value), gap: now, ended: settled ? 'proven' : found.stopped ? 'stopped' : 'time' }
+      return {
+        pack: best,
+        value,
+        bound: Math.max(bound, value),
+        gap: now,
+        ended: settled ? 'proven' : found.stopped ? 'stopped' : 'time',
+      }
     }
   }
 }
 
 /** The least that must go along. */
 function onlyLocked({ items, outfitIds, locks }: PackProblem): Pack {
-  return { items: items.filter(i => locks.take.has(i.id)).map(i => i.id), rods: outfitIds.filter(id => locks.take.has(id)), rigged: {} }
+  return {
+    items: items.filter(i => locks.take.has(i.id)).map(i => i.id),
+    rods: outfitIds.filter(id => locks.take.has(id)),
+    rigged: {},
+  }
 }
 
 function gapOf(value: number, bound: number): number {
   return bound > 0 && Number.isFinite(bound) ? Math.max(0, (bound - value) / bound) : value > 0 ? 1 : 0
 }
 
-interface Found { readonly values: ArrayLike<number> | null, readonly bound: number, readonly stopped: boolean }
+interface Found {
+  readonly values: ArrayLike<number> | null
+  readonly bound: number
+  readonly stopped: boolean
+}
 
-function run(highs: Highs, programme: Programme, start: Pack, { seconds, gap, progress }: { readonly seconds: number, readonly gap: number, readonly progress: (p: Progress) => boolean }): Found {
+function run(
+  highs: Highs,
+  programme: Programme,
+  start: Pack,
+  {
+    seconds,
+    gap,
+    progress,
+  }: { readonly seconds: number; readonly gap: number; readonly progress: (p: Progress) => boolean },
+): Found {
   const { cost, lower, upper, isInteger, rows } = programme
   const starts = new Int32Array(rows.length + 1)
   rows.forEach((row, i) => {
@@ -95,34 +127,54 @@ function run(highs: Highs, programme: Programme, start: Pack, { seconds, gap, pr
   })
   let stopped = false
   let bound = Infinity
-  return highs.withModel({
-    numCols: cost.length, numRows: rows.length, sense: highs.constants.objectiveSense.maximize,
-    colCost: cost, colLower: lower, colUpper: upper, rowLower: rows.map(() => -highs.infinity), rowUpper: rows.map(r => r.most),
-    matrix: { format: 'csr', numRows: rows.length, numCols: cost.length, starts, indices: Int32Array.from(rows.flatMap(r => r.columns)), values: Float64Array.from(rows.flatMap(r => r.values)) },
-    integrality: Int32Array.from(isInteger, i => (i ? 1 : 0)),
-  }, (model) => {
-    model.options.set({ output_flag: false, time_limit: seconds, mip_rel_gap: gap })
-    model.setSolution(programme.startOf(start))
-    model.run({
-      [highs.constants.callbackType.mipImprovingSolution](event) {
-        const { mip_solution: values, mip_primal_bound: value = 0 } = event.data
-        if (values) progress({ value, bound, pack: programme.packOf(values) })
-        return undefined
+  return highs.withModel(
+    {
+      numCols: cost.length,
+      numRows: rows.length,
+      sense: highs.constants.objectiveSense.maximize,
+      colCost: cost,
+      colLower: lower,
+      colUpper: upper,
+      rowLower: rows.map(() => -highs.infinity),
+      rowUpper: rows.map(r => r.most),
+      matrix: {
+        format: 'csr',
+        numRows: rows.length,
+        numCols: cost.length,
+        starts,
+        indices: Int32Array.from(rows.flatMap(r => r.columns)),
+        values: Float64Array.from(rows.flatMap(r => r.values)),
       },
-      [highs.constants.callbackType.mipInterrupt](event) {
-        const { mip_primal_bound: value = 0, mip_dual_bound: proven = Infinity } = event.data
-        if (Number.isFinite(proven)) bound = proven
-        if (!progress({ value, bound, pack: null })) {
-          stopped = true
-          event.interrupt()
-        }
-        return undefined
-      },
-    })
-    const proven = model.info.get('mip_dual_bound') as number
-    const status = model.info.get('primal_solution_status') as number
-    return { values: status === FEASIBLE ? model.getSolution().colValue : null, bound: Number.isFinite(proven) ? proven : bound, stopped }
-  })
+      integrality: Int32Array.from(isInteger, i => (i ? 1 : 0)),
+    },
+    model => {
+      model.options.set({ output_flag: false, time_limit: seconds, mip_rel_gap: gap })
+      model.setSolution(programme.startOf(start))
+      model.run({
+        [highs.constants.callbackType.mipImprovingSolution](event) {
+          const { mip_solution: values, mip_primal_bound: value = 0 } = event.data
+          if (values) progress({ value, bound, pack: programme.packOf(values) })
+          return undefined
+        },
+        [highs.constants.callbackType.mipInterrupt](event) {
+          const { mip_primal_bound: value = 0, mip_dual_bound: proven = Infinity } = event.data
+          if (Number.isFinite(proven)) bound = proven
+          if (!progress({ value, bound, pack: null })) {
+            stopped = true
+            event.interrupt()
+          }
+          return undefined
+        },
+      })
+      const proven = model.info.get('mip_dual_bound') as number
+      const status = model.info.get('primal_solution_status') as number
+      return {
+        values: status === FEASIBLE ? model.getSolution().colValue : null,
+        bound: Number.isFinite(proven) ? proven : bound,
+        stopped,
+      }
+    },
+  )
 }
 
 /** `primal_solution_status` of a solution that keeps all rows. */

@@ -17,7 +17,7 @@ export interface ForecastHour {
 
 /** The names of the moments that are planned for. */
 const MOMENTS = ['first light', 'noon', 'wind', 'last light'] as const
-type Moment = typeof MOMENTS[number]
+type Moment = (typeof MOMENTS)[number]
 
 /** How likely each moment is fished: the ends of the day count more. Assumed. */
 const SHARE: Record<Moment, number> = { 'first light': 1, 'noon': 0.7, 'wind': 0.6, 'last light': 0.9 }
@@ -51,40 +51,76 @@ export interface DayPlan {
  */
 export function likelyReadings({ from, place, forecast, planB }: DayPlan): readonly LikelyReading[] {
   if (forecast.length === 0) throw new RangeError('likelyReadings: the forecast has no hours')
-  const here: Reading = { ...from, ...place ? usualAt(place, from) : {} }
+  const here: Reading = { ...from, ...(place ? usualAt(place, from) : {}) }
   const staysHere = place === null || isAt(place, from)
   const heights = forecast.map(hour => sunPosition(hour.at, here.latitude ?? 50, here.longitude ?? 0).altitudeDeg)
   const highest = heights.indexOf(Math.max(...heights))
-  const lowSun = (range: readonly number[]) => range.reduce((a, b) => (Math.abs(heights[b]! - LOW_SUN_DEG) < Math.abs(heights[a]! - LOW_SUN_DEG) ? b : a))
+  const lowSun = (range: readonly number[]) =>
+    range.reduce((a, b) => (Math.abs(heights[b]! - LOW_SUN_DEG) < Math.abs(heights[a]! - LOW_SUN_DEG) ? b : a))
   const indices = forecast.map((_, i) => i)
-  const windiest = indices.filter(i => heights[i]! > 0).reduce((a, b) => (forecast[b]!.windMs > forecast[a]!.windMs ? b : a), highest)
-  const moments: Record<Moment, number> = { 'first light': lowSun(indices.slice(0, highest + 1)), 'noon': highest, 'wind': windiest, 'last light': lowSun(indices.slice(highest)) }
-  const readings = MOMENTS.map((name): LikelyReading => ({ name, weight: SHARE[name], reading: readingAt(here, forecast[moments[name]]!, staysHere) }))
+  const windiest = indices
+    .filter(i => heights[i]! > 0)
+    .reduce((a, b) => (forecast[b]!.windMs > forecast[a]!.windMs ? b : a), highest)
+  const moments: Record<Moment, number> = {
+    'first light': lowSun(indices.slice(0, highest + 1)),
+    'noon': highest,
+    'wind': windiest,
+    'last light': lowSun(indices.slice(highest)),
+  }
+  const readings = MOMENTS.map((name): LikelyReading => ({
+    name,
+    weight: SHARE[name],
+    reading: readingAt(here, forecast[moments[name]]!, staysHere),
+  }))
   if (!planB) return readings
   const there = { ...from, ...usualAt(planB, from) }
-  return [...readings, { name: `plan B, ${planB.name}`, weight: PLAN_B, reading: readingAt(there, forecast[highest]!, false) }]
+  return [
+    ...readings,
+    { name: `plan B, ${planB.name}`, weight: PLAN_B, reading: readingAt(there, forecast[highest]!, false) },
+  ]
 }
 
 /** `keepsBand`: the depth of the fish was read at this very water and stands. */
 function readingAt(base: Reading, hour: ForecastHour, keepsBand: boolean): Reading {
-  const reading: Reading = { ...base, at: hour.at, temperatureC: hour.waterC, sky: skyOf(hour), windMs: hour.windMs, phase: null }
+  const reading: Reading = {
+    ...base,
+    at: hour.at,
+    temperatureC: hour.waterC,
+    sky: skyOf(hour),
+    windMs: hour.windMs,
+    phase: null,
+  }
   const { bottomM, species, latitude, trend } = completeReading(reading).reading
   if (keepsBand) return reading
-  const [from, to] = usualDepth(species, phaseShares({ species, temperatureC: hour.waterC, at: hour.at, latitude, trend }))
+  const [from, to] = usualDepth(
+    species,
+    phaseShares({ species, temperatureC: hour.waterC, at: hour.at, latitude, trend }),
+  )
   const fishToM = Math.min(bottomM, to)
   return { ...reading, bottomM, fishFromM: Math.min(from, fishToM), fishToM }
 }
 
 /** Changes that a day is likely to bring to each of its readings, with their share; what is left is the reading itself. Assumed. */
-const CHANGES: readonly { readonly name: string, readonly share: number, readonly change: (reading: ReturnType<typeof completeReading>['reading']) => Partial<Reading> | null }[] = [
+const CHANGES: readonly {
+  readonly name: string
+  readonly share: number
+  readonly change: (reading: ReturnType<typeof completeReading>['reading']) => Partial<Reading> | null
+}[] = [
   { name: 'fish higher', share: 0.15, change: r => moved(r, -BAND_MOVES * r.bottomM) },
   { name: 'fish deeper', share: 0.15, change: r => moved(r, BAND_MOVES * r.bottomM) },
-  { name: 'gone quiet', share: 0.15, change: r => (r.mood === 'lethargic' ? null : { mood: r.mood === 'aggressive' ? 'neutral' : 'lethargic' }) },
+  {
+    name: 'gone quiet',
+    share: 0.15,
+    change: r => (r.mood === 'lethargic' ? null : { mood: r.mood === 'aggressive' ? 'neutral' : 'lethargic' }),
+  },
 ]
 /** By this share of the depth the fish move up or down. Assumed. */
 const BAND_MOVES = 0.25
 
-function moved({ fishFromM, fishToM, bottomM }: { readonly fishFromM: number, readonly fishToM: number, readonly bottomM: number }, by: number): Partial<Reading> | null {
+function moved(
+  { fishFromM, fishToM, bottomM }: { readonly fishFromM: number; readonly fishToM: number; readonly bottomM: number },
+  by: number,
+): Partial<Reading> | null {
   const room = by < 0 ? -Math.min(-by, fishFromM) : Math.min(by, bottomM - fishToM)
   return Math.abs(room) < 0.1 ? null : { fishFromM: fishFromM + room, fishToM: fishToM + room }
 }

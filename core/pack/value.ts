@@ -2,18 +2,28 @@ import { catchOn } from './days'
 import { NOT_RIGGED, type Pack, type PackOption, type PackProblem, type PackWish, SHOWN, WISH_WORTH } from './problem'
 
 /** A set-up that counts under a reading, with its place and what it is worth there. */
-export interface Counted { readonly option: PackOption, readonly place: number, readonly isRigged: boolean, readonly worth: number }
+export interface Counted {
+  readonly option: PackOption
+  readonly place: number
+  readonly isRigged: boolean
+  readonly worth: number
+}
 
 /** What can be fished on one day: best first, and by lure; scores are what each would catch that day. */
-export interface DayOptions { readonly reading: number, readonly weight: number, readonly list: readonly PackOption[], readonly byLure: ReadonlyMap<string, readonly PackOption[]> }
+export interface DayOptions {
+  readonly reading: number
+  readonly weight: number
+  readonly list: readonly PackOption[]
+  readonly byLure: ReadonlyMap<string, readonly PackOption[]>
+}
 export type Sorted = readonly DayOptions[]
 
 /** Every day that may come, with what can be fished on it. */
 export function sortedOptions(problem: Pick<PackProblem, 'weights' | 'options' | 'days'>): Sorted {
   if (problem.days.length === 0) return readingsOnly(problem)
   const lists = byReading(problem)
-  return problem.days.map((day) => {
-    const list = lists[day.reading]!.flatMap((option) => {
+  return problem.days.map(day => {
+    const list = lists[day.reading]!.flatMap(option => {
       const share = catchOn(day, option)
       return share > 0 ? [{ ...option, score: option.score * share }] : []
     })
@@ -33,7 +43,10 @@ function byReading({ weights, options }: Pick<PackProblem, 'weights' | 'options'
 }
 
 function inOrder(reading: number, weight: number, list: PackOption[]): DayOptions {
-  list.sort((a, b) => b.score - a.score || (a.lureId < b.lureId ? -1 : a.lureId > b.lureId ? 1 : a.outfitId < b.outfitId ? -1 : 1))
+  list.sort(
+    (a, b) =>
+      b.score - a.score || (a.lureId < b.lureId ? -1 : a.lureId > b.lureId ? 1 : a.outfitId < b.outfitId ? -1 : 1),
+  )
   const byLure = new Map<string, PackOption[]>()
   for (const option of list) {
     const known = byLure.get(option.lureId)
@@ -43,13 +56,17 @@ function inOrder(reading: number, weight: number, list: PackOption[]): DayOption
   return { reading, weight, list, byLure }
 }
 
-interface Taken { readonly items: ReadonlySet<string>, readonly rods: ReadonlySet<string>, readonly rigged: Readonly<Record<string, string>> }
+interface Taken {
+  readonly items: ReadonlySet<string>
+  readonly rods: ReadonlySet<string>
+  readonly rigged: Readonly<Record<string, string>>
+}
 
 /** The best set-ups of the pack on one day, of different lures, each on its best rod, rigged ones in full; the first is what it catches. */
 export function countedUnder({ byLure }: DayOptions, { items, rods, rigged }: Taken, most = SHOWN): readonly Counted[] {
-  const best: { option: PackOption, isRigged: boolean, value: number }[] = []
+  const best: { option: PackOption; isRigged: boolean; value: number }[] = []
   for (const lureId of items) {
-    let own: typeof best[number] | null = null
+    let own: (typeof best)[number] | null = null
     for (const option of byLure.get(lureId) ?? []) {
       if (!rods.has(option.outfitId) || !option.needs.every(id => items.has(id))) continue
       const isRigged = rigged[option.outfitId] === lureId
@@ -100,7 +117,7 @@ const meeting = new WeakMap<PackWish, ReadonlySet<string>>()
 
 function isMet(wish: PackWish, items: ReadonlySet<string>): boolean {
   let lures = meeting.get(wish)
-  if (lures === undefined) meeting.set(wish, lures = new Set(wish.lureIds))
+  if (lures === undefined) meeting.set(wish, (lures = new Set(wish.lureIds)))
   for (const id of items) if (lures.has(id)) return true
   return false
 }

@@ -6,7 +6,12 @@ import { type Counted, countedUnder, readingsOnly, type Sorted, takenIn, valueOf
 export interface Purpose {
   readonly id: string
   /** Under which readings it counts, and at which place. */
-  readonly counts: readonly { readonly reading: number, readonly place: number, readonly lureId: string, readonly outfitId: string }[]
+  readonly counts: readonly {
+    readonly reading: number
+    readonly place: number
+    readonly lureId: string
+    readonly outfitId: string
+  }[]
   /** Share of the days that may come on which it is what catches most, or is needed for that. */
   readonly days: number
   /** How far the expected catch would fall if it stayed at home and nothing took its place, as a share of it. */
@@ -16,20 +21,33 @@ export interface Purpose {
 }
 
 /** How well the pack does under one reading against all that the box could do with every rod rigged. */
-export interface ReadingCover { readonly pack: number, readonly box: number, readonly counted: readonly Counted[] }
+export interface ReadingCover {
+  readonly pack: number
+  readonly box: number
+  readonly counted: readonly Counted[]
+}
 
-export interface Addition { readonly lureId: string, readonly outfitId: string, readonly gain: number }
+export interface Addition {
+  readonly lureId: string
+  readonly outfitId: string
+  readonly gain: number
+}
 
 export function purposesOf(problem: PackProblem, sorted: Sorted, pack: Pack): readonly Purpose[] {
   const whole = valueOf(problem, sorted, pack)
   const counted = readingsOnly(problem).map(of => countedUnder(of, takenIn(pack)))
   const best = sorted.map(day => ({ weight: day.weight, option: countedUnder(day, takenIn(pack), 1)[0]?.option }))
-  const isIn = (id: string, option: Counted['option'] | undefined) => option !== undefined && (option.lureId === id || option.outfitId === id || option.needs.includes(id))
-  return [...pack.items, ...pack.rods].map((id) => {
+  const isIn = (id: string, option: Counted['option'] | undefined) =>
+    option !== undefined && (option.lureId === id || option.outfitId === id || option.needs.includes(id))
+  return [...pack.items, ...pack.rods].map(id => {
     const without = valueOf(problem, sorted, leftOut(pack, id))
     return {
       id,
-      counts: counted.flatMap((list, reading) => list.filter(({ option }) => isIn(id, option)).map(({ option, place }) => ({ reading, place, lureId: option.lureId, outfitId: option.outfitId }))),
+      counts: counted.flatMap((list, reading) =>
+        list
+          .filter(({ option }) => isIn(id, option))
+          .map(({ option, place }) => ({ reading, place, lureId: option.lureId, outfitId: option.outfitId })),
+      ),
       days: best.reduce((sum, { weight, option }) => sum + (isIn(id, option) ? weight : 0), 0),
       loss: whole.expected > 0 ? (whole.expected - without.expected) / whole.expected : 0,
       wishes: whole.met.filter(w => !without.met.includes(w)),
@@ -39,7 +57,7 @@ export function purposesOf(problem: PackProblem, sorted: Sorted, pack: Pack): re
 
 /** The pack under each reading as it is judged, against the whole box with every rod rigged; 1 is a perfect set-up. */
 export function coverOf(problem: PackProblem, pack: Pack): readonly ReadingCover[] {
-  return readingsOnly(problem).map((of) => {
+  return readingsOnly(problem).map(of => {
     const counted = countedUnder(of, takenIn(pack))
     return { counted, pack: counted[0]?.worth ?? 0, box: of.list[0]?.score ?? 0 }
   })
@@ -50,7 +68,10 @@ export function nextToAdd(problem: PackProblem, sorted: Sorted, pack: Pack, most
   const now = valueOf(problem, sorted, pack).total
   const rods = new Set(pack.rods)
   const best = new Map<string, Addition>()
-  for (const { lureId, outfitId, needs } of candidatesUnder(problem, lureId => !pack.items.includes(lureId) && !problem.locks.leave.has(lureId))) {
+  for (const { lureId, outfitId, needs } of candidatesUnder(
+    problem,
+    lureId => !pack.items.includes(lureId) && !problem.locks.leave.has(lureId),
+  )) {
     if (!rods.has(outfitId)) continue
     const gain = valueOf(problem, sorted, { ...pack, items: [...pack.items, lureId, ...needs] }).total - now
     if (gain > (best.get(lureId)?.gain ?? 1e-9)) best.set(lureId, { lureId, outfitId, gain })
@@ -58,7 +79,11 @@ export function nextToAdd(problem: PackProblem, sorted: Sorted, pack: Pack, most
   return [...best.values()].sort((a, b) => b.gain - a.gain || (a.lureId < b.lureId ? -1 : 1)).slice(0, most)
 }
 
-export interface Swap { readonly lureId: string, readonly pack: Pack, /** Change of the value, as a share of it; 0 or less for the best pack there is. */ readonly change: number }
+export interface Swap {
+  readonly lureId: string
+  readonly pack: Pack
+  /** Change of the value, as a share of it; 0 or less for the best pack there is. */ readonly change: number
+}
 
 /** What could go in the place of one lure within the limits, the least loss first. */
 export function swapsFor(problem: PackProblem, sorted: Sorted, pack: Pack, out: string, most: number): readonly Swap[] {
@@ -81,5 +106,11 @@ export function swapsFor(problem: PackProblem, sorted: Sorted, pack: Pack, out: 
 const LOOKED_AT = 30
 
 function candidatesUnder(problem: PackProblem, isOpen: (lureId: string) => boolean) {
-  return [...new Map(readingsOnly(problem).flatMap(({ list }) => list.filter(o => isOpen(o.lureId)).slice(0, LOOKED_AT * SHOWN)).map(o => [`${o.lureId} ${o.outfitId} ${o.needs.join()}`, o])).values()]
+  return [
+    ...new Map(
+      readingsOnly(problem)
+        .flatMap(({ list }) => list.filter(o => isOpen(o.lureId)).slice(0, LOOKED_AT * SHOWN))
+        .map(o => [`${o.lureId} ${o.outfitId} ${o.needs.join()}`, o]),
+    ).values(),
+  ]
 }

@@ -16,10 +16,15 @@ function picture(width: number, height: number, paint: (x: number, y: number) =>
 }
 
 /** Greatest difference of two paints in any channel, 0–255. */
-const apart = (a: string, b: string) => Math.max(...[1, 3, 5].map(i => Math.abs(Number.parseInt(a.slice(i, i + 2), 16) - Number.parseInt(b.slice(i, i + 2), 16))))
+const apart = (a: string, b: string) =>
+  Math.max(
+    ...[1, 3, 5].map(i => Math.abs(Number.parseInt(a.slice(i, i + 2), 16) - Number.parseInt(b.slice(i, i + 2), 16))),
+  )
 
 /** A lure on a table: green back, chartreuse side, orange belly, on grey. */
-const lure = picture(80, 60, (x, y) => (x < 15 || x > 64 || y < 15 || y > 44 ? '#8c8c90' : y < 23 ? '#2f7a3a' : y < 37 ? '#c8d020' : '#e8702a'))
+const lure = picture(80, 60, (x, y) =>
+  x < 15 || x > 64 || y < 15 || y > 44 ? '#8c8c90' : y < 23 ? '#2f7a3a' : y < 37 ? '#c8d020' : '#e8702a',
+)
 
 describe('palette of a photo', () => {
   it('finds the paints that are there, with their shares', () => {

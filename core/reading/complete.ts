@@ -4,8 +4,23 @@ import type { CompleteReading, Reading } from './reading'
 
 /** Defaults of the contract §1 "Reading". */
 const DEFAULTS = {
-  latitude: 50, longitude: 0, water: 'lake', trend: 'steady', visibilityM: 1.5, sky: 'broken', moonFraction: 0, windMs: 3, waveM: 0, bottomM: 5,
-  mood: 'neutral', pressure: 'medium', from: 'boat', shortStrikes: false, hold: 'adrift', castTo: 'across', windTo: 'across',
+  latitude: 50,
+  longitude: 0,
+  water: 'lake',
+  trend: 'steady',
+  visibilityM: 1.5,
+  sky: 'broken',
+  moonFraction: 0,
+  windMs: 3,
+  waveM: 0,
+  bottomM: 5,
+  mood: 'neutral',
+  pressure: 'medium',
+  from: 'boat',
+  shortStrikes: false,
+  hold: 'adrift',
+  castTo: 'across',
+  windTo: 'across',
 } as const
 const CLEAR_ABOVE_M = 2
 const RIVER_CURRENT_MS = 0.3
@@ -19,7 +34,7 @@ const FISH_BAND = { from: 0.4, to: 0.8 }
  * Fills every blank of a reading with the contract's default and says which ones were filled.
  * A fish band that the user gave on one side only keeps that side; the other is moved so that the band is not empty.
  */
-export function completeReading(given: Reading): { reading: CompleteReading, assumed: string[] } {
+export function completeReading(given: Reading): { reading: CompleteReading; assumed: string[] } {
   const assumed: string[] = []
   const or = <K extends keyof CompleteReading>(field: K, fallback: CompleteReading[K]): CompleteReading[K] => {
     const value = given[field as keyof Reading] as CompleteReading[K] | null | undefined
@@ -83,7 +98,10 @@ export function completeReading(given: Reading): { reading: CompleteReading, ass
   const usual = SPECIES_TABLE[given.species].forage.map(kind => ({ kind, lengthMm: null }))
   const seen = given.forage?.length ? given.forage : null
   if (!seen) assumed.push('forage')
-  reading.forage = (seen ?? usual).map(({ kind, lengthMm }) => ({ kind, lengthMm: lengthMm ?? FORAGE_TABLE[kind].lengthMm }))
+  reading.forage = (seen ?? usual).map(({ kind, lengthMm }) => ({
+    kind,
+    lengthMm: lengthMm ?? FORAGE_TABLE[kind].lengthMm,
+  }))
   return { reading, assumed }
 }
 

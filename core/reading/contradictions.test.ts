@@ -8,7 +8,8 @@ import { startFrom, USUAL_WATERS } from './usual-waters'
 const NOON = '2026-05-10T12:00:00+02:00'
 const MIDNIGHT = '2026-05-10T00:30:00+02:00'
 const sound: Reading = { species: 'perch', temperatureC: 12, at: NOON, latitude: 52, longitude: 10, water: 'lake' }
-const codes = (part: Partial<Reading>) => contradictionsOf(completeReading({ ...sound, ...part }).reading).map(c => c.code)
+const codes = (part: Partial<Reading>) =>
+  contradictionsOf(completeReading({ ...sound, ...part }).reading).map(c => c.code)
 
 describe('contradictions of a reading', () => {
   it('a sound reading has none, nor one without a time', () => {
@@ -16,8 +17,14 @@ describe('contradictions of a reading', () => {
     expect(codes({ at: null, sky: 'night' })).toEqual([])
   })
   it.each([
-    ['sun-by-night', { at: MIDNIGHT, sky: 'broken' }], ['night-by-day', { sky: 'night' }], ['tide-inland', { tide: 'rising' }], ['fish-not-here', { species: 'mackerel' }], ['fish-not-here', { species: 'largemouth-bass', water: 'surf' }],
-    ['inland-cover-at-sea', { species: 'sea-bass', water: 'sea', cover: ['pads', 'rock'] }], ['kelp-inland', { cover: ['kelp'] }], ['stream-in-still-water', { currentMs: 0.8 }],
+    ['sun-by-night', { at: MIDNIGHT, sky: 'broken' }],
+    ['night-by-day', { sky: 'night' }],
+    ['tide-inland', { tide: 'rising' }],
+    ['fish-not-here', { species: 'mackerel' }],
+    ['fish-not-here', { species: 'largemouth-bass', water: 'surf' }],
+    ['inland-cover-at-sea', { species: 'sea-bass', water: 'sea', cover: ['pads', 'rock'] }],
+    ['kelp-inland', { cover: ['kelp'] }],
+    ['stream-in-still-water', { currentMs: 0.8 }],
   ] as const)('%s is found, and its mend puts it right', (code, part) => {
     const given = { ...sound, ...part, ...('cover' in part ? { cover: [...part.cover] } : {}) } as Reading
     const found = contradictionsOf(completeReading(given).reading)
@@ -31,7 +38,9 @@ describe('contradictions of a reading', () => {
   })
   it('every fish lives somewhere: its mend is its own water', () => {
     for (const species of SPECIES) {
-      const [first] = contradictionsOf(completeReading({ ...sound, species }).reading).filter(c => c.code === 'fish-not-here')
+      const [first] = contradictionsOf(completeReading({ ...sound, species }).reading).filter(
+        c => c.code === 'fish-not-here',
+      )
       if (first) expect(codes({ species, ...first.mend }), species).not.toContain('fish-not-here')
     }
   })

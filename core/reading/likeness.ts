@@ -2,7 +2,8 @@ import { SPECIES_TABLE } from '#core/knowledge'
 import type { CompleteReading } from './reading'
 
 /** The parts of a distance, each in steps "that an angler would call another day". */
-export type LikenessPart = 'species' | 'water' | 'temperature' | 'visibility' | 'light' | 'season' | 'depth' | 'wind' | 'mood'
+export type LikenessPart =
+  'species' | 'water' | 'temperature' | 'visibility' | 'light' | 'season' | 'depth' | 'wind' | 'mood'
 
 /** One step of each number. Assumed. */
 const STEP = { temperatureC: 4, visibilityFactor: 2, seasonDays: 45, depthFactor: 2, windMs: 5 }
@@ -19,14 +20,27 @@ const DAYS_PER_YEAR = 365.25
 
 /** How far two readings are apart, part by part, in steps; 0: the same, 1: one step. */
 export function unlikeness(a: CompleteReading, b: CompleteReading): Readonly<Record<LikenessPart, number>> {
-  const steps = (x: number, y: number, factor: number, least: number) => Math.abs(Math.log(Math.max(least, x) / Math.max(least, y))) / Math.log(factor)
+  const steps = (x: number, y: number, factor: number, least: number) =>
+    Math.abs(Math.log(Math.max(least, x) / Math.max(least, y))) / Math.log(factor)
   const middle = (r: CompleteReading) => (r.fishFromM + r.fishToM) / 2
   return {
-    species: a.species === b.species ? 0 : SPECIES_TABLE[a.species].guild === SPECIES_TABLE[b.species].guild ? OTHER.guild : OTHER.species,
+    species:
+      a.species === b.species
+        ? 0
+        : SPECIES_TABLE[a.species].guild === SPECIES_TABLE[b.species].guild
+          ? OTHER.guild
+          : OTHER.species,
     water: a.water === b.water ? 0 : SALT.includes(a.water) !== SALT.includes(b.water) ? OTHER.salt : OTHER.water,
     temperature: Math.abs(a.temperatureC - b.temperatureC) / STEP.temperatureC,
     visibility: steps(a.visibilityM, b.visibilityM, STEP.visibilityFactor, DARKEST_M),
-    light: a.sky === b.sky ? 0 : (a.sky === 'night') !== (b.sky === 'night') ? OTHER.night : DULL.includes(a.sky) === DULL.includes(b.sky) ? 0 : OTHER.sky,
+    light:
+      a.sky === b.sky
+        ? 0
+        : (a.sky === 'night') !== (b.sky === 'night')
+          ? OTHER.night
+          : DULL.includes(a.sky) === DULL.includes(b.sky)
+            ? 0
+            : OTHER.sky,
     season: a.at && b.at ? daysApart(a.at, b.at) / STEP.seasonDays : 0,
     depth: steps(middle(a), middle(b), STEP.depthFactor, SHALLOWEST_M),
     wind: Math.abs(a.windMs - b.windMs) / STEP.windMs,
@@ -50,6 +64,6 @@ export function worthAsEvidence(distance: number): number {
 
 /** Days between two dates on the wheel of the year. */
 function daysApart(a: string, b: string): number {
-  const days = Math.abs(Date.parse(a) - Date.parse(b)) / MS_PER_DAY % DAYS_PER_YEAR
+  const days = (Math.abs(Date.parse(a) - Date.parse(b)) / MS_PER_DAY) % DAYS_PER_YEAR
   return Math.min(days, DAYS_PER_YEAR - days)
 }

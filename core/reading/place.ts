@@ -30,7 +30,10 @@ export interface NotedReading {
 const AT_PLACE_KM = 15
 const KM_PER_DEGREE = 111.2
 
-interface Position { readonly latitude?: Maybe<number>, readonly longitude?: Maybe<number> }
+interface Position {
+  readonly latitude?: Maybe<number>
+  readonly longitude?: Maybe<number>
+}
 
 /** Distance over flat ground [km]: good to 1 % over the few kilometres that matter; `null` when a position is not known. */
 export function distanceKm(a: Position, b: Position): number | null {
@@ -52,8 +55,20 @@ export function placeAt<P extends Position>(places: readonly P[], position: Posi
 }
 
 /** What changes in a reading when one goes to a home water: its position and what it is usually like. The fish stays if it lives there. */
-export function usualAt({ water, salinityPsu, latitude, longitude, visibilityM, stain, species, forage }: HomeWater, { species: now }: Reading): Partial<Reading> {
-  const given = { water, salinityPsu, latitude, longitude, visibilityM, stain, forage: forage?.length ? forage.map(kind => ({ kind })) : null, species: species?.length && !species.includes(now) ? species[0] : null }
+export function usualAt(
+  { water, salinityPsu, latitude, longitude, visibilityM, stain, species, forage }: HomeWater,
+  { species: now }: Reading,
+): Partial<Reading> {
+  const given = {
+    water,
+    salinityPsu,
+    latitude,
+    longitude,
+    visibilityM,
+    stain,
+    forage: forage?.length ? forage.map(kind => ({ kind })) : null,
+    species: species?.length && !species.includes(now) ? species[0] : null,
+  }
   return Object.fromEntries(Object.entries(given).filter(([, value]) => value != null)) as Partial<Reading>
 }
 

@@ -1,9 +1,35 @@
-import type { Bottom, CastTo, Cover, Crowd, ForageId, Grouping, Hold, Mood, Phase, Pressure, Sign, Sky, SpeciesId, Stain, Stand, Tide, Trend, WaterKind, WindTo } from '#core/terms'
+import type {
+  Bottom,
+  CastTo,
+  Cover,
+  Crowd,
+  ForageId,
+  Grouping,
+  Hold,
+  Mood,
+  Phase,
+  Pressure,
+  Sign,
+  Sky,
+  SpeciesId,
+  Stain,
+  Stand,
+  Tide,
+  Trend,
+  WaterKind,
+  WindTo,
+} from '#core/terms'
 
 type Maybe<T> = T | null | undefined
 
-export interface ForageSeen { kind: ForageId, lengthMm?: Maybe<number> }
-export interface WaterLayer { depthM: number, temperatureC: number }
+export interface ForageSeen {
+  kind: ForageId
+  lengthMm?: Maybe<number>
+}
+export interface WaterLayer {
+  depthM: number
+  temperatureC: number
+}
 
 /** What the water is like now, as the angler gave it: only species and temperature are required. */
 export interface Reading {
@@ -85,7 +111,7 @@ export interface CompleteReading {
   bottom: Bottom | null
   cover: Cover[]
   layers: WaterLayer[] | null
-  forage: { kind: ForageId, lengthMm: number }[]
+  forage: { kind: ForageId; lengthMm: number }[]
   mood: Mood
   pressure: Pressure
   from: Stand

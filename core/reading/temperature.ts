@@ -9,9 +9,16 @@ const SURFACE_M = 0.3
  *
  * Valid:  a steep step (a thermocline) is as steep as the layers that were measured.
  */
-export function temperatureAt({ temperatureC, layers }: Pick<CompleteReading, 'temperatureC' | 'layers'>, depthM: number): number {
+export function temperatureAt(
+  { temperatureC, layers }: Pick<CompleteReading, 'temperatureC' | 'layers'>,
+  depthM: number,
+): number {
   if (!layers || layers.length === 0) return temperatureC
   const sorted = [...layers].sort((a, b) => a.depthM - b.depthM)
   const measured = sorted[0]!.depthM <= SURFACE_M ? sorted : [{ depthM: 0, temperatureC }, ...sorted]
-  return interpolate(measured.map(l => l.depthM), measured.map(l => l.temperatureC), depthM)
+  return interpolate(
+    measured.map(l => l.depthM),
+    measured.map(l => l.temperatureC),
+    depthM,
+  )
 }

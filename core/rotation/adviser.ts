@@ -5,7 +5,21 @@ import { readSigns, type SignRead } from './signs'
 import { contactsOf, fellSilent, type Offer, sinceContact, type Tried } from './tally'
 
 /** Why something is advised; worded by the screen from its id and figures. */
-export interface AdviceReason { readonly rule: 'area' | 'thin' | 'works' | 'untried' | 'review' | 'conditioned' | 'clean-up' | 'belief' | 'nothing-left' | 'two-changes' | 'place', readonly values: Readonly<Record<string, number | string>> }
+export interface AdviceReason {
+  readonly rule:
+    | 'area'
+    | 'thin'
+    | 'works'
+    | 'untried'
+    | 'review'
+    | 'conditioned'
+    | 'clean-up'
+    | 'belief'
+    | 'nothing-left'
+    | 'two-changes'
+    | 'place'
+  readonly values: Readonly<Record<string, number | string>>
+}
 
 export interface NextChange {
   readonly do: 'stay' | 'change'
@@ -48,41 +62,71 @@ const SIGN = 0.5
 export function nextChange({ offers, tried, nowMin, family, several = false, turnsAtMin = [] }: Today): NextChange {
   const now = tried[tried.length - 1]
   const signs = now ? readSigns(now, { family, species: null, fishedM: null }) : []
-  const quiet = now ? sinceContact(tried, nowMin) ?? nowMin - tried[0]!.beganMin : 0
-  const stay = (...reasons: AdviceReason[]): NextChange => ({ do: 'stay', traits: [], offer: null, reasons, signs, place: placeReason(tried, signs, quiet) })
+  const quiet = now ? (sinceContact(tried, nowMin) ?? nowMin - tried[0]!.beganMin) : 0
+  const stay = (...reasons: AdviceReason[]): NextChange => ({
+    do: 'stay',
+    traits: [],
+    offer: null,
+    reasons,
+    signs,
+    place: placeReason(tried, signs, quiet),
+  })
   if (!now) return stay({ rule: 'thin', values: { minutes: 0 } })
   const silent = sinceContact([now], nowMin)
-  if (silent !== null && silent <= AREA_MIN) return stay({ rule: 'area', values: { minutes: Math.ceil(AREA_MIN - silent) } })
+  if (silent !== null && silent <= AREA_MIN)
+    return stay({ rule: 'area', values: { minutes: Math.ceil(AREA_MIN - silent) } })
   const contacts = contactsOf(now.events)
   const conditioned = fellSilent(now)
-  if (now.minutes < LEAST_MIN && !conditioned) return stay({ rule: 'thin', values: { minutes: Math.round(now.minutes) } })
+  if (now.minutes < LEAST_MIN && !conditioned)
+    return stay({ rule: 'thin', values: { minutes: Math.round(now.minutes) } })
 
-  const open = offers.filter(offer => offer.id !== now.offerId && !isRefuted(offer, tried, nowMin)).map(offer => ({ offer, traits: differingTraits(now.traits, offer.traits) }))
+  const open = offers
+    .filter(offer => offer.id !== now.offerId && !isRefuted(offer, tried, nowMin))
+    .map(offer => ({ offer, traits: differingTraits(now.traits, offer.traits) }))
   const fewest = Math.min(...open.map(o => o.traits.length).filter(count => count > 0))
   if (!Number.isFinite(fewest)) return stay({ rule: 'nothing-left', values: {} })
   const seen = { family, species: null, fishedM: null }
-  const belief = beliefOf(offers, tried, { turnsAtMin: conditioned ? [...turnsAtMin, nowMin] : turnsAtMin, lean: stretch => pushOf(readSigns(stretch, seen)) })
+  const belief = beliefOf(offers, tried, {
+    turnsAtMin: conditioned ? [...turnsAtMin, nowMin] : turnsAtMin,
+    lean: stretch => pushOf(readSigns(stretch, seen)),
+  })
   const promise = promiseOf(offers, belief)
   const own = promise(now)
-  const weighed = open.map(({ offer, traits }) => ({ offer, traits, worth: promise(offer) * (1 - RETIE) * (0.97 + 0.06 * offer.score) }))
+  const weighed = open.map(({ offer, traits }) => ({
+    offer,
+    traits,
+    worth: promise(offer) * (1 - RETIE) * (0.97 + 0.06 * offer.score),
+  }))
   const goal = weighed.reduce(better)
   // One at a time: a step towards it, the one that promises most.
-  const shared = (a: (typeof weighed)[number]) => a.traits.filter(trait => a.offer.traits[trait] === goal.offer.traits[trait]).length
+  const shared = (a: (typeof weighed)[number]) =>
+    a.traits.filter(trait => a.offer.traits[trait] === goal.offer.traits[trait]).length
   const pool = weighed.filter(o => o.traits.length === fewest)
   const steps = pool.filter(o => shared(o) > 0)
   const best = several ? goal : (steps.length > 0 ? steps : pool).reduce(better)
   const isForced = conditioned || quiet >= REVIEW_MIN
-  if (!isForced && own >= goal.worth) return stay({ rule: 'works', values: { contacts, percent: Math.round(100 * own / Math.max(own, promise(best.offer))) } })
+  if (!isForced && own >= goal.worth)
+    return stay({
+      rule: 'works',
+      values: { contacts, percent: Math.round((100 * own) / Math.max(own, promise(best.offer))) },
+    })
 
   const { traits } = best
   const untried = traits.filter(trait => !tried.some(t => t.traits[trait] === best.offer.traits[trait]))
   const reasons: AdviceReason[] = [
     ...(conditioned ? [{ rule: 'conditioned' as const, values: { contacts, minutes: Math.round(silent ?? 0) } }] : []),
-    ...(!conditioned && quiet >= REVIEW_MIN ? [{ rule: 'review' as const, values: { minutes: Math.round(quiet) } }] : []),
-    ...(now.way === 'moving' && best.offer.way === 'slow' && contacts > 0 ? [{ rule: 'clean-up' as const, values: {} }] : []),
+    ...(!conditioned && quiet >= REVIEW_MIN
+      ? [{ rule: 'review' as const, values: { minutes: Math.round(quiet) } }]
+      : []),
+    ...(now.way === 'moving' && best.offer.way === 'slow' && contacts > 0
+      ? [{ rule: 'clean-up' as const, values: {} }]
+      : []),
     ...(untried.length > 0 ? [{ rule: 'untried' as const, values: { trait: untried.join(', ') } }] : []),
     ...(traits.length > 1 ? [{ rule: 'two-changes' as const, values: { traits: traits.join(', ') } }] : []),
-    { rule: 'belief', values: { trait: traits[0] ?? '', percent: Math.round(100 * matters(belief)[traits[0] ?? TRAITS[0]]) } },
+    {
+      rule: 'belief',
+      values: { trait: traits[0] ?? '', percent: Math.round(100 * matters(belief)[traits[0] ?? TRAITS[0]]) },
+    },
   ]
   return { do: 'change', traits, offer: best.offer, reasons, signs, place: placeReason(tried, signs, quiet) }
 }
@@ -104,19 +148,31 @@ function placeReason(tried: readonly Tried[], signs: readonly SignRead[], quietM
   const fair = tried.filter(t => t.minutes >= LEAST_MIN)
   const silent = fair.slice(-PLACE_SILENT.setups)
   const differ = new Set(silent.flatMap(t => TRAITS.map(trait => `${trait} ${t.traits[trait]}`))).size - TRAITS.length
-  const isSilent = silent.length === PLACE_SILENT.setups && silent.every(t => contactsOf(t.events) === 0) && differ >= PLACE_SILENT.setups - 1 && quietMin >= PLACE_SILENT.minutes
+  const isSilent =
+    silent.length === PLACE_SILENT.setups &&
+    silent.every(t => contactsOf(t.events) === 0) &&
+    differ >= PLACE_SILENT.setups - 1 &&
+    quietMin >= PLACE_SILENT.minutes
   const isPushed = signs.some(({ sign }) => (sign.pushes.place ?? 0) > 0)
-  return isSilent || isPushed ? { rule: 'place', values: { minutes: Math.round(quietMin), setups: silent.length } } : null
+  return isSilent || isPushed
+    ? { rule: 'place', values: { minutes: Math.round(quietMin), setups: silent.length } }
+    : null
 }
 
 /** What the signs of a stretch call to change, ln of the odds of each. */
 function pushOf(signs: readonly SignRead[]): Lean {
   const lean: Record<Trait, number> = { colour: 0, size: 0, depth: 0, speed: 0, action: 0 }
-  for (const { sign: { pushes } } of signs) for (const trait of TRAITS) lean[trait] += SIGN * (pushes[trait] ?? 0)
+  for (const {
+    sign: { pushes },
+  } of signs)
+    for (const trait of TRAITS) lean[trait] += SIGN * (pushes[trait] ?? 0)
   return lean
 }
 
-interface Weighed { readonly offer: Offer, readonly worth: number }
+interface Weighed {
+  readonly offer: Offer
+  readonly worth: number
+}
 function better<T extends Weighed>(a: T, b: T): T {
   return b.worth > a.worth || (b.worth === a.worth && b.offer.id < a.offer.id) ? b : a
 }

@@ -3,7 +3,10 @@ import { type SetupTraits, type Trait, TRAITS } from '#core/lure'
 import { fishIn, meantIt, type Offer, type Tried } from './tally'
 
 /** One wanted value of one trait. */
-export interface Term { readonly trait: Trait, readonly value: string | number }
+export interface Term {
+  readonly trait: Trait
+  readonly value: string | number
+}
 
 /** What the fish may care about today: nothing, one value of one trait, or one value of each of two. */
 export interface Hypothesis {
@@ -60,17 +63,23 @@ export interface Hints {
  *
  * Source: hidden Markov filter (Baum–Welch forward pass, from memory); the wishes, their priors and the figures are assumed.
  */
-export function beliefOf(offers: readonly Offer[], tried: readonly Tried[], { turnsAtMin = [], lean }: Hints = {}): Belief {
+export function beliefOf(
+  offers: readonly Offer[],
+  tried: readonly Tried[],
+  { turnsAtMin = [], lean }: Hints = {},
+): Belief {
   const { wishes, prior, unwantedOf } = modelOf(offers)
   const joint = new Float64Array(wishes.length * R)
-  prior.forEach((share, h) => RATE_SHARES.forEach((rateShare, r) => joint[h * R + r] = share * rateShare))
+  prior.forEach((share, h) => RATE_SHARES.forEach((rateShare, r) => (joint[h * R + r] = share * rateShare)))
   let clock = tried[0]?.beganMin ?? 0
   let lastBite = -Infinity
   for (const stretch of tried) {
     turn(joint, prior, chanceOfTurn(clock, stretch.beganMin, turnsAtMin))
     const unwanted = unwantedOf(stretch.traits)
     const end = stretch.beganMin + stretch.minutes
-    const bites = fishIn(stretch.events).map(fish => ({ at: Math.min(end, Math.max(stretch.beganMin, fish.at ?? end)), meant: meantIt(fish) })).sort((a, b) => a.at - b.at)
+    const bites = fishIn(stretch.events)
+      .map(fish => ({ at: Math.min(end, Math.max(stretch.beganMin, fish.at ?? end)), meant: meantIt(fish) }))
+      .sort((a, b) => a.at - b.at)
     clock = stretch.beganMin
     for (let i = 0; clock < end || i < bites.length;) {
       const bite = bites[i]
@@ -91,7 +100,8 @@ export function beliefOf(offers: readonly Offer[], tried: readonly Tried[], { tu
 }
 
 function chanceOfTurn(from: number, to: number, turnsAtMin: readonly number[]): number {
-  const stays = (1 - TURNS_PER_MIN) ** (to - from) * (1 - TURNS_AT_TURN) ** turnsAtMin.filter(at => at > from && at <= to).length
+  const stays =
+    (1 - TURNS_PER_MIN) ** (to - from) * (1 - TURNS_AT_TURN) ** turnsAtMin.filter(at => at > from && at <= to).length
   return 1 - stays
 }
 
@@ -100,12 +110,23 @@ function turn(joint: Float64Array, prior: Float64Array, chance: number): void {
   if (chance <= 0) return
   const ofRate = new Float64Array(R)
   for (let i = 0; i < joint.length; i++) ofRate[i % R]! += joint[i]! * chance
-  for (let i = 0, h = 0; h < prior.length; h++) for (let r = 0; r < R; r++, i++) joint[i] = (1 - chance) * joint[i]! + prior[h]! * ofRate[r]!
+  for (let i = 0, h = 0; h < prior.length; h++)
+    for (let r = 0; r < R; r++, i++) joint[i] = (1 - chance) * joint[i]! + prior[h]! * ofRate[r]!
 }
 
 /** So many minutes without a bite, then one or none: at the rate itself, or of a bunch. A fish that only pecked or followed tells that fish are there, and less of the wish. */
-function weigh(joint: Float64Array, unwanted: Uint8Array, minutes: number, bite: { readonly meant: number, readonly inBunch: boolean } | null): void {
-  const factors = LEFT.map(share => RATES.map(rate => Math.exp(-rate * share * minutes) * (bite ? rate * share ** bite.meant + (bite.inBunch ? BUNCH.perMin : 0) : 1)))
+function weigh(
+  joint: Float64Array,
+  unwanted: Uint8Array,
+  minutes: number,
+  bite: { readonly meant: number; readonly inBunch: boolean } | null,
+): void {
+  const factors = LEFT.map(share =>
+    RATES.map(
+      rate =>
+        Math.exp(-rate * share * minutes) * (bite ? rate * share ** bite.meant + (bite.inBunch ? BUNCH.perMin : 0) : 1),
+    ),
+  )
   for (let i = 0, h = 0; h < unwanted.length; h++) {
     const of = factors[unwanted[h]!]!
     for (let r = 0; r < R; r++, i++) joint[i]! *= of[r]!
@@ -138,7 +159,11 @@ function normalised(shares: readonly number[]): readonly number[] {
 }
 
 type Wish = Pick<Hypothesis, 'wants'>
-interface Model { readonly wishes: readonly Wish[], readonly prior: Float64Array, readonly unwantedOf: (traits: SetupTraits) => Uint8Array }
+interface Model {
+  readonly wishes: readonly Wish[]
+  readonly prior: Float64Array
+  readonly unwantedOf: (traits: SetupTraits) => Uint8Array
+}
 const models = new WeakMap<readonly Offer[], Model>()
 
 /** The wishes that these offers can tell apart, and what each set-up leaves of them unfilled; worked out once for a list of offers. */
@@ -160,11 +185,26 @@ function modelOf(offers: readonly Offer[]): Model {
 
 /** Every wish that the box can tell apart, with its prior share; all add up to 1. */
 function wishesFor(offers: readonly Offer[]): readonly (Wish & { readonly prior: number })[] {
-  const values = new Map<Trait, (string | number)[]>(TRAITS.map(trait => [trait, [...new Set(offers.map(o => o.traits[trait]))]]))
+  const values = new Map<Trait, (string | number)[]>(
+    TRAITS.map(trait => [trait, [...new Set(offers.map(o => o.traits[trait]))]]),
+  )
   const choosable = TRAITS.filter(trait => values.get(trait)!.length > 1)
   const terms = choosable.map(trait => values.get(trait)!.map(value => ({ trait, value })))
-  const singles = terms.flatMap(list => list.map(term => ({ wants: [term], prior: FORGOTTEN[term.trait] / list.length })))
-  const pairs = terms.flatMap((list, i) => terms.slice(i + 1).flatMap(others => list.flatMap(a => others.map(b => ({ wants: [a, b], prior: (FORGOTTEN[a.trait] * FORGOTTEN[b.trait]) / (list.length * others.length) })))))
+  const singles = terms.flatMap(list =>
+    list.map(term => ({ wants: [term], prior: FORGOTTEN[term.trait] / list.length })),
+  )
+  const pairs = terms.flatMap((list, i) =>
+    terms
+      .slice(i + 1)
+      .flatMap(others =>
+        list.flatMap(a =>
+          others.map(b => ({
+            wants: [a, b],
+            prior: (FORGOTTEN[a.trait] * FORGOTTEN[b.trait]) / (list.length * others.length),
+          })),
+        ),
+      ),
+  )
   const scaled = (list: typeof singles, total: number) => {
     const sum = list.reduce((s, h) => s + h.prior, 0)
     return list.map(h => ({ wants: h.wants, prior: (total * h.prior) / (sum || 1) }))
@@ -177,7 +217,9 @@ function wishesFor(offers: readonly Offer[]): readonly (Wish & { readonly prior:
  */
 export function promiseOf(offers: readonly Offer[], { joint }: Belief): (setup: Pick<Offer, 'traits'>) => number {
   const { wishes, unwantedOf } = modelOf(offers)
-  const perMin = Float64Array.from(wishes, ({ wants }, h) => (wants.length === 0 ? 0 : RATES.reduce((sum, rate, r) => sum + rate * joint[h * R + r]!, 0)))
+  const perMin = Float64Array.from(wishes, ({ wants }, h) =>
+    wants.length === 0 ? 0 : RATES.reduce((sum, rate, r) => sum + rate * joint[h * R + r]!, 0),
+  )
   return ({ traits }) => unwantedOf(traits).reduce((sum, unwanted, h) => sum + perMin[h]! * LEFT[unwanted]!, 0)
 }
 

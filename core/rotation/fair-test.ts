@@ -3,7 +3,10 @@
 import jStat from 'jstat'
 
 /** Casts and contacts with each of two lures that differ in one thing. */
-export interface Side { readonly casts: number, readonly contacts: number }
+export interface Side {
+  readonly casts: number
+  readonly contacts: number
+}
 export interface FairVerdict {
   /** Which is to be cast next: they alternate by casts. */
   readonly next: 'a' | 'b'
@@ -44,7 +47,9 @@ export function fairVerdict(a: Side, b: Side): FairVerdict {
   const leads = Math.abs(lead) < 1e-9 ? null : lead > 0 ? 'a' : 'b'
   return {
     next: Math.floor(casts / CASTS_IN_TURN) % 2 === 0 ? 'a' : 'b',
-    evidence, leads, same: 1 / (1 + evidence),
+    evidence,
+    leads,
+    same: 1 / (1 + evidence),
     clearAt: clearAt(together, leads === 'b' ? 1 - expected : expected),
     says: evidence >= 1 / WRONGLY_CLEAR ? 'clear' : evidence >= LEANING ? 'leaning' : 'no difference yet',
   }
@@ -52,7 +57,8 @@ export function fairVerdict(a: Side, b: Side): FairVerdict {
 
 /** The stopping line: contacts that one side must have of so many together before the difference is clear; `null` where none is enough. */
 export function clearAt(together: number, expected = 1 / 2): number | null {
-  for (let own = Math.ceil(together * expected); own <= together; own++) if (oddsOf(own, together, expected) >= 1 / WRONGLY_CLEAR) return own
+  for (let own = Math.ceil(together * expected); own <= together; own++)
+    if (oddsOf(own, together, expected) >= 1 / WRONGLY_CLEAR) return own
   return null
 }
 
@@ -60,5 +66,10 @@ export function clearAt(together: number, expected = 1 / 2): number | null {
 function oddsOf(own: number, together: number, expected: number): number {
   if (expected <= 0 || expected >= 1) return 1
   const [mine, others] = [own / BUNCHED, (together - own) / BUNCHED]
-  return Math.exp(jStat.betaln(SHARE_PRIOR + mine, SHARE_PRIOR + others) - jStat.betaln(SHARE_PRIOR, SHARE_PRIOR) - mine * Math.log(expected) - others * Math.log(1 - expected))
+  return Math.exp(
+    jStat.betaln(SHARE_PRIOR + mine, SHARE_PRIOR + others) -
+      jStat.betaln(SHARE_PRIOR, SHARE_PRIOR) -
+      mine * Math.log(expected) -
+      others * Math.log(1 - expected),
+  )
 }

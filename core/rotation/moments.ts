@@ -2,7 +2,10 @@ import { sunPosition } from '#core/light'
 import type { Tide } from '#core/terms'
 
 /** Something about to turn (or just turned) that is worth a look at the water. */
-export interface Turn { readonly turn: 'sun-up' | 'sun-down' | 'tide', /** Minutes from now; negative: just over. */ readonly inMin: number }
+export interface Turn {
+  readonly turn: 'sun-up' | 'sun-down' | 'tide'
+  /** Minutes from now; negative: just over. */ readonly inMin: number
+}
 
 export interface Clockwork {
   readonly latitude: number
@@ -37,9 +40,15 @@ export function turnsSince(start: string, now: string, clockwork: Clockwork): re
 }
 
 /** Every turn between two moments, given and told in minutes from `at` [ms]. */
-function turnsWithin(at: number, fromMin: number, toMin: number, { latitude, longitude, tide, tideAt }: Clockwork): readonly Turn[] {
+function turnsWithin(
+  at: number,
+  fromMin: number,
+  toMin: number,
+  { latitude, longitude, tide, tideAt }: Clockwork,
+): readonly Turn[] {
   const turns: Turn[] = []
-  const altitude = (minutes: number) => sunPosition(new Date(at + minutes * MS_PER_MINUTE).toISOString(), latitude, longitude).altitudeDeg - RISE_DEG
+  const altitude = (minutes: number) =>
+    sunPosition(new Date(at + minutes * MS_PER_MINUTE).toISOString(), latitude, longitude).altitudeDeg - RISE_DEG
   for (let minute = fromMin, before = altitude(fromMin); minute < toMin; minute++) {
     const after = altitude(minute + 1)
     if (before < 0 && after >= 0) turns.push({ turn: 'sun-up', inMin: minute + 1 })
@@ -48,7 +57,8 @@ function turnsWithin(at: number, fromMin: number, toMin: number, { latitude, lon
   }
   if (tide !== null && tideAt !== null && TURNS.includes(tide)) {
     const noted = (Date.parse(tideAt) - at) / MS_PER_MINUTE
-    for (let turn = noted; turn <= noted + TIDE_KNOWN_MIN; turn += HALF_TIDE_MIN) if (turn >= fromMin && turn <= toMin) turns.push({ turn: 'tide', inMin: Math.round(turn) })
+    for (let turn = noted; turn <= noted + TIDE_KNOWN_MIN; turn += HALF_TIDE_MIN)
+      if (turn >= fromMin && turn <= toMin) turns.push({ turn: 'tide', inMin: Math.round(turn) })
   }
   return turns
 }

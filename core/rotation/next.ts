@@ -1,6 +1,15 @@
 import { askOf, type AskOptions } from '#core/ask'
 import { AFTER_SILENCE, type ChangeWhat, type HandChange, type SignOffer } from '#core/knowledge'
-import { classOf, colourClass, DEPTH_CLASSES_M, type LureProfile, profileOf, SIZE_CLASSES_MM, SPEED_CLASSES_MS, type Trait } from '#core/lure'
+import {
+  classOf,
+  colourClass,
+  DEPTH_CLASSES_M,
+  type LureProfile,
+  profileOf,
+  SIZE_CLASSES_MM,
+  SPEED_CLASSES_MS,
+  type Trait,
+} from '#core/lure'
 import { type Candidate, prepareBox, type PreparedBox, rank, type Ranking } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { Box, Stint, Trip } from '#core/tackle'
@@ -11,12 +20,12 @@ import { contactsOf, fellSilent, type Tried } from './tally'
 
 /** What to change next, as the headless command prints it (contract §5 `next`). */
 export interface NextOut {
-  signs: { sign: string, means: string, do: string }[]
+  signs: { sign: string; means: string; do: string }[]
   do: 'stay' | 'change' | 'return' | 'move' | 'rest'
-  change: { what: ChangeWhat, from: string, to: string, setup: SetupOut | null, hand?: HandChange } | null
+  change: { what: ChangeWhat; from: string; to: string; setup: SetupOut | null; hand?: HandChange } | null
   why: string
-  untried: { trait: Trait, values: string[] }[]
-  runnersUp: { what: ChangeWhat, to: string }[]
+  untried: { trait: Trait; values: string[] }[]
+  runnersUp: { what: ChangeWhat; to: string }[]
 }
 
 export interface NextOptions extends AskOptions {
@@ -46,14 +55,33 @@ const OPEN_COVER: readonly string[] = ['open', 'sand', 'gravel']
 export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut {
   const stints = trip.stints ?? []
   const current = stints[stints.length - 1]
-  const quiet: NextOut = { signs: [], do: 'stay', change: null, why: 'Nothing is being fished yet.', untried: [], runnersUp: [] }
+  const quiet: NextOut = {
+    signs: [],
+    do: 'stay',
+    change: null,
+    why: 'Nothing is being fished yet.',
+    untried: [],
+    runnersUp: [],
+  }
   if (!current) return quiet
   const now = Date.parse(options.now ?? current.end ?? lastMoment(trip))
   const tried = stints.map(stint => triedOf(stint, Date.parse(trip.start), now))
-  const profiles = new Map(box.lures.map(lure => [lure.id, profileOf(lure, box.tests.filter(t => t.lureId === lure.id))]))
+  const profiles = new Map(
+    box.lures.map(lure => [
+      lure.id,
+      profileOf(
+        lure,
+        box.tests.filter(t => t.lureId === lure.id),
+      ),
+    ]),
+  )
   const profile = profiles.get(current.lureId)
   const reading = [...stints].reverse().find(s => s.reading)?.reading as Reading | undefined
-  if (!profile || !reading) return { ...quiet, why: profile ? 'No reading is noted with this trip.' : `No lure "${current.lureId}" in the file.` }
+  if (!profile || !reading)
+    return {
+      ...quiet,
+      why: profile ? 'No reading is noted with this trip.' : `No lure "${current.lureId}" in the file.`,
+    }
 
   const prepared = prepareBox(box, options)
   const ranking = rank(prepared, askOf(reading, options))
@@ -64,32 +92,90 @@ export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut
   const stay = (why: string): NextOut => ({ ...base, do: 'stay', change: null, why, runnersUp: [] })
 
   const back = day.confirmation()
-  if (back) return { ...base, do: 'return', change: { what: 'tactic', from: day.nameOf(current.lureId), to: day.nameOf(back.lureId), setup: day.setupOf(back.lureId) }, why: back.why, runnersUp: [] }
+  if (back)
+    return {
+      ...base,
+      do: 'return',
+      change: {
+        what: 'tactic',
+        from: day.nameOf(current.lureId),
+        to: day.nameOf(back.lureId),
+        setup: day.setupOf(back.lureId),
+      },
+      why: back.why,
+      runnersUp: [],
+    }
 
-  const offers = signs.flatMap(({ sign }) => sign.offers.filter(offer => day.applies(offer) && !day.wasChanged(offer.what)).map(offer => ({ sign, offer })))
+  const offers = signs.flatMap(({ sign }) =>
+    sign.offers.filter(offer => day.applies(offer) && !day.wasChanged(offer.what)).map(offer => ({ sign, offer })),
+  )
   const [first, ...others] = offers
-  if (first) return { ...base, do: 'change', change: day.changeOf(first.offer), why: first.sign.means, runnersUp: others.map(({ offer: { what, to } }) => ({ what, to })) }
-  if (signs.some(({ sign }) => (sign.pushes.stay ?? 0) > 0)) return stay(signs.find(({ sign }) => (sign.pushes.stay ?? 0) > 0)!.sign.means)
+  if (first)
+    return {
+      ...base,
+      do: 'change',
+      change: day.changeOf(first.offer),
+      why: first.sign.means,
+      runnersUp: others.map(({ offer: { what, to } }) => ({ what, to })),
+    }
+  if (signs.some(({ sign }) => (sign.pushes.stay ?? 0) > 0))
+    return stay(signs.find(({ sign }) => (sign.pushes.stay ?? 0) > 0)!.sign.means)
 
   if (fellSilent(day.now)) {
-    const { why, offers: silent } = AFTER_SILENCE.find(({ species }) => species === null || species.includes(reading.species))!
+    const { why, offers: silent } = AFTER_SILENCE.find(
+      ({ species }) => species === null || species.includes(reading.species),
+    )!
     const left = silent.filter(o => !day.wasChanged(o.what))
-    if (left[0]) return { ...base, do: 'change', change: day.changeOf(left[0]), why, runnersUp: left.slice(1).map(({ what, to }) => ({ what, to })) }
-    return { ...base, do: 'rest', change: null, why: 'They have seen all of it: rest the place and come back.', runnersUp: [] }
+    if (left[0])
+      return {
+        ...base,
+        do: 'change',
+        change: day.changeOf(left[0]),
+        why,
+        runnersUp: left.slice(1).map(({ what, to }) => ({ what, to })),
+      }
+    return {
+      ...base,
+      do: 'rest',
+      change: null,
+      why: 'They have seen all of it: rest the place and come back.',
+      runnersUp: [],
+    }
   }
   const blank = day.blankMin()
-  if (day.now.minutes < THIN_MIN || (blank < LONG_MIN && contactsOf(day.now.events) > 0)) return stay(`Too early to say: ${Math.round(day.now.minutes)} minutes with it.`)
+  if (day.now.minutes < THIN_MIN || (blank < LONG_MIN && contactsOf(day.now.events) > 0))
+    return stay(`Too early to say: ${Math.round(day.now.minutes)} minutes with it.`)
   if (blank >= LONG_MIN || day.now.minutes >= LONG_MIN) {
     const gap = day.widestGap()
-    if (gap) return { ...base, do: 'change', change: gap, why: `Nothing for ${Math.round(blank)} minutes, and this was never tried.`, runnersUp: [] }
-    if (blank >= REVIEW_MIN) return { ...base, do: 'move', change: null, why: `Nothing for ${Math.round(blank)} minutes with everything tried: another place.`, runnersUp: [] }
+    if (gap)
+      return {
+        ...base,
+        do: 'change',
+        change: gap,
+        why: `Nothing for ${Math.round(blank)} minutes, and this was never tried.`,
+        runnersUp: [],
+      }
+    if (blank >= REVIEW_MIN)
+      return {
+        ...base,
+        do: 'move',
+        change: null,
+        why: `Nothing for ${Math.round(blank)} minutes with everything tried: another place.`,
+        runnersUp: [],
+      }
   }
-  return stay(contactsOf(day.now.events) > 0 ? 'It draws fish: stay with it.' : `Too early to say: ${Math.round(day.now.minutes)} minutes without a touch.`)
+  return stay(
+    contactsOf(day.now.events) > 0
+      ? 'It draws fish: stay with it.'
+      : `Too early to say: ${Math.round(day.now.minutes)} minutes without a touch.`,
+  )
 }
 
 /** The newest moment that a trip knows of. */
 function lastMoment({ start, stints }: Trip): string {
-  const moments = (stints ?? []).flatMap(s => [s.start, s.end, ...(s.events ?? []).map(e => e.at)]).filter(m => m != null)
+  const moments = (stints ?? [])
+    .flatMap(s => [s.start, s.end, ...(s.events ?? []).map(e => e.at)])
+    .filter(m => m != null)
   return moments.reduce((a, b) => (Date.parse(b) > Date.parse(a) ? b : a), start)
 }
 
@@ -98,15 +184,32 @@ function triedOf(stint: Stint, dayStart: number, now: number): Tried {
   const end = stint.end ? Date.parse(stint.end) : now
   const min = (ms: number) => (ms - dayStart) / MS_PER_MIN
   return {
-    offerId: stint.lureId, traits: { colour: '', size: 0, depth: 0, speed: 0, action: '' }, way: 'moving', beganMin: min(start), minutes: Math.max(0, (end - start) / MS_PER_MIN), casts: stint.casts ?? 0,
+    offerId: stint.lureId,
+    traits: { colour: '', size: 0, depth: 0, speed: 0, action: '' },
+    way: 'moving',
+    beganMin: min(start),
+    minutes: Math.max(0, (end - start) / MS_PER_MIN),
+    casts: stint.casts ?? 0,
     events: (stint.events ?? []).map(({ kind, when, hookedAt, at, depthM, groupSize }) => ({
-      kind, atMin: min(at ? Date.parse(at) : end), ...(when === undefined ? {} : { when }), ...(hookedAt === undefined ? {} : { hookedAt }), ...(depthM === undefined ? {} : { depthM }), ...(groupSize === undefined ? {} : { groupSize }),
+      kind,
+      atMin: min(at ? Date.parse(at) : end),
+      ...(when === undefined ? {} : { when }),
+      ...(hookedAt === undefined ? {} : { hookedAt }),
+      ...(depthM === undefined ? {} : { depthM }),
+      ...(groupSize === undefined ? {} : { groupSize }),
     })),
   }
 }
 
 /** Colours that anglers set against each other first (handbook §15). */
-const OPPOSITE: Readonly<Record<string, readonly string[]>> = { natural: ['hot', 'dark'], silver: ['hot', 'gold'], gold: ['silver', 'natural'], hot: ['natural', 'silver', 'plain'], dark: ['plain', 'natural'], plain: ['hot', 'dark'] }
+const OPPOSITE: Readonly<Record<string, readonly string[]>> = {
+  natural: ['hot', 'dark'],
+  silver: ['hot', 'gold'],
+  gold: ['silver', 'natural'],
+  hot: ['natural', 'silver', 'plain'],
+  dark: ['plain', 'natural'],
+  plain: ['hot', 'dark'],
+}
 
 /** The day so far, as far as the next change needs it. */
 class Today {
@@ -117,12 +220,23 @@ class Today {
   /** What the fish of the present stretch say. */
   readonly signs: readonly SignRead[]
 
-  constructor(private readonly prepared: PreparedBox, private readonly ranking: Ranking, private readonly stints: readonly Stint[], private readonly tried: readonly Tried[], private readonly profiles: ReadonlyMap<string, LureProfile>, private readonly options: NextOptions) {
+  constructor(
+    private readonly prepared: PreparedBox,
+    private readonly ranking: Ranking,
+    private readonly stints: readonly Stint[],
+    private readonly tried: readonly Tried[],
+    private readonly profiles: ReadonlyMap<string, LureProfile>,
+    private readonly options: NextOptions,
+  ) {
     this.current = stints[stints.length - 1]!
     this.now = tried[tried.length - 1]!
     this.mine = profiles.get(this.current.lureId)!
     this.candidate = ranking.candidates.find(c => c.profile.lure.id === this.current.lureId)
-    this.signs = readSigns(this.now, { family: this.mine.lure.family, species: ranking.ask.reading.species, fishedM: this.depthNow() })
+    this.signs = readSigns(this.now, {
+      family: this.mine.lure.family,
+      species: ranking.ask.reading.species,
+      fishedM: this.depthNow(),
+    })
   }
 
   nameOf(lureId: string): string {
@@ -136,16 +250,26 @@ class Today {
   /** Minutes since the last contact of the day, or since it began. */
   blankMin(): number {
     const end = this.now.beganMin + this.now.minutes
-    return end - this.tried.flatMap(t => t.events.filter(e => e.kind !== 'snagged' && e.kind !== 'lure-lost').map(e => e.atMin)).reduce((a, b) => Math.max(a, b), this.tried[0]!.beganMin)
+    return (
+      end -
+      this.tried
+        .flatMap(t => t.events.filter(e => e.kind !== 'snagged' && e.kind !== 'lure-lost').map(e => e.atMin))
+        .reduce((a, b) => Math.max(a, b), this.tried[0]!.beganMin)
+    )
   }
 
   applies({ only }: SignOffer): boolean {
     switch (only) {
-      case 'open-water': return this.ranking.ask.reading.cover.every(c => OPEN_COVER.includes(c))
-      case 'nose-hooked': return (this.current.rig ?? this.candidate?.technique.rig) === 'drop-shot-nose'
-      case 'has-trailer': return (this.current.trailerId ?? this.candidate?.trailer?.lure.id ?? null) !== null
-      case 'jerked': return (this.current.presentation?.cadence ?? this.current.cadence ?? this.candidate?.cadence) === 'jerk-pause'
-      default: return true
+      case 'open-water':
+        return this.ranking.ask.reading.cover.every(c => OPEN_COVER.includes(c))
+      case 'nose-hooked':
+        return (this.current.rig ?? this.candidate?.technique.rig) === 'drop-shot-nose'
+      case 'has-trailer':
+        return (this.current.trailerId ?? this.candidate?.trailer?.lure.id ?? null) !== null
+      case 'jerked':
+        return (this.current.presentation?.cadence ?? this.current.cadence ?? this.candidate?.cadence) === 'jerk-pause'
+      default:
+        return true
     }
   }
 
@@ -156,37 +280,80 @@ class Today {
       const [a, b] = [this.profiles.get(before.lureId), this.profiles.get(stint.lureId)]
       const same = before.lureId === stint.lureId
       switch (what) {
-        case 'colour': return !!a && !!b && a.lure.family === b.lure.family && colourClass(a) !== colourClass(b)
-        case 'size': return !!a && !!b && classOf(SIZE_CLASSES_MM, a.lengthMm.value) !== classOf(SIZE_CLASSES_MM, b.lengthMm.value)
-        case 'action': return !!a && !!b && !same && a.action.value !== b.action.value
-        case 'tactic': return !!a && !!b && a.lure.family !== b.lure.family
-        case 'trailer': return same && (before.trailerId ?? null) !== (stint.trailerId ?? null)
-        case 'hook': return same && (before.rig ?? null) !== (stint.rig ?? null)
-        case 'pause': return same && (before.presentation?.pauseS ?? null) !== (stint.presentation?.pauseS ?? null)
-        case 'pace': return same && (before.presentation?.speedMs ?? before.speedMs ?? null) !== (stint.presentation?.speedMs ?? stint.speedMs ?? null)
-        case 'depth': return same && (before.presentation?.depthM ?? before.depthM ?? null) !== (stint.presentation?.depthM ?? stint.depthM ?? null)
-        case 'lead': case 'weight': return same && leadOf(before) !== leadOf(stint)
-        default: return false
+        case 'colour':
+          return !!a && !!b && a.lure.family === b.lure.family && colourClass(a) !== colourClass(b)
+        case 'size':
+          return !!a && !!b && classOf(SIZE_CLASSES_MM, a.lengthMm.value) !== classOf(SIZE_CLASSES_MM, b.lengthMm.value)
+        case 'action':
+          return !!a && !!b && !same && a.action.value !== b.action.value
+        case 'tactic':
+          return !!a && !!b && a.lure.family !== b.lure.family
+        case 'trailer':
+          return same && (before.trailerId ?? null) !== (stint.trailerId ?? null)
+        case 'hook':
+          return same && (before.rig ?? null) !== (stint.rig ?? null)
+        case 'pause':
+          return same && (before.presentation?.pauseS ?? null) !== (stint.presentation?.pauseS ?? null)
+        case 'pace':
+          return (
+            same &&
+            (before.presentation?.speedMs ?? before.speedMs ?? null) !==
+              (stint.presentation?.speedMs ?? stint.speedMs ?? null)
+          )
+        case 'depth':
+          return (
+            same &&
+            (before.presentation?.depthM ?? before.depthM ?? null) !==
+              (stint.presentation?.depthM ?? stint.depthM ?? null)
+          )
+        case 'lead':
+        case 'weight':
+          return same && leadOf(before) !== leadOf(stint)
+        default:
+          return false
       }
     })
   }
 
   /** When a change brought a bite at once after a blank: once back to the first; when the first stays blank again, settle on the second. */
-  confirmation(): { readonly lureId: string, readonly why: string } | null {
+  confirmation(): { readonly lureId: string; readonly why: string } | null {
     const [before, previous] = [this.tried[this.tried.length - 2], this.stints[this.stints.length - 2]]
     if (!before || !previous || previous.lureId === this.current.lureId) return null
     const first = this.now.events.find(e => e.kind !== 'snagged' && e.kind !== 'follow')
     const third = this.stints[this.stints.length - 3]
-    if (first && first.atMin - this.now.beganMin <= AT_ONCE_MIN && contactsOf(before.events) === 0 && before.minutes >= BLANK_MIN && third?.lureId !== this.current.lureId)
-      return { lureId: previous.lureId, why: `The change brought a bite at once: go back to ${this.nameOf(previous.lureId)} once, a preference is confirmed both ways.` }
-    if (third?.lureId === this.current.lureId && contactsOf(this.now.events) === 0 && contactsOf(before.events) > 0 && this.now.minutes >= AT_ONCE_MIN)
-      return { lureId: previous.lureId, why: `${this.nameOf(this.current.lureId)} stays blank again: settle on ${this.nameOf(previous.lureId)}.` }
+    if (
+      first &&
+      first.atMin - this.now.beganMin <= AT_ONCE_MIN &&
+      contactsOf(before.events) === 0 &&
+      before.minutes >= BLANK_MIN &&
+      third?.lureId !== this.current.lureId
+    )
+      return {
+        lureId: previous.lureId,
+        why: `The change brought a bite at once: go back to ${this.nameOf(previous.lureId)} once, a preference is confirmed both ways.`,
+      }
+    if (
+      third?.lureId === this.current.lureId &&
+      contactsOf(this.now.events) === 0 &&
+      contactsOf(before.events) > 0 &&
+      this.now.minutes >= AT_ONCE_MIN
+    )
+      return {
+        lureId: previous.lureId,
+        why: `${this.nameOf(this.current.lureId)} stays blank again: settle on ${this.nameOf(previous.lureId)}.`,
+      }
     return null
   }
 
   changeOf({ what, to, hand }: SignOffer): NonNullable<NextOut['change']> {
     const found = this.lureFor(what)
-    if (found) return { what, from: this.valueOf(what), to: `${to}: ${this.nameOf(found.profile.lure.id)}`, setup: this.setupOf(found.profile.lure.id) }
+    if (found)
+      return {
+        what,
+        from: this.valueOf(what),
+        to: `${to}: ${this.nameOf(found.profile.lure.id)}`,
+        setup: this.setupOf(found.profile.lure.id),
+      }
     return { what, from: this.valueOf(what), to, setup: this.ownWith(hand), ...(hand ? { hand } : {}) }
   }
 
@@ -195,14 +362,42 @@ class Today {
     const own = this.setupOf(this.current.lureId)
     if (!own || !hand) return own
     const { box, trailers } = this.prepared
-    const atHand = { window: this.mine.speed.value, bottomM: this.ranking.ask.reading.bottomM, parts: box.parts, trailers: trailers.map(t => t.lure) }
+    const atHand = {
+      window: this.mine.speed.value,
+      bottomM: this.ranking.ask.reading.bottomM,
+      parts: box.parts,
+      trailers: trailers.map(t => t.lure),
+    }
     const { depthM: told, speedMs: pace, pauseS: pause, cadence, countdownS: count } = own.presentation
-    const fished = { ...this.current, trailerId: this.current.trailerId ?? own.trailerId, presentation: { depthM: told, speedMs: pace, pauseS: pause, cadence, countdownS: count, headG: own.headG, sinkerG: own.sinkerG, ...fishedNow(this.current) } }
+    const fished = {
+      ...this.current,
+      trailerId: this.current.trailerId ?? own.trailerId,
+      presentation: {
+        depthM: told,
+        speedMs: pace,
+        pauseS: pause,
+        cadence,
+        countdownS: count,
+        headG: own.headG,
+        sinkerG: own.sinkerG,
+        ...fishedNow(this.current),
+      },
+    }
     const changed = inHandChanges(fished, atHand).find(c => c.id === hand)
     if (!changed) return own
     const { trailerId = null, presentation } = changed.stint
     const { speedMs, pauseS, depthM, countdownS } = presentation ?? {}
-    return { ...own, trailerId, presentation: { ...own.presentation, ...(speedMs == null ? {} : { speedMs }), ...(pauseS == null ? {} : { pauseS }), ...(depthM == null ? {} : { depthM }), ...(countdownS == null ? {} : { countdownS }) } }
+    return {
+      ...own,
+      trailerId,
+      presentation: {
+        ...own.presentation,
+        ...(speedMs == null ? {} : { speedMs }),
+        ...(pauseS == null ? {} : { pauseS }),
+        ...(depthM == null ? {} : { depthM }),
+        ...(countdownS == null ? {} : { countdownS }),
+      },
+    }
   }
 
   /** How deep it is fished now, as noted, else as it would be [m]. */
@@ -212,15 +407,24 @@ class Today {
 
   private valueOf(what: ChangeWhat): string {
     switch (what) {
-      case 'colour': return colourClass(this.mine)
-      case 'size': return `${Math.round(this.mine.lengthMm.value)} mm`
-      case 'action': return this.mine.action.value
-      case 'trailer': return this.nameOf(this.current.trailerId ?? this.candidate?.trailer?.lure.id ?? 'none')
-      case 'pause': return `${this.current.presentation?.pauseS ?? this.candidate?.pauseS ?? 0} s`
-      case 'pace': return `${(this.current.presentation?.speedMs ?? this.current.speedMs ?? this.candidate?.placement.speedMs ?? 0).toFixed(2)} m/s`
-      case 'depth': return `${(this.depthNow() ?? 0).toFixed(1)} m`
-      case 'hook': return this.current.rig ?? this.candidate?.technique.rig ?? 'as it is'
-      default: return this.mine.lure.family
+      case 'colour':
+        return colourClass(this.mine)
+      case 'size':
+        return `${Math.round(this.mine.lengthMm.value)} mm`
+      case 'action':
+        return this.mine.action.value
+      case 'trailer':
+        return this.nameOf(this.current.trailerId ?? this.candidate?.trailer?.lure.id ?? 'none')
+      case 'pause':
+        return `${this.current.presentation?.pauseS ?? this.candidate?.pauseS ?? 0} s`
+      case 'pace':
+        return `${(this.current.presentation?.speedMs ?? this.current.speedMs ?? this.candidate?.placement.speedMs ?? 0).toFixed(2)} m/s`
+      case 'depth':
+        return `${(this.depthNow() ?? 0).toFixed(1)} m`
+      case 'hook':
+        return this.current.rig ?? this.candidate?.technique.rig ?? 'as it is'
+      default:
+        return this.mine.lure.family
     }
   }
 
@@ -234,19 +438,46 @@ class Today {
     switch (what) {
       case 'colour': {
         const wanted = OPPOSITE[colourClass(this.mine)] ?? []
-        const differ = (list: readonly Candidate[]) => [...wanted.map(w => list.find(c => colourClass(c.profile) === w)), list.find(c => colourClass(c.profile) !== colourClass(this.mine))].find(c => c !== undefined)
+        const differ = (list: readonly Candidate[]) =>
+          [
+            ...wanted.map(w => list.find(c => colourClass(c.profile) === w)),
+            list.find(c => colourClass(c.profile) !== colourClass(this.mine)),
+          ].find(c => c !== undefined)
         return differ(twins.filter(near)) ?? differ(kin.filter(near)) ?? differ(kin)
       }
-      case 'size': return kin.find(c => c.profile.lengthMm.value < 0.85 * mm) ?? others.find(c => c.profile.lengthMm.value < 0.75 * mm && c.way === this.candidate?.way)
-      case 'action': return others.find(c => c.profile.action.value !== this.mine.action.value && sameDepth(c, this.candidate) && c.way === this.candidate?.way) ?? others.find(c => sameDepth(c, this.candidate))
+      case 'size':
+        return (
+          kin.find(c => c.profile.lengthMm.value < 0.85 * mm) ??
+          others.find(c => c.profile.lengthMm.value < 0.75 * mm && c.way === this.candidate?.way)
+        )
+      case 'action':
+        return (
+          others.find(
+            c =>
+              c.profile.action.value !== this.mine.action.value &&
+              sameDepth(c, this.candidate) &&
+              c.way === this.candidate?.way,
+          ) ?? others.find(c => sameDepth(c, this.candidate))
+        )
       case 'tactic': {
         const moving = this.candidate?.way === 'moving' || this.candidate?.way === 'surface'
         const wantsMoving = this.signs.some(s => s.sign.id === 'bite.winding-in')
-        return others.find(c => (wantsMoving ? c.way === 'moving' : moving ? c.way === 'falling' || c.way === 'vertical' || c.way === 'bottom' : c.way !== this.candidate?.way))
+        return others.find(c =>
+          wantsMoving
+            ? c.way === 'moving'
+            : moving
+              ? c.way === 'falling' || c.way === 'vertical' || c.way === 'bottom'
+              : c.way !== this.candidate?.way,
+        )
       }
-      case 'weight': return kin.find(c => c.totalG > (this.candidate?.totalG ?? 0))
-      case 'sound': return others.find(c => c.profile.sound.value !== this.mine.sound.value && c.profile.lure.family === this.mine.lure.family)
-      default: return undefined
+      case 'weight':
+        return kin.find(c => c.totalG > (this.candidate?.totalG ?? 0))
+      case 'sound':
+        return others.find(
+          c => c.profile.sound.value !== this.mine.sound.value && c.profile.lure.family === this.mine.lure.family,
+        )
+      default:
+        return undefined
     }
   }
 
@@ -265,11 +496,21 @@ class Today {
     const done = this.stints.flatMap(s => this.ranking.candidates.filter(c => c.profile.lure.id === s.lureId))
     const left = this.ranking.candidates.filter(c => !this.stints.some(s => s.lureId === c.profile.lure.id))
     const same = GAPS.filter(({ of }) => new Set(done.map(of)).size === 1 && left.some(c => of(c) !== of(done[0]!)))
-    const [gap, second] = same.length > 0 ? same : GAPS.filter(({ of }) => left.some(c => !done.some(d => of(d) === of(c))))
+    const [gap, second] =
+      same.length > 0 ? same : GAPS.filter(({ of }) => left.some(c => !done.some(d => of(d) === of(c))))
     if (!gap) return null
     const differs = ({ of }: typeof gap, c: Candidate) => !done.some(d => of(d) === of(c))
-    const found = (this.options.several && second ? left.find(c => differs(gap, c) && differs(second, c)) : undefined) ?? left.find(c => differs(gap, c))
-    return found ? { what: gap.what, from: gap.name(gap.of(this.candidate ?? done[0]!)), to: `${gap.name(gap.of(found))}: ${this.nameOf(found.profile.lure.id)}`, setup: this.setupOf(found.profile.lure.id) } : null
+    const found =
+      (this.options.several && second ? left.find(c => differs(gap, c) && differs(second, c)) : undefined) ??
+      left.find(c => differs(gap, c))
+    return found
+      ? {
+          what: gap.what,
+          from: gap.name(gap.of(this.candidate ?? done[0]!)),
+          to: `${gap.name(gap.of(found))}: ${this.nameOf(found.profile.lure.id)}`,
+          setup: this.setupOf(found.profile.lure.id),
+        }
+      : null
   }
 }
 
@@ -283,13 +524,34 @@ function sameDepth(a: Candidate, b: Candidate | undefined): boolean {
 }
 
 type Value = string | number
-interface TraitOf { readonly trait: Trait, readonly what: ChangeWhat, readonly of: (c: Candidate) => Value, readonly name: (v: Value) => string }
-const upTo = (classes: readonly number[], unit: string) => (v: Value) => (Number.isFinite(classes[Number(v)]) ? `up to ${classes[Number(v)]} ${unit}` : `over ${classes[Number(v) - 1]} ${unit}`)
+interface TraitOf {
+  readonly trait: Trait
+  readonly what: ChangeWhat
+  readonly of: (c: Candidate) => Value
+  readonly name: (v: Value) => string
+}
+const upTo = (classes: readonly number[], unit: string) => (v: Value) =>
+  Number.isFinite(classes[Number(v)]) ? `up to ${classes[Number(v)]} ${unit}` : `over ${classes[Number(v) - 1]} ${unit}`
 /** In the order in which they are most often what was never tried (handbook §15). */
 const GAPS: readonly TraitOf[] = [
-  { trait: 'size', what: 'size', of: c => classOf(SIZE_CLASSES_MM, c.profile.lengthMm.value), name: upTo(SIZE_CLASSES_MM, 'mm') },
-  { trait: 'depth', what: 'depth', of: c => classOf(DEPTH_CLASSES_M, c.placement.depthM), name: upTo(DEPTH_CLASSES_M, 'm') },
-  { trait: 'speed', what: 'pace', of: c => classOf(SPEED_CLASSES_MS, c.placement.speedMs), name: upTo(SPEED_CLASSES_MS, 'm/s') },
+  {
+    trait: 'size',
+    what: 'size',
+    of: c => classOf(SIZE_CLASSES_MM, c.profile.lengthMm.value),
+    name: upTo(SIZE_CLASSES_MM, 'mm'),
+  },
+  {
+    trait: 'depth',
+    what: 'depth',
+    of: c => classOf(DEPTH_CLASSES_M, c.placement.depthM),
+    name: upTo(DEPTH_CLASSES_M, 'm'),
+  },
+  {
+    trait: 'speed',
+    what: 'pace',
+    of: c => classOf(SPEED_CLASSES_MS, c.placement.speedMs),
+    name: upTo(SPEED_CLASSES_MS, 'm/s'),
+  },
   { trait: 'colour', what: 'colour', of: c => colourClass(c.profile), name: String },
   { trait: 'action', what: 'action', of: c => c.profile.action.value, name: String },
 ]

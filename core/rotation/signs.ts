@@ -4,31 +4,52 @@ import type { EventKind, Family, SpeciesId } from '#core/terms'
 import { fellSilent, fishIn, type Tried } from './tally'
 
 /** A sign that holds, with how many of the last events it was read from. */
-export interface SignRead { readonly sign: BiteSign, readonly seen: number, readonly of: number }
+export interface SignRead {
+  readonly sign: BiteSign
+  readonly seen: number
+  readonly of: number
+}
 
 /** What is fished, for which fish, and how deep [m]; `null`: not known. */
-export interface SignScene { readonly family: Family, readonly species: SpeciesId | null, readonly fishedM: number | null }
+export interface SignScene {
+  readonly family: Family
+  readonly species: SpeciesId | null
+  readonly fishedM: number | null
+}
 
 /** Snags and lures lost to them are no fish. */
 const SNAGS: readonly EventKind[] = ['snagged', 'lure-lost']
 
 /** What the last fish of a stretch say, each by how it ended, and its snags (trade §15); too few say nothing. */
-export function readSigns(stretch: Pick<Tried, 'events' | 'beganMin' | 'minutes'>, { family, species, fishedM }: SignScene): readonly SignRead[] {
+export function readSigns(
+  stretch: Pick<Tried, 'events' | 'beganMin' | 'minutes'>,
+  { family, species, fishedM }: SignScene,
+): readonly SignRead[] {
   const { events } = stretch
   const silent = fellSilent(stretch)
   const fish = fishIn(events).slice(-EVENTS_LOOKED_AT)
   const snags = events.slice(-EVENTS_LOOKED_AT).filter(e => SNAGS.includes(e.kind))
-  return BITE_SIGNS.flatMap((sign) => {
+  return BITE_SIGNS.flatMap(sign => {
     if (!isFor(sign, family, species) || (sign.whileBiting && silent)) return []
     const { kinds, when, hookedAt } = sign.of
     const last = kinds.includes('snagged') ? snags : fish
-    const seen = last.filter(e => kinds.includes(e.kind) && (!when || (e.when != null && when.includes(e.when))) && (!hookedAt || (e.hookedAt != null && hookedAt.includes(e.hookedAt)))
-      && (sign.underM === undefined || wasUnder(e, fishedM, sign.underM)) && (sign.group === undefined || steps(e).some(step => (step.groupSize ?? 1) >= sign.group!))).length
+    const seen = last.filter(
+      e =>
+        kinds.includes(e.kind) &&
+        (!when || (e.when != null && when.includes(e.when))) &&
+        (!hookedAt || (e.hookedAt != null && hookedAt.includes(e.hookedAt))) &&
+        (sign.underM === undefined || wasUnder(e, fishedM, sign.underM)) &&
+        (sign.group === undefined || steps(e).some(step => (step.groupSize ?? 1) >= sign.group!)),
+    ).length
     return seen >= sign.atLeast ? [{ sign, seen, of: last.length }] : []
   })
 }
 
-function isFor({ families, notFamilies, species: of, notSpecies }: BiteSign, family: Family, species: SpeciesId | null): boolean {
+function isFor(
+  { families, notFamilies, species: of, notSpecies }: BiteSign,
+  family: Family,
+  species: SpeciesId | null,
+): boolean {
   if (families && !families.includes(family)) return false
   if (notFamilies?.includes(family)) return false
   if (of && (species === null || !of.includes(species))) return false

@@ -21,7 +21,9 @@ export interface Tried {
   readonly beganMin: number
   readonly minutes: number
   readonly casts: number
-  readonly events: readonly (Pick<TripEvent, 'kind' | 'when' | 'hookedAt' | 'depthM' | 'groupSize'> & { readonly atMin: number })[]
+  readonly events: readonly (Pick<TripEvent, 'kind' | 'when' | 'hookedAt' | 'depthM' | 'groupSize'> & {
+    readonly atMin: number
+  })[]
 }
 
 /** The fish of a stretch, each once. */
@@ -58,6 +60,8 @@ export function catchesOf(events: Tried['events']): number {
 
 /** Minutes since the last contact of the day; `null`: none yet. */
 export function sinceContact(tried: readonly Tried[], nowMin: number): number | null {
-  const last = tried.flatMap(t => fishIn(t.events).map(fish => fish.at ?? -Infinity)).reduce((a, b) => Math.max(a, b), -Infinity)
+  const last = tried
+    .flatMap(t => fishIn(t.events).map(fish => fish.at ?? -Infinity))
+    .reduce((a, b) => Math.max(a, b), -Infinity)
   return last === -Infinity ? null : nowMin - last
 }

@@ -11,9 +11,23 @@ export interface Axis {
   readonly weight: number
 }
 
-const scale = (label: string, unit: Axis['unit'], min: number, max: number, weight: number, spacing: Axis['spacing'] = 'linear'): Axis =>
-  ({ label, unit, kind: 'scale', min, max, spacing, weight })
-const taste = (label: string, weight: number): Axis => ({ label, unit: '0–1', kind: 'taste', min: 0, max: 1, spacing: 'linear', weight })
+const scale = (
+  label: string,
+  unit: Axis['unit'],
+  min: number,
+  max: number,
+  weight: number,
+  spacing: Axis['spacing'] = 'linear',
+): Axis => ({ label, unit, kind: 'scale', min, max, spacing, weight })
+const taste = (label: string, weight: number): Axis => ({
+  label,
+  unit: '0–1',
+  kind: 'taste',
+  min: 0,
+  max: 1,
+  spacing: 'linear',
+  weight,
+})
 
 export const AXES = {
   depth: scale('depth', 'm', 0, 40, 1.4),

@@ -1,4 +1,26 @@
-import type { Bottom, Cover, Crowd, ForageId, Grouping, Guild, Level, Mood, Phase, PhaseShares, Pressure, Sign, Silhouette, Sky, SpeciesId, Stain, Stand, Tide, Toothiness, Trend, WaterKind } from '#core/terms'
+import type {
+  Bottom,
+  Cover,
+  Crowd,
+  ForageId,
+  Grouping,
+  Guild,
+  Level,
+  Mood,
+  Phase,
+  PhaseShares,
+  Pressure,
+  Sign,
+  Silhouette,
+  Sky,
+  SpeciesId,
+  Stain,
+  Stand,
+  Tide,
+  Toothiness,
+  Trend,
+  WaterKind,
+} from '#core/terms'
 
 /** Numbers of the reading that rules may speak of. */
 export interface NumberFeatures {
@@ -67,4 +89,8 @@ export interface SetIds {
 export type SetFeatures = { [K in keyof SetIds]: Partial<Record<SetIds[K], number>> }
 export type SetFeature = keyof SetIds
 
-export interface Features { readonly numbers: NumberFeatures, readonly sets: SetFeatures, readonly phases: PhaseShares }
+export interface Features {
+  readonly numbers: NumberFeatures
+  readonly sets: SetFeatures
+  readonly phases: PhaseShares
+}

@@ -7,7 +7,10 @@ export function membership(condition: Condition, { numbers, sets }: Features): n
   if ('zeroAt' in condition) return ramp(numbers[condition.feature], condition.zeroAt, condition.oneAt)
   const shares: Readonly<Record<string, number | undefined>> = sets[condition.feature]
   const list: readonly string[] = 'any' in condition ? condition.any : condition.none
-  const held = Math.min(1, list.reduce((sum, id) => sum + (shares[id] ?? 0), 0))
+  const held = Math.min(
+    1,
+    list.reduce((sum, id) => sum + (shares[id] ?? 0), 0),
+  )
   return 'any' in condition ? held : 1 - held
 }
 
@@ -26,11 +29,20 @@ function figureValue(figure: Figure, { numbers }: Features): number {
 }
 
 /** A scale effect with its figures taken from the reading. */
-export interface Shape { readonly best: number, readonly low: number, readonly high: number }
+export interface Shape {
+  readonly best: number
+  readonly low: number
+  readonly high: number
+}
 
 /** Where a scale effect is fully and half content; the open side of *at least* and *at most* has its half at the best, which `peak` takes for flat. */
 export function shapeOf(effect: ScaleEffect, features: Features): Shape {
-  if ('about' in effect) return { best: figureValue(effect.about, features), low: figureValue(effect.low, features), high: figureValue(effect.high, features) }
+  if ('about' in effect)
+    return {
+      best: figureValue(effect.about, features),
+      low: figureValue(effect.low, features),
+      high: figureValue(effect.high, features),
+    }
   const half = figureValue(effect.half, features)
   if ('atLeast' in effect) {
     const best = figureValue(effect.atLeast, features)

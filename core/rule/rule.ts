@@ -1,15 +1,38 @@
 import type { SourceRef } from '#core/sources'
-import type { ActionStyle, BladeShape, Buoyancy, Cadence, Family, Finish, HookKind, Metal, Mode, Pattern, Rig, TacticId } from '#core/terms'
+import type {
+  ActionStyle,
+  BladeShape,
+  Buoyancy,
+  Cadence,
+  Family,
+  Finish,
+  HookKind,
+  Metal,
+  Mode,
+  Pattern,
+  Rig,
+  TacticId,
+} from '#core/terms'
 import type { ScaleAxisId, TasteAxisId } from './axes'
 import type { NumberFeature, SetFeature, SetIds } from './features'
 import type { SchoolChoice } from './schools'
 
 /** Soft condition: a ramp over a number, or the membership of any (or none) of some ids of its own feature. */
-export type Condition = NumberCondition | { [K in SetFeature]: { readonly feature: K, readonly any: readonly SetIds[K][] } | { readonly feature: K, readonly none: readonly SetIds[K][] } }[SetFeature]
-export interface NumberCondition { readonly feature: NumberFeature, readonly zeroAt: number, readonly oneAt: number }
+export type Condition =
+  | NumberCondition
+  | {
+      [K in SetFeature]:
+        | { readonly feature: K; readonly any: readonly SetIds[K][] }
+        | { readonly feature: K; readonly none: readonly SetIds[K][] }
+    }[SetFeature]
+export interface NumberCondition {
+  readonly feature: NumberFeature
+  readonly zeroAt: number
+  readonly oneAt: number
+}
 
 /** A number, or a number taken from the reading. */
-export type Figure = number | { readonly of: NumberFeature, readonly times?: number, readonly plus?: number }
+export type Figure = number | { readonly of: NumberFeature; readonly times?: number; readonly plus?: number }
 
 /** At least and at most, both included. */
 type Span = readonly [least: number, most: number]
@@ -62,12 +85,15 @@ export type Way = 'surface' | 'moving' | 'bottom' | 'falling' | 'vertical'
  * A push gives ±1 to what it names and nothing to the rest. Both are multiplied by `lift` (absent: the axis' own weight) and by the rule's weight and membership.
  */
 export type Effect = ScaleEffect | PushEffect
-export type ScaleEffect = { readonly axis: ScaleAxisId, readonly lift?: number } & (
-  | { readonly about: Figure, readonly low: Figure, readonly high: Figure }
-  | { readonly atLeast: Figure, readonly half: Figure }
-  | { readonly atMost: Figure, readonly half: Figure })
+export type ScaleEffect = { readonly axis: ScaleAxisId; readonly lift?: number } & (
+  | { readonly about: Figure; readonly low: Figure; readonly high: Figure }
+  | { readonly atLeast: Figure; readonly half: Figure }
+  | { readonly atMost: Figure; readonly half: Figure }
+)
 /** `within`: of these families only; the named gain half of the lift and the others of the same families lose half, all the rest is not spoken of. */
-export type PushEffect = { readonly axis: TasteAxisId, readonly lift: number, readonly within?: readonly Family[] } & ({ readonly favours: Favour } | { readonly against: Favour })
+export type PushEffect = { readonly axis: TasteAxisId; readonly lift: number; readonly within?: readonly Family[] } & (
+  { readonly favours: Favour } | { readonly against: Favour }
+)
 
 /** Whether an effect names set-ups instead of wishing for a figure. */
 export function isPush(effect: Effect): effect is PushEffect {
@@ -92,8 +118,19 @@ export interface Rule {
 }
 
 /** What a piece of advice is about; the order in which a set-up is made ready and fished. */
-export const ADVICE_SUBJECTS = ['bait', 'hook', 'tie', 'line', 'rod', 'place', 'depth', 'retrieve', 'follower', 'next'] as const
-export type AdviceSubject = typeof ADVICE_SUBJECTS[number]
+export const ADVICE_SUBJECTS = [
+  'bait',
+  'hook',
+  'tie',
+  'line',
+  'rod',
+  'place',
+  'depth',
+  'retrieve',
+  'follower',
+  'next',
+] as const
+export type AdviceSubject = (typeof ADVICE_SUBJECTS)[number]
 
 /** Set-ups that a piece of advice is for. */
 export interface AdviceFor extends Favour {

@@ -15,7 +15,9 @@ export type SchoolKey = keyof typeof SCHOOLS
 export type Schools = { [K in SchoolKey]: (typeof SCHOOLS)[K][number] }
 export type SchoolChoice = Partial<Schools>
 
-export const DEFAULT_SCHOOLS = Object.fromEntries(Object.entries(SCHOOLS).map(([key, values]) => [key, values[0]])) as Schools
+export const DEFAULT_SCHOOLS = Object.fromEntries(
+  Object.entries(SCHOOLS).map(([key, values]) => [key, values[0]]),
+) as Schools
 
 /** Whether a row holds under these schools: rows of no school always do. */
 export function isOfSchools({ school }: { readonly school?: SchoolChoice }, schools: Schools): boolean {

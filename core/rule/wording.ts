@@ -2,8 +2,18 @@ import { type Dimension, formatQuantity, proseIn, type UnitSystem } from '#core/
 import type { Features, NumberFeature } from './features'
 
 const DIMENSION: Partial<Record<NumberFeature, Dimension>> = {
-  temperatureC: 'temperature', visibilityM: 'depth', bottomM: 'depth', fishFromM: 'depth', fishToM: 'depth', fishM: 'depth', presentM: 'depth', waveM: 'depth',
-  windMs: 'speed', currentMs: 'speed', forageLengthMm: 'length', mouthMm: 'length',
+  temperatureC: 'temperature',
+  visibilityM: 'depth',
+  bottomM: 'depth',
+  fishFromM: 'depth',
+  fishToM: 'depth',
+  fishM: 'depth',
+  presentM: 'depth',
+  waveM: 'depth',
+  windMs: 'speed',
+  currentMs: 'speed',
+  forageLengthMm: 'length',
+  mouthMm: 'length',
 }
 
 /** Fills the `{feature}` places of a rule's sentence with the reading's figures, in the user's units; its own figures follow. */
@@ -14,7 +24,10 @@ export function fillIn(text: string, { numbers, sets }: Features, system: UnitSy
       const dimension = DIMENSION[feature]
       return dimension ? formatQuantity(dimension, numbers[feature], { system }) : numbers[feature].toFixed(1)
     }
-    if (name in sets) return Object.keys(sets[name as keyof typeof sets]).join(', ').replaceAll('-', ' ')
+    if (name in sets)
+      return Object.keys(sets[name as keyof typeof sets])
+        .join(', ')
+        .replaceAll('-', ' ')
     return place
   })
 }

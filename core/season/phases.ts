@@ -82,7 +82,11 @@ export function dayOfYear(at: string): number {
 }
 
 function halfShares({ species, temperatureC: T }: SeasonInput, half: 'warming' | 'cooling'): PhaseShares {
-  const { activeC: [activeLo, activeHi], spawnC, spawnHalf } = SPECIES_TABLE[species]
+  const {
+    activeC: [activeLo, activeHi],
+    spawnC,
+    spawnHalf,
+  } = SPECIES_TABLE[species]
   const above = (limit: number) => logisticStep(T - limit, STEP_C)
   const below = (limit: number) => logisticStep(limit - T, STEP_C)
   const band = (from: number, to: number) => above(from) * below(to)
@@ -92,8 +96,7 @@ function halfShares({ species, temperatureC: T }: SeasonInput, half: 'warming' |
     shares.winter = below(activeLo)
     shares.summer = above(activeHi)
     shares[half === 'warming' ? 'spring' : 'autumn'] = band(activeLo, activeHi)
-  }
-  else if (spawnHalf === 'warming') {
+  } else if (spawnHalf === 'warming') {
     const [spawnLo, spawnHi] = spawnC
     if (half === 'warming') {
       shares.winter = below(spawnLo - PRE_SPAWN_C)
@@ -101,21 +104,18 @@ function halfShares({ species, temperatureC: T }: SeasonInput, half: 'warming' |
       shares.spawn = band(spawnLo, spawnHi)
       shares['post-spawn'] = band(spawnHi, spawnHi + POST_SPAWN_C)
       shares.summer = above(spawnHi + POST_SPAWN_C)
-    }
-    else {
+    } else {
       shares.summer = above(spawnHi + 1)
       shares.autumn = band(activeLo, spawnHi + 1)
       shares.winter = below(activeLo)
     }
-  }
-  else {
+  } else {
     const [spawnLo, spawnHi] = spawnC
     shares.summer = above(activeHi)
     if (half === 'warming') {
       shares.winter = below(activeLo)
       shares.spring = band(activeLo, activeHi)
-    }
-    else {
+    } else {
       shares.autumn = band(spawnHi + 3, activeHi)
       shares['pre-spawn'] = band(spawnHi, spawnHi + 3)
       shares.spawn = band(spawnLo, spawnHi)

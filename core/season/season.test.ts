@@ -10,11 +10,21 @@ const main = (shares: Record<string, number>) => Object.entries(shares).reduce((
 
 describe('phaseShares', () => {
   it('sums to 1 for every species, temperature and day', () => {
-    fc.assert(fc.property(fc.constantFrom(...SPECIES), fc.double({ min: -2, max: 40, noNaN: true }), fc.integer({ min: 1, max: 28 }), fc.integer({ min: 1, max: 12 }), (species, temperatureC, day, month) => {
-      const at = `2026-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}T08:00:00+01:00`
-      const sum = Object.values(phaseShares({ species, temperatureC, trend: 'steady', at, latitude: 55 })).reduce((a, b) => a + b)
-      expect(sum).toBeCloseTo(1, 9)
-    }))
+    fc.assert(
+      fc.property(
+        fc.constantFrom(...SPECIES),
+        fc.double({ min: -2, max: 40, noNaN: true }),
+        fc.integer({ min: 1, max: 28 }),
+        fc.integer({ min: 1, max: 12 }),
+        (species, temperatureC, day, month) => {
+          const at = `2026-${String(month).padStart(2, '0')}-${String(day).padStart(2, '0')}T08:00:00+01:00`
+          const sum = Object.values(phaseShares({ species, temperatureC, trend: 'steady', at, latitude: 55 })).reduce(
+            (a, b) => a + b,
+          )
+          expect(sum).toBeCloseTo(1, 9)
+        },
+      ),
+    )
   })
   // Common practice, no source: the same temperature means pre-spawn in spring and autumn in October.
   it('tells spring from autumn at one temperature', () => {
@@ -23,7 +33,8 @@ describe('phaseShares', () => {
   })
   // Common practice, no source: at one temperature rising water is spring, falling water autumn; most where no date says it.
   it('a warming trend speaks for spring, a cooling one for autumn', () => {
-    const share = (trend: 'warming' | 'cooling', at: string | null) => phaseShares({ ...bass, trend, temperatureC: 13, at })['pre-spawn']
+    const share = (trend: 'warming' | 'cooling', at: string | null) =>
+      phaseShares({ ...bass, trend, temperatureC: 13, at })['pre-spawn']
     expect(share('warming', null)).toBeGreaterThan(share('cooling', null) + 0.3)
     expect(share('warming', '2026-03-20T09:00:00Z')).toBeGreaterThan(share('cooling', '2026-03-20T09:00:00Z'))
   })
@@ -46,20 +57,34 @@ describe('activity and stress', () => {
 })
 
 describe('dayOfYear', () => {
-  it.each([['2026-01-01T00:10:00+02:00', 1], ['2024-12-31T23:00:00Z', 366], ['2026-08-08T12:00:00Z', 220]])('%s → %d', (at, day) => expect(dayOfYear(at)).toBe(day))
+  it.each([
+    ['2026-01-01T00:10:00+02:00', 1],
+    ['2024-12-31T23:00:00Z', 366],
+    ['2026-08-08T12:00:00Z', 220],
+  ])('%s → %d', (at, day) => expect(dayOfYear(at)).toBe(day))
 })
 
 describe('usual depths', () => {
-  const only = (phase: string) => ({ 'winter': 0, 'spring': 0, 'pre-spawn': 0, 'spawn': 0, 'post-spawn': 0, 'summer': 0, 'autumn': 0, [phase]: 1 })
-  it.each(SPECIES)('%s: depths rise, and mixed seasons lie between', (species) => {
+  const only = (phase: string) => ({
+    'winter': 0,
+    'spring': 0,
+    'pre-spawn': 0,
+    'spawn': 0,
+    'post-spawn': 0,
+    'summer': 0,
+    'autumn': 0,
+    [phase]: 1,
+  })
+  it.each(SPECIES)('%s: depths rise, and mixed seasons lie between', species => {
     const { waters, ...habits } = SPECIES_HABITS[species]
     expect(waters.length).toBeGreaterThan(0)
-    for (const season of ['winter', 'spring', 'summer', 'autumn'] as const) expect(habits[season][0]).toBeLessThan(habits[season][1])
+    for (const season of ['winter', 'spring', 'summer', 'autumn'] as const)
+      expect(habits[season][0]).toBeLessThan(habits[season][1])
     const [winter, summer] = [usualDepth(species, only('winter')), usualDepth(species, only('summer'))]
     const mixed = usualDepth(species, { ...only('winter'), winter: 0.5, summer: 0.5 })
     expect(mixed[1]).toBeCloseTo((winter[1] + summer[1]) / 2, 9)
   })
-  it.each(FORAGE)('%s: a possible length in every season, mixed between them', (forage) => {
+  it.each(FORAGE)('%s: a possible length in every season, mixed between them', forage => {
     const { movement, ...lengths } = FORAGE_HABITS[forage]
     expect(movement.length).toBeGreaterThan(10)
     const all = Object.values(lengths)
@@ -69,6 +94,7 @@ describe('usual depths', () => {
     expect(mixed).toBeLessThanOrEqual(Math.max(...all))
   })
   it('freshwater bass and pike are shallowest about spawning (trade §11, common practice)', () => {
-    for (const species of ['largemouth-bass', 'northern-pike', 'smallmouth-bass'] as const) expect(usualDepth(species, only('spawn'))[1]).toBeLessThan(usualDepth(species, only('winter'))[1])
+    for (const species of ['largemouth-bass', 'northern-pike', 'smallmouth-bass'] as const)
+      expect(usualDepth(species, only('spawn'))[1]).toBeLessThan(usualDepth(species, only('winter'))[1])
   })
 })

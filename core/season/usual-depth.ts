@@ -3,7 +3,13 @@ import type { ForageId, Phase, PhaseShares, SpeciesId } from '#core/terms'
 
 /** Which season of the habits a phase belongs to: spawning and what lies round it is the shallow time of most fish. */
 const SEASON_OF: Record<Phase, keyof Pick<HabitRow, 'winter' | 'spring' | 'summer' | 'autumn'>> = {
-  'winter': 'winter', 'spring': 'spring', 'pre-spawn': 'spring', 'spawn': 'spring', 'post-spawn': 'spring', 'summer': 'summer', 'autumn': 'autumn',
+  'winter': 'winter',
+  'spring': 'spring',
+  'pre-spawn': 'spring',
+  'spawn': 'spring',
+  'post-spawn': 'spring',
+  'summer': 'summer',
+  'autumn': 'autumn',
 }
 
 /**
@@ -28,6 +34,9 @@ export function usualDepth(species: SpeciesId, shares: PhaseShares): DepthRange 
  * Error: ±30 %; what swims there outranks it. Source: `FORAGE_HABITS`, from memory.
  */
 export function usualForageLength(forage: ForageId, shares: PhaseShares): number {
-  const parts = (Object.entries(shares) as [Phase, number][]).map(([phase, share]) => ({ share, length: FORAGE_HABITS[forage][SEASON_OF[phase]] }))
+  const parts = (Object.entries(shares) as [Phase, number][]).map(([phase, share]) => ({
+    share,
+    length: FORAGE_HABITS[forage][SEASON_OF[phase]],
+  }))
   return parts.reduce((sum, p) => sum + p.share * p.length, 0) / parts.reduce((sum, p) => sum + p.share, 0)
 }

@@ -1,7 +1,8 @@
 /** One record per published source. `held` says how the figures reached us. */
 export interface Citation {
   readonly text: string
-  readonly held: 'checked against published check values' | 'from memory, reproduces known values' | 'from memory, unconfirmed'
+  readonly held:
+    'checked against published check values' | 'from memory, reproduces known values' | 'from memory, unconfirmed'
 }
 
 export const CITATIONS = {

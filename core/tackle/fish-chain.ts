@@ -25,9 +25,12 @@ type Tapped = Pick<TripEvent, 'kind' | 'when' | 'hookedAt'>
  *
  * @param minuteOf when an event was, in minutes from anywhere; `null`: not known, and then only its place in the list counts
  */
-export function fishOf<E extends Tapped>(events: readonly E[], minuteOf: (event: E) => number | null): readonly Fish<E>[] {
+export function fishOf<E extends Tapped>(
+  events: readonly E[],
+  minuteOf: (event: E) => number | null,
+): readonly Fish<E>[] {
   const chains: E[][] = []
-  let last: { readonly step: number, readonly minute: number | null } | null = null
+  let last: { readonly step: number; readonly minute: number | null } | null = null
   for (const event of events) {
     const step = STEPS[event.kind]
     if (step === undefined) {
@@ -40,14 +43,28 @@ export function fishOf<E extends Tapped>(events: readonly E[], minuteOf: (event:
     else chains.push([event])
     last = { step, minute }
   }
-  return chains.map((chain) => {
-    const latest = <T>(of: (event: E) => T | null | undefined) => [...chain].reverse().map(of).find(value => value != null) ?? null
-    return { events: chain, kind: chain[chain.length - 1]!.kind, when: latest(e => e.when), hookedAt: latest(e => e.hookedAt), at: minuteOf(chain[chain.length - 1]!) }
+  return chains.map(chain => {
+    const latest = <T>(of: (event: E) => T | null | undefined) =>
+      [...chain]
+        .reverse()
+        .map(of)
+        .find(value => value != null) ?? null
+    return {
+      events: chain,
+      kind: chain[chain.length - 1]!.kind,
+      when: latest(e => e.when),
+      hookedAt: latest(e => e.hookedAt),
+      at: minuteOf(chain[chain.length - 1]!),
+    }
   })
 }
 
 /** The fish of a stint's own events. */
-export function fishOfStint({ events }: { readonly events?: readonly TripEvent[] | null | undefined }): readonly Fish<TripEvent>[] {
+export function fishOfStint({
+  events,
+}: {
+  readonly events?: readonly TripEvent[] | null | undefined
+}): readonly Fish<TripEvent>[] {
   return fishOf(events ?? [], ({ at }) => (at ? Date.parse(at) / MS_PER_MIN : null))
 }
 

@@ -1,5 +1,40 @@
-export { dayOf, ended, merged, minutesOf, openStint, resumed, type StintStart, withCasts, withChanged, withDetail, withEvent, withForgotten, withLineEmpty, withoutEvent, withoutLastStint, withoutStint, withStint, withStock } from './trip-log'
-export type { Assembly, BenchTest, Blade, Box, Colours, FishedAs, Lure, LureHook, Outfit, Part, Stint, Trip, TripEvent, UserRule, WorkedOutField } from './types'
+export {
+  dayOf,
+  ended,
+  merged,
+  minutesOf,
+  openStint,
+  resumed,
+  type StintStart,
+  withCasts,
+  withChanged,
+  withDetail,
+  withEvent,
+  withForgotten,
+  withLineEmpty,
+  withoutEvent,
+  withoutLastStint,
+  withoutStint,
+  withStint,
+  withStock,
+} from './trip-log'
+export type {
+  Assembly,
+  BenchTest,
+  Blade,
+  Box,
+  Colours,
+  FishedAs,
+  Lure,
+  LureHook,
+  Outfit,
+  Part,
+  Stint,
+  Trip,
+  TripEvent,
+  UserRule,
+  WorkedOutField,
+} from './types'
 export { WORKED_OUT_FIELDS } from './types'
 export { statedAnew } from './stated-anew'
 export { type Fish, fishOf, fishOfStint, isContact } from './fish-chain'

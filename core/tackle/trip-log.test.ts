@@ -1,6 +1,20 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ended, merged, minutesOf, momentIn, openStint, withCasts, withDetail, withEvent, withForgotten, withoutEvent, withoutStint, withStint, withStock } from './trip-log'
+import {
+  ended,
+  merged,
+  minutesOf,
+  momentIn,
+  openStint,
+  withCasts,
+  withDetail,
+  withEvent,
+  withForgotten,
+  withoutEvent,
+  withoutStint,
+  withStint,
+  withStock,
+} from './trip-log'
 import type { Lure, Stint, Trip } from './types'
 
 const at = (minute: number) => new Date(Date.UTC(2026, 4, 6, 5, minute)).toISOString()
@@ -21,7 +35,11 @@ describe('the log of a trip', () => {
   })
   it('events are told more closely, taken out, and never written without a lure on the line', () => {
     const tapped = withEvent(begun, { id: 'e1', kind: 'landed' }, at(5))
-    expect(withDetail(tapped, 'e1', { lengthMm: 620, when: 'pause', id: 'x' }).stints![0]!.events![0]).toMatchObject({ id: 'e1', lengthMm: 620, when: 'pause' })
+    expect(withDetail(tapped, 'e1', { lengthMm: 620, when: 'pause', id: 'x' }).stints![0]!.events![0]).toMatchObject({
+      id: 'e1',
+      lengthMm: 620,
+      when: 'pause',
+    })
     expect(withoutEvent(tapped, 'e1').stints![0]!.events).toEqual([])
     const over = ended(tapped, at(60))
     expect(withEvent(over, { id: 'e9', kind: 'hit' }, at(70))).toBe(over)
@@ -42,10 +60,19 @@ describe('the log of a trip', () => {
     expect(times).toEqual([...times].sort((a, b) => a - b))
   })
   it('a forgotten stretch stands in its place by the clock, and the trip widens to hold it', () => {
-    const day: Trip = { id: 't', start: at(60), end: at(120), stints: [{ id: 'a', lureId: 'l', start: at(60), end: at(120) }] }
+    const day: Trip = {
+      id: 't',
+      start: at(60),
+      end: at(120),
+      stints: [{ id: 'a', lureId: 'l', start: at(60), end: at(120) }],
+    }
     const early = withForgotten(day, { id: 'b', lureId: 'm', start: at(20), end: at(50) })
     expect(early).toMatchObject({ start: at(20), end: at(120), stints: [{ id: 'b' }, { id: 'a' }] })
-    expect(withForgotten(day, { id: 'c', lureId: 'm', start: at(120), end: at(150) })).toMatchObject({ start: at(60), end: at(150), stints: [{ id: 'a' }, { id: 'c' }] })
+    expect(withForgotten(day, { id: 'c', lureId: 'm', start: at(120), end: at(150) })).toMatchObject({
+      start: at(60),
+      end: at(150),
+      stints: [{ id: 'a' }, { id: 'c' }],
+    })
     expect(withForgotten({ ...day, end: null }, { id: 'd', lureId: 'm', start: at(70), end: at(80) }).end).toBeNull()
   })
   it('a lost lure leaves the box, down to none', () => {
@@ -57,8 +84,16 @@ describe('the log of a trip', () => {
 })
 
 describe('a trip whatever is tapped', () => {
-  type Tap = { readonly what: 'tie' | 'event' | 'undo' | 'casts' | 'detail' | 'end' | 'loosen', readonly at: number, readonly n: number }
-  const tap: fc.Arbitrary<Tap> = fc.record({ what: fc.constantFrom('tie', 'event', 'undo', 'casts', 'detail', 'end', 'loosen'), at: fc.integer({ min: -600, max: 600 }), n: fc.integer({ min: -3, max: 12 }) })
+  type Tap = {
+    readonly what: 'tie' | 'event' | 'undo' | 'casts' | 'detail' | 'end' | 'loosen'
+    readonly at: number
+    readonly n: number
+  }
+  const tap: fc.Arbitrary<Tap> = fc.record({
+    what: fc.constantFrom('tie', 'event', 'undo', 'casts', 'detail', 'end', 'loosen'),
+    at: fc.integer({ min: -600, max: 600 }),
+    n: fc.integer({ min: -3, max: 12 }),
+  })
   const clock = (minutes: number) => new Date(Date.UTC(2026, 4, 6, 6) + minutes * 60_000).toISOString()
 
   function fished(taps: readonly Tap[]): Trip {
@@ -80,40 +115,50 @@ describe('a trip whatever is tapped', () => {
   const ms = (at: string | null | undefined) => Date.parse(at!)
 
   it('time never runs backward, one stint at most is open, ids stay their own, counts are counts', () => {
-    fc.assert(fc.property(fc.array(tap, { maxLength: 60 }), (taps) => {
-      const { stints } = fished(taps) as { stints: Stint[] }
-      expect(stints.filter(s => !s.end).length).toBeLessThanOrEqual(1)
-      stints.forEach((stint, i) => {
-        if (stint.end) expect(ms(stint.end)).toBeGreaterThanOrEqual(ms(stint.start))
-        if (i > 0) expect(ms(stint.start)).toBeGreaterThanOrEqual(ms(stints[i - 1]!.end))
-        expect(stint.casts ?? 0).toBeGreaterThanOrEqual(0)
-        const at = (stint.events ?? []).map(e => ms(e.at))
-        expect(at).toEqual([...at].sort((a, b) => a - b))
-        for (const moment of at) expect(moment).toBeGreaterThanOrEqual(ms(stint.start))
-      })
-      const ids = stints.flatMap(s => (s.events ?? []).map(e => e.id))
-      expect(new Set(ids).size).toBe(ids.length)
-      expect(ids).not.toContain('forged')
-    }))
+    fc.assert(
+      fc.property(fc.array(tap, { maxLength: 60 }), taps => {
+        const { stints } = fished(taps) as { stints: Stint[] }
+        expect(stints.filter(s => !s.end).length).toBeLessThanOrEqual(1)
+        stints.forEach((stint, i) => {
+          if (stint.end) expect(ms(stint.end)).toBeGreaterThanOrEqual(ms(stint.start))
+          if (i > 0) expect(ms(stint.start)).toBeGreaterThanOrEqual(ms(stints[i - 1]!.end))
+          expect(stint.casts ?? 0).toBeGreaterThanOrEqual(0)
+          const at = (stint.events ?? []).map(e => ms(e.at))
+          expect(at).toEqual([...at].sort((a, b) => a - b))
+          for (const moment of at) expect(moment).toBeGreaterThanOrEqual(ms(stint.start))
+        })
+        const ids = stints.flatMap(s => (s.events ?? []).map(e => e.id))
+        expect(new Set(ids).size).toBe(ids.length)
+        expect(ids).not.toContain('forged')
+      }),
+    )
   })
   it('two trips made one hold every stint of both once, in order of time, whichever is named first', () => {
     const trips = fc.array(tap, { maxLength: 20 }).map(fished)
-    fc.assert(fc.property(trips, trips, (a, b) => {
-      const other = { ...b, id: 'other', start: clock(5), stints: b.stints!.map(s => ({ ...s, id: `o-${s.id}` })) }
-      const [one, two] = [merged(a, other), merged(other, a)]
-      expect(one).toEqual(two)
-      expect(one.stints!.map(s => s.id).sort()).toEqual([...a.stints!, ...other.stints].map(s => s.id).sort())
-      const starts = one.stints!.map(s => ms(s.start))
-      expect(starts).toEqual([...starts].sort((p, q) => p - q))
-      expect(merged(one, one)).toEqual(one)
-    }))
+    fc.assert(
+      fc.property(trips, trips, (a, b) => {
+        const other = { ...b, id: 'other', start: clock(5), stints: b.stints!.map(s => ({ ...s, id: `o-${s.id}` })) }
+        const [one, two] = [merged(a, other), merged(other, a)]
+        expect(one).toEqual(two)
+        expect(one.stints!.map(s => s.id).sort()).toEqual([...a.stints!, ...other.stints].map(s => s.id).sort())
+        const starts = one.stints!.map(s => ms(s.start))
+        expect(starts).toEqual([...starts].sort((p, q) => p - q))
+        expect(merged(one, one)).toEqual(one)
+      }),
+    )
   })
   it('stock never falls below none, and what was never counted is spent by a loss', () => {
-    fc.assert(fc.property(fc.integer({ min: 0, max: 20 }), fc.array(fc.constantFrom(-1, 1), { maxLength: 30 }), (quantity, changes) => {
-      let lure = { id: 'l', name: 'l', family: 'tube', quantity } as Lure
-      for (const change of changes) lure = withStock(lure, change)
-      expect(lure.quantity).toBeGreaterThanOrEqual(0)
-    }))
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 0, max: 20 }),
+        fc.array(fc.constantFrom(-1, 1), { maxLength: 30 }),
+        (quantity, changes) => {
+          let lure = { id: 'l', name: 'l', family: 'tube', quantity } as Lure
+          for (const change of changes) lure = withStock(lure, change)
+          expect(lure.quantity).toBeGreaterThanOrEqual(0)
+        },
+      ),
+    )
     const uncounted = { id: 'l', name: 'l', family: 'tube' } as Lure
     expect(withStock(uncounted, -1).quantity).toBe(0)
     expect(withStock(uncounted, 1)).toBe(uncounted)

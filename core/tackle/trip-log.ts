@@ -1,11 +1,18 @@
 import type { Lure, Stint, Trip, TripEvent } from './types'
 
 /** What a stint begins with. */
-export type StintStart<R> = Pick<Stint<R>, 'id' | 'lureId' | 'trailerId' | 'rig' | 'outfitId' | 'depthM' | 'speedMs' | 'cadence' | 'presentation' | 'reading'>
+export type StintStart<R> = Pick<
+  Stint<R>,
+  'id' | 'lureId' | 'trailerId' | 'rig' | 'outfitId' | 'depthM' | 'speedMs' | 'cadence' | 'presentation' | 'reading'
+>
 
 /** The newest moment that a trip knows of; a clock set back never makes time run backward in the log. */
 export function newestMoment(trip: Trip): string {
-  return [trip.start, trip.end, ...(trip.stints ?? []).flatMap(s => [s.start, s.end, ...(s.events ?? []).map(e => e.at)])]
+  return [
+    trip.start,
+    trip.end,
+    ...(trip.stints ?? []).flatMap(s => [s.start, s.end, ...(s.events ?? []).map(e => e.at)]),
+  ]
     .filter((at): at is string => typeof at === 'string' && !Number.isNaN(Date.parse(at)))
     .reduce((a, b) => (Date.parse(b) > Date.parse(a) ? b : a), trip.start)
 }
@@ -39,7 +46,9 @@ export function withLineEmpty<R>(trip: Trip<R>, now: string): Trip<R> {
 }
 
 function closed<R>(trip: Trip<R>, at: string): Stint<R>[] {
-  return (trip.stints ?? []).map((stint, i, all) => (i === all.length - 1 && !stint.end ? { ...stint, end: at } : stint))
+  return (trip.stints ?? []).map((stint, i, all) =>
+    i === all.length - 1 && !stint.end ? { ...stint, end: at } : stint,
+  )
 }
 
 /** Changes one stint; the others stay as they are. */
@@ -50,16 +59,27 @@ export function withChanged<R>(trip: Trip<R>, stintId: string, change: (stint: S
 /** An event of the stint that is being fished; without one nothing is written. */
 export function withEvent<R>(trip: Trip<R>, event: Omit<TripEvent, 'at'>, now: string): Trip<R> {
   const stint = openStint(trip)
-  return stint ? withChanged(trip, stint.id, s => ({ ...s, events: [...(s.events ?? []), { ...event, at: momentIn(trip, now) }] })) : trip
+  return stint
+    ? withChanged(trip, stint.id, s => ({ ...s, events: [...(s.events ?? []), { ...event, at: momentIn(trip, now) }] }))
+    : trip
 }
 
 export function withoutEvent<R>(trip: Trip<R>, eventId: string): Trip<R> {
-  return { ...trip, stints: (trip.stints ?? []).map(s => ({ ...s, events: (s.events ?? []).filter(e => e.id !== eventId) })) }
+  return {
+    ...trip,
+    stints: (trip.stints ?? []).map(s => ({ ...s, events: (s.events ?? []).filter(e => e.id !== eventId) })),
+  }
 }
 
 /** An event told more closely, or corrected, later. */
 export function withDetail<R>(trip: Trip<R>, eventId: string, detail: Partial<TripEvent>): Trip<R> {
-  return { ...trip, stints: (trip.stints ?? []).map(s => ({ ...s, events: (s.events ?? []).map(e => (e.id === eventId ? { ...e, ...detail, id: e.id } : e)) })) }
+  return {
+    ...trip,
+    stints: (trip.stints ?? []).map(s => ({
+      ...s,
+      events: (s.events ?? []).map(e => (e.id === eventId ? { ...e, ...detail, id: e.id } : e)),
+    })),
+  }
 }
 
 export function withCasts<R>(trip: Trip<R>, more: number): Trip<R> {
@@ -72,25 +92,39 @@ export function withoutLastStint<R>(trip: Trip<R>, stintId: string): Trip<R> {
   const stints = trip.stints ?? []
   const last = stints[stints.length - 1]
   if (!last || last.id !== stintId || (last.events ?? []).length > 0) return trip
-  return { ...trip, stints: stints.slice(0, -1).map((stint, i) => (i === stints.length - 2 ? { ...stint, end: null } : stint)) }
+  return {
+    ...trip,
+    stints: stints.slice(0, -1).map((stint, i) => (i === stints.length - 2 ? { ...stint, end: null } : stint)),
+  }
 }
 
 /** An ended trip goes on: its last stint is open again. */
 export function resumed<R>(trip: Trip<R>): Trip<R> {
   const stints = trip.stints ?? []
-  return { ...trip, end: null, stints: stints.map((stint, i) => (i === stints.length - 1 ? { ...stint, end: null } : stint)) }
+  return {
+    ...trip,
+    end: null,
+    stints: stints.map((stint, i) => (i === stints.length - 1 ? { ...stint, end: null } : stint)),
+  }
 }
 
 /** Stock after a lure is lost (−1) or the loss is taken back (+1); a lure whose number nobody noted keeps none noted. */
 export function withStock(lure: Lure, change: number): Lure {
-  return lure.quantity == null ? (change < 0 ? { ...lure, quantity: 0 } : lure) : { ...lure, quantity: Math.max(0, lure.quantity + change) }
+  return lure.quantity == null
+    ? change < 0
+      ? { ...lure, quantity: 0 }
+      : lure
+    : { ...lure, quantity: Math.max(0, lure.quantity + change) }
 }
 
 const MS_PER_MINUTE = 60_000
 
 /** Minutes fished in a stint; an open one runs to `now`, one that was never closed to its last event. */
 export function minutesOf(stint: Stint, now: string | null): number {
-  const last = (stint.events ?? []).map(e => e.at).filter((at): at is string => at != null).reduce((a, b) => (Date.parse(b) > Date.parse(a) ? b : a), stint.start)
+  const last = (stint.events ?? [])
+    .map(e => e.at)
+    .filter((at): at is string => at != null)
+    .reduce((a, b) => (Date.parse(b) > Date.parse(a) ? b : a), stint.start)
   const end = stint.end ?? now ?? last
   return Math.max(0, (Date.parse(end) - Date.parse(stint.start)) / MS_PER_MINUTE)
 }
@@ -99,7 +133,9 @@ export function minutesOf(stint: Stint, now: string | null): number {
 export function merged<R>(one: Trip<R>, other: Trip<R>): Trip<R> {
   const [first, second] = Date.parse(one.start) <= Date.parse(other.start) ? [one, other] : [other, one]
   const known = new Set((first.stints ?? []).map(s => s.id))
-  const stints = [...first.stints ?? [], ...(second.stints ?? []).filter(s => !known.has(s.id))].sort((a, b) => Date.parse(a.start) - Date.parse(b.start))
+  const stints = [...(first.stints ?? []), ...(second.stints ?? []).filter(s => !known.has(s.id))].sort(
+    (a, b) => Date.parse(a.start) - Date.parse(b.start),
+  )
   const open = !first.end || !second.end
   const end = open ? null : Date.parse(first.end!) >= Date.parse(second.end!) ? first.end : second.end
   return { ...second, ...first, placeId: first.placeId ?? second.placeId ?? null, end: end ?? null, stints }
@@ -122,7 +158,9 @@ export function dayOf(at: string): string {
 export function withForgotten<R>(trip: Trip<R>, stint: Stint<R>): Trip<R> {
   const [first, last] = [Date.parse(stint.start), Date.parse(stint.end ?? stint.start)]
   return {
-    ...trip, stints: [...trip.stints ?? [], stint].sort((a, b) => Date.parse(a.start) - Date.parse(b.start)),
-    start: first < Date.parse(trip.start) ? stint.start : trip.start, end: trip.end && last > Date.parse(trip.end) ? stint.end : trip.end,
+    ...trip,
+    stints: [...(trip.stints ?? []), stint].sort((a, b) => Date.parse(a.start) - Date.parse(b.start)),
+    start: first < Date.parse(trip.start) ? stint.start : trip.start,
+    end: trip.end && last > Date.parse(trip.end) ? stint.end : trip.end,
   }
 }

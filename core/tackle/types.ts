@@ -1,4 +1,34 @@
-import type { ActionStyle, BLADE_FINISHES, BladeShape, Buoyancy, Cadence, EventKind, EventWhen, Family, Finish, HookedAt, HookKind, INTERNAL_WEIGHTS, LineMaterial, LIPS, Metal, Mode, PartKind, Pattern, REEL_KINDS, Rig, RodAction, RodKind, RodPower, Role, RULE_OPS, Sound, TAIL_REACHES, TestKind, WIRES } from '#core/terms'
+import type {
+  ActionStyle,
+  BLADE_FINISHES,
+  BladeShape,
+  Buoyancy,
+  Cadence,
+  EventKind,
+  EventWhen,
+  Family,
+  Finish,
+  HookedAt,
+  HookKind,
+  INTERNAL_WEIGHTS,
+  LineMaterial,
+  LIPS,
+  Metal,
+  Mode,
+  PartKind,
+  Pattern,
+  REEL_KINDS,
+  Rig,
+  RodAction,
+  RodKind,
+  RodPower,
+  Role,
+  RULE_OPS,
+  Sound,
+  TAIL_REACHES,
+  TestKind,
+  WIRES,
+} from '#core/terms'
 
 /** Absent and `null` mean the same in the Ygrion file; `null` is written back as `null`. */
 export type Maybe<T> = T | null | undefined
@@ -26,21 +56,29 @@ export interface RunsAt {
   speedMs?: Maybe<number>
 }
 
-export interface SpeedWindow { minMs?: Maybe<number>, bestMs?: Maybe<number>, maxMs?: Maybe<number> }
+export interface SpeedWindow {
+  minMs?: Maybe<number>
+  bestMs?: Maybe<number>
+  maxMs?: Maybe<number>
+}
 
 export interface Blade {
   shape: BladeShape
   /** Usual blade number, 0–8. */
   size?: Maybe<number>
-  finish?: Maybe<typeof BLADE_FINISHES[number]>
+  finish?: Maybe<(typeof BLADE_FINISHES)[number]>
   metal?: Maybe<Metal>
 }
 
-export interface LureHook { kind: HookKind, size?: Maybe<string>, count?: Maybe<number> }
+export interface LureHook {
+  kind: HookKind
+  size?: Maybe<string>
+  count?: Maybe<number>
+}
 
 /** Figures of a changed lure that were worked out at the workshop and not seen since. */
 export const WORKED_OUT_FIELDS = ['weightG', 'lengthMm', 'bulk', 'buoyancy', 'runsAt', 'speed'] as const
-export type WorkedOutField = typeof WORKED_OUT_FIELDS[number]
+export type WorkedOutField = (typeof WORKED_OUT_FIELDS)[number]
 
 /** Scale 1–5, from the trade's words: 1 hardly, 5 as much as lures do. */
 export type Scale5 = number
@@ -80,12 +118,12 @@ export interface Lure {
   changes?: Maybe<unknown[]>
   /** Which of its figures were worked out and not seen: they count as computed until they are typed or tested. */
   workedOut?: Maybe<string[]>
-  internalWeight?: Maybe<typeof INTERNAL_WEIGHTS[number]>
-  lip?: Maybe<typeof LIPS[number]>
+  internalWeight?: Maybe<(typeof INTERNAL_WEIGHTS)[number]>
+  lip?: Maybe<(typeof LIPS)[number]>
   /** What the body is made of; free text is kept. */
   material?: Maybe<string>
   /** How far along the body a tail moves it. */
-  tailReach?: Maybe<typeof TAIL_REACHES[number]>
+  tailReach?: Maybe<(typeof TAIL_REACHES)[number]>
   /** Hardens when left in the sun. */
   driesOut?: Maybe<boolean>
   /** Parts a home-made lure is built from. */
@@ -100,8 +138,14 @@ export interface Lure {
   notes?: Maybe<string>
 }
 
-export interface LineSpec { material: LineMaterial, testKg?: Maybe<number>, diameterMm?: Maybe<number> }
-export interface Leader extends LineSpec { lengthM?: Maybe<number> }
+export interface LineSpec {
+  material: LineMaterial
+  testKg?: Maybe<number>
+  diameterMm?: Maybe<number>
+}
+export interface Leader extends LineSpec {
+  lengthM?: Maybe<number>
+}
 
 export interface Outfit {
   id: string
@@ -115,7 +159,7 @@ export interface Outfit {
     lureMaxG?: Maybe<number>
     lineMaxKg?: Maybe<number>
   }
-  reel?: Maybe<{ kind?: Maybe<typeof REEL_KINDS[number]>, ratio?: Maybe<number>, spoolDiameterMm?: Maybe<number> }>
+  reel?: Maybe<{ kind?: Maybe<(typeof REEL_KINDS)[number]>; ratio?: Maybe<number>; spoolDiameterMm?: Maybe<number> }>
   line: LineSpec
   leader?: Maybe<Leader>
   castM?: Maybe<number>
@@ -132,7 +176,7 @@ export interface Part {
   shape?: Maybe<string>
   strengthKg?: Maybe<number>
   /** Thickness of a hook's wire. */
-  wire?: Maybe<typeof WIRES[number]>
+  wire?: Maybe<(typeof WIRES)[number]>
   quantity?: Maybe<number>
 }
 
@@ -216,7 +260,7 @@ export interface UserRule {
   name: string
   on?: Maybe<boolean>
   placeId?: Maybe<string>
-  when?: Maybe<{ field: string, op: typeof RULE_OPS[number], value: unknown }[]>
+  when?: Maybe<{ field: string; op: (typeof RULE_OPS)[number]; value: unknown }[]>
   prefer?: Maybe<Record<string, unknown>>
   /** −1..1; negative avoids. */
   weight?: Maybe<number>

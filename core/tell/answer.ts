@@ -1,7 +1,21 @@
 import { type Ask, askOf, type AskOptions } from '#core/ask'
 import type { Presented } from '#core/course'
 import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES, ROD_JOBS } from '#core/knowledge'
-import { Candidate, type Contribution, contributionsOf, judgedWays, leadTold, prepareBox, type PreparedBox, presentedOf, rank, type Ranking, type Scene, sceneOf, termsOf } from '#core/match'
+import {
+  Candidate,
+  type Contribution,
+  contributionsOf,
+  judgedWays,
+  leadTold,
+  prepareBox,
+  type PreparedBox,
+  presentedOf,
+  rank,
+  type Ranking,
+  type Scene,
+  sceneOf,
+  termsOf,
+} from '#core/match'
 import type { Reading } from '#core/reading'
 import { fillIn, jointMembership } from '#core/rule'
 import { sourceText } from '#core/sources'
@@ -32,18 +46,27 @@ export function match(box: Box, reading: Reading, options: MatchOptions = {}): M
 }
 
 /** The best set-ups as the course models want them, by lure. */
-export function presentedSetups({ ask, candidates }: Ranking, setups: readonly SetupOut[]): ReadonlyMap<string, Presented> {
+export function presentedSetups(
+  { ask, candidates }: Ranking,
+  setups: readonly SetupOut[],
+): ReadonlyMap<string, Presented> {
   const { reading } = ask
   const density = waterDensity(reading.temperatureC, reading.salinityPsu)
   const byLure = new Map(candidates.map(c => [c.profile.lure.id, c]))
-  return new Map(setups.map(({ lureId }) => {
-    const candidate = byLure.get(lureId)!
-    return [lureId, presentedOf(candidate, candidate.placement, ask, density)]
-  }))
+  return new Map(
+    setups.map(({ lureId }) => {
+      const candidate = byLure.get(lureId)!
+      return [lureId, presentedOf(candidate, candidate.placement, ask, density)]
+    }),
+  )
 }
 
 /** The contract's answer from a ranking that is already there. */
-export function explainRanking(prepared: PreparedBox, ranking: Ranking, { top = 10, units = 'metric' }: MatchOptions = {}): MatchOut {
+export function explainRanking(
+  prepared: PreparedBox,
+  ranking: Ranking,
+  { top = 10, units = 'metric' }: MatchOptions = {},
+): MatchOut {
   const { ask, candidates, rejected } = ranking
   const cautions = readingCautions(ask, units)
   if (prepared.outfits.length === 0) cautions.push('No outfits in the file: rods, lines and casts are assumed.')
@@ -61,13 +84,24 @@ export function explainRanking(prepared: PreparedBox, ranking: Ranking, { top = 
 }
 
 /** The best set-up of one lure as it stands in the whole ranking; `null` when it cannot be fished here. */
-export function explainLure(prepared: PreparedBox, ranking: Ranking, lureId: string, units: UnitSystem = 'metric'): SetupOut | null {
+export function explainLure(
+  prepared: PreparedBox,
+  ranking: Ranking,
+  lureId: string,
+  units: UnitSystem = 'metric',
+): SetupOut | null {
   const found = ranking.candidates.find(c => c.profile.lure.id === lureId)
   return found ? explainCandidates(prepared, ranking, [found], ranking.candidates, units)[0]! : null
 }
 
 /** Shares and sisters are told among those of `among`. */
-function explainCandidates(prepared: PreparedBox, { ask, candidates }: Ranking, told: readonly Candidate[], among: readonly Candidate[], units: UnitSystem): SetupOut[] {
+function explainCandidates(
+  prepared: PreparedBox,
+  { ask, candidates }: Ranking,
+  told: readonly Candidate[],
+  among: readonly Candidate[],
+  units: UnitSystem,
+): SetupOut[] {
   const scene = sceneOf(prepared, ask)
   const terms = termsOf(ask)
   const contributions = new Map<Candidate, Contribution[]>()
@@ -80,7 +114,13 @@ function explainCandidates(prepared: PreparedBox, { ask, candidates }: Ranking, 
   const shownBefore = new Set<string>()
   return told.map((candidate, i): SetupOut => {
     const rival = candidates.find(other => other !== candidate && !isSister(other, candidate))
-    const { reasons, against } = setApart(contributed(candidate), rival ? contributed(rival) : [], shownBefore, ask, units)
+    const { reasons, against } = setApart(
+      contributed(candidate),
+      rival ? contributed(rival) : [],
+      shownBefore,
+      ask,
+      units,
+    )
     shownBefore.clear()
     reasons.forEach(({ rule }) => shownBefore.add(rule))
     const { lure } = candidate.profile
@@ -89,7 +129,9 @@ function explainCandidates(prepared: PreparedBox, { ask, candidates }: Ranking, 
       score: round(candidate.score),
       share: round(shares.get(candidate)!),
       standing: standingOf(candidate, candidates, candidates.indexOf(candidate)),
-      sisters: among.filter(other => other !== candidate && isSister(other, candidate)).map(other => other.profile.lure.id),
+      sisters: among
+        .filter(other => other !== candidate && isSister(other, candidate))
+        .map(other => other.profile.lure.id),
       ways: i < WAYS_FOR ? otherWays(candidate, scene) : [],
       confidence: round(confidenceOf(candidate, ask, prepared.hours.get(lure.id) ?? 0)),
       axes: setupAxes(candidate, ask),
@@ -104,7 +146,9 @@ const WAYS_FOR = 20
 
 function otherWays(candidate: Candidate, scene: Scene): WayOut[] {
   const { ways } = judgedWays(candidate.profile, scene)
-  return [...ways].sort((a, b) => b.odds - a.odds).map(way => new Candidate(way, scene))
+  return [...ways]
+    .sort((a, b) => b.odds - a.odds)
+    .map(way => new Candidate(way, scene))
     .filter(way => way.technique.rig !== candidate.technique.rig || way.tactic !== candidate.tactic)
     .map(way => wayOut(way))
 }
@@ -112,9 +156,17 @@ function otherWays(candidate: Candidate, scene: Scene): WayOut[] {
 function wayOut(candidate: Candidate): WayOut {
   const { technique, tactic, trailer, outfit, cadence, placement, pauseS, score, profile } = candidate
   return {
-    rig: technique.rig, tactic: tactic.id, hook: technique.hook === 'own' ? profile.hooks.value[0]!.kind : technique.hook, trailerId: trailer?.lure.id ?? null,
+    rig: technique.rig,
+    tactic: tactic.id,
+    hook: technique.hook === 'own' ? profile.hooks.value[0]!.kind : technique.hook,
+    trailerId: trailer?.lure.id ?? null,
     ...leadTold(candidate),
-    outfitId: outfit?.outfit.id ?? null, cadence, depthM: round(placement.depthM), speedMs: round(placement.speedMs), pauseS, score: round(score),
+    outfitId: outfit?.outfit.id ?? null,
+    cadence,
+    depthM: round(placement.depthM),
+    speedMs: round(placement.speedMs),
+    pauseS,
+    score: round(score),
   }
 }
 
@@ -124,7 +176,13 @@ const POOR_ROD = -1
 function rodAgainst({ outfit, tactic, rodGain }: Candidate, units: UnitSystem): ReasonOut[] {
   if (!outfit || rodGain > POOR_ROD) return []
   const job = ROD_JOBS[tactic.job]
-  return [{ rule: `rod.${job.id}`, text: `${proseIn(job.text, units)} The best rod at hand suits it poorly.`, source: sourceText('common-practice') }]
+  return [
+    {
+      rule: `rod.${job.id}`,
+      text: `${proseIn(job.text, units)} The best rod at hand suits it poorly.`,
+      source: sourceText('common-practice'),
+    },
+  ]
 }
 
 /** The row of the table of trailers that speaks loudest for the trailer that is told. */

@@ -3,7 +3,18 @@ import { describe, expect, it } from 'vitest'
 import { askOf } from '#core/ask'
 import { courseOf } from '#core/course'
 import { boxOf, ownOf, parseFile } from '#core/files'
-import { classOf, classRange, colourClass, DEPTH_CLASSES_M, differingTraits, profileOf, SIZE_CLASSES_MM, SPEED_CLASSES_MS, TRAITS, traitsOf } from '#core/lure'
+import {
+  classOf,
+  classRange,
+  colourClass,
+  DEPTH_CLASSES_M,
+  differingTraits,
+  profileOf,
+  SIZE_CLASSES_MM,
+  SPEED_CLASSES_MS,
+  TRAITS,
+  traitsOf,
+} from '#core/lure'
 import { prepareBox, rank } from '#core/match'
 import type { Reading } from '#core/reading'
 import { match, presentedSetups } from './answer'
@@ -15,8 +26,23 @@ const read = parseFile(demo)
 if (!read.ok) throw new Error(read.issues[0]!.message)
 const box = boxOf(read.value)
 const profiles = new Map(prepareBox(box).lures.map(p => [p.lure.id, p]))
-const spring: Reading = { species: 'northern-pike', at: '2026-05-06T06:40:00+02:00', temperatureC: 11.5, visibilityM: 1.2, stain: 'brown', bottomM: 4, fishFromM: 1, fishToM: 3, forage: [{ kind: 'bleak', lengthMm: 90 }] }
-const READINGS: readonly Reading[] = [spring, { ...spring, temperatureC: 24, sky: 'sun', visibilityM: 4 }, { species: 'largemouth-bass', temperatureC: 9, bottomM: 7, fishFromM: 4, fishToM: 7, mood: 'lethargic' }, { species: 'perch', temperatureC: 17, bottomM: 5, fishFromM: 2, fishToM: 4 }]
+const spring: Reading = {
+  species: 'northern-pike',
+  at: '2026-05-06T06:40:00+02:00',
+  temperatureC: 11.5,
+  visibilityM: 1.2,
+  stain: 'brown',
+  bottomM: 4,
+  fishFromM: 1,
+  fishToM: 3,
+  forage: [{ kind: 'bleak', lengthMm: 90 }],
+}
+const READINGS: readonly Reading[] = [
+  spring,
+  { ...spring, temperatureC: 24, sky: 'sun', visibilityM: 4 },
+  { species: 'largemouth-bass', temperatureC: 9, bottomM: 7, fishFromM: 4, fishToM: 7, mood: 'lethargic' },
+  { species: 'perch', temperatureC: 17, bottomM: 5, fishFromM: 2, fishToM: 4 },
+]
 const answers = READINGS.map(reading => match(box, reading, { top: 20, own: ownOf(read.value), useLog: false }))
 
 describe('why one set-up stands before another', () => {
@@ -26,7 +52,10 @@ describe('why one set-up stands before another', () => {
         const [a, b] = [setups[i - 1]!, setups[i]!]
         const gains = differenceOf(a, b)
         const spoken = gains.reduce((sum, g) => sum + g.gain, 0)
-        const all = a.axes.reduce((sum, { axis, gain }) => sum + gain - (b.axes.find(o => o.axis === axis)?.gain ?? 0), 0)
+        const all = a.axes.reduce(
+          (sum, { axis, gain }) => sum + gain - (b.axes.find(o => o.axis === axis)?.gain ?? 0),
+          0,
+        )
         expect(Math.abs(all - spoken)).toBeLessThanOrEqual(0.05 * (a.axes.length - gains.length) + 1e-9)
         expect(gains.map(g => Math.abs(g.gain))).toEqual(gains.map(g => Math.abs(g.gain)).sort((p, q) => q - p))
       }
@@ -47,7 +76,9 @@ describe('why one set-up stands before another', () => {
     expect(knownShares({ axes: [] })).toEqual({ tested: 0, stated: 0, computed: 0, typical: 0 })
     const bare = { id: 'x', name: 'x', family: 'crankbait', weightG: 12 } as const
     const alone = (lure: object) => knownShares(match({ ...box, lures: [lure as never], tests: [] }, spring).setups[0]!)
-    expect(alone({ ...bare, vibration: 4, flash: 2, bulk: 3, lengthMm: 60, sound: 'silent' }).stated).toBeGreaterThan(alone(bare).stated)
+    expect(alone({ ...bare, vibration: 4, flash: 2, bulk: 3, lengthMm: 60, sound: 'silent' }).stated).toBeGreaterThan(
+      alone(bare).stated,
+    )
   })
 })
 
@@ -74,14 +105,17 @@ describe('fair pairs (trade §15: two lures that differ in two things teach noth
 describe('classes in which anglers speak of "the same" and "another"', () => {
   it('every figure is in one class, and inside its range', () => {
     for (const classes of [SIZE_CLASSES_MM, DEPTH_CLASSES_M, SPEED_CLASSES_MS]) {
-      fc.assert(fc.property(fc.double({ min: 0, max: 400, noNaN: true }), (value) => {
-        const [from, to] = classRange(classes, classOf(classes, value))
-        return value <= to && (value > from || value === 0 || from === 0)
-      }))
+      fc.assert(
+        fc.property(fc.double({ min: 0, max: 400, noNaN: true }), value => {
+          const [from, to] = classRange(classes, classOf(classes, value))
+          return value <= to && (value > from || value === 0 || from === 0)
+        }),
+      )
     }
   })
   it('metal counts before paint, and a bare blade is a metal', () => {
-    const paint = (colours: object, blades: object[] = []) => colourClass(profileOf({ id: 'x', name: 'x', family: 'spinnerbait', colours, blades } as never, []))
+    const paint = (colours: object, blades: object[] = []) =>
+      colourClass(profileOf({ id: 'x', name: 'x', family: 'spinnerbait', colours, blades } as never, []))
     expect(paint({ pattern: 'hot', metal: 'gold' })).toBe('gold')
     expect(paint({ pattern: 'hot' })).toBe('hot')
     expect(paint({ pattern: 'hot', metal: 'none' }, [{ shape: 'willow', metal: 'copper' }])).toBe('gold')
@@ -103,7 +137,8 @@ describe('set-ups as the course models want them', () => {
         expect(given.depthM).toBeLessThanOrEqual(ranking.ask.reading.bottomM + 1e-9)
         expect(given.speedMs).toBeCloseTo(presentation.speedMs, 2)
         // Pauses slow a bait on its way; what is wound without them is never slower than it works.
-        if (presentation.pauseS === null) expect(given.speedMs, `${lureId} ${given.cadence}`).toBeGreaterThanOrEqual(given.bait.window.min - 0.005)
+        if (presentation.pauseS === null)
+          expect(given.speedMs, `${lureId} ${given.cadence}`).toBeGreaterThanOrEqual(given.bait.window.min - 0.005)
         expect(given.speedMs).toBeLessThanOrEqual(given.bait.window.max + 1e-9)
         const { points } = courseOf(given)
         for (const { depth } of points) expect(depth).toSatisfy((d: number) => d >= -1e-9 && d <= given.bottomM + 1e-6)

@@ -22,10 +22,27 @@ export function leaderOf({ outfit }: Candidate, { reading }: Ask): SetupOut['lea
   if (toothy === 'yes' && !isBiteProof(leader)) return BITE_PROOF
   if (!leader) return null
   // Wire where nothing has teeth only costs bites: a plain leader as strong as the line takes its place.
-  if (toothy === 'no' && leader.material === 'wire') return { lengthM: PLAIN_LEADER_M, material: 'fluorocarbon', testKg: outfit!.outfit.line.testKg ?? leader.testKg ?? null }
-  const times = reading.visibilityM >= BY_CLARITY.clearFromM ? BY_CLARITY.clear : reading.visibilityM < BY_CLARITY.muddyBelowM ? BY_CLARITY.muddy : 1
-  const thinner = reading.visibilityM >= BY_CLARITY.clearFromM && reading.pressure === 'high' && toothy === 'no' && strength < 2 ? BY_CLARITY.thinner : 1
-  return { lengthM: Number(((leader.lengthM ?? 1) * times).toFixed(1)), material: leader.material, testKg: leader.testKg == null ? null : Number((leader.testKg * thinner).toFixed(1)) }
+  if (toothy === 'no' && leader.material === 'wire')
+    return {
+      lengthM: PLAIN_LEADER_M,
+      material: 'fluorocarbon',
+      testKg: outfit!.outfit.line.testKg ?? leader.testKg ?? null,
+    }
+  const times =
+    reading.visibilityM >= BY_CLARITY.clearFromM
+      ? BY_CLARITY.clear
+      : reading.visibilityM < BY_CLARITY.muddyBelowM
+        ? BY_CLARITY.muddy
+        : 1
+  const thinner =
+    reading.visibilityM >= BY_CLARITY.clearFromM && reading.pressure === 'high' && toothy === 'no' && strength < 2
+      ? BY_CLARITY.thinner
+      : 1
+  return {
+    lengthM: Number(((leader.lengthM ?? 1) * times).toFixed(1)),
+    material: leader.material,
+    testKg: leader.testKg == null ? null : Number((leader.testKg * thinner).toFixed(1)),
+  }
 }
 
 /** What spins needs a swivel, what must swing freely a snap, the rest a knot (trade §2, §4, §7). */
@@ -39,11 +56,19 @@ export function weakHardware(candidate: Candidate, parts: readonly Part[], syste
   const testKg = candidate.outfit?.outfit.line.testKg
   if (testKg == null) return []
   const connection = connectionOf(candidate)
-  const hasRings = candidate.technique.hook === 'own' && candidate.profile.hooks.value.some(h => h.kind.startsWith('treble'))
-  const used: PartKind[] = [...(connection === 'direct' ? [] : [connection]), ...(hasRings ? ['split-ring' as const] : [])]
-  return used.flatMap((kind) => {
-    const strengths = parts.filter(p => p.kind === kind && p.quantity !== 0).flatMap(p => (p.strengthKg == null ? [] : [p.strengthKg]))
+  const hasRings =
+    candidate.technique.hook === 'own' && candidate.profile.hooks.value.some(h => h.kind.startsWith('treble'))
+  const used: PartKind[] = [
+    ...(connection === 'direct' ? [] : [connection]),
+    ...(hasRings ? ['split-ring' as const] : []),
+  ]
+  return used.flatMap(kind => {
+    const strengths = parts
+      .filter(p => p.kind === kind && p.quantity !== 0)
+      .flatMap(p => (p.strengthKg == null ? [] : [p.strengthKg]))
     if (strengths.length === 0 || strengths.some(kg => kg >= testKg)) return []
-    return [`Your ${kind.replace('-', ' ')}s hold at most ${formatQuantity('strength', Math.max(...strengths), { system })}, the line ${formatQuantity('strength', testKg, { system })}: they must be the stronger.`]
+    return [
+      `Your ${kind.replace('-', ' ')}s hold at most ${formatQuantity('strength', Math.max(...strengths), { system })}, the line ${formatQuantity('strength', testKg, { system })}: they must be the stronger.`,
+    ]
   })
 }

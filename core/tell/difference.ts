@@ -16,10 +16,13 @@ const SPOKEN_FROM = 0.05
 
 /** Why one set-up stands before another: the axes that part them, the strongest first. */
 export function differenceOf(a: SetupOut, b: SetupOut): readonly AxisDifference[] {
-  return a.axes.flatMap((mine): AxisDifference[] => {
-    const other = b.axes.find(axis => axis.axis === mine.axis)
-    return other ? [{ axis: mine.axis, gain: mine.gain - other.gain, a: mine, b: other }] : []
-  }).filter(({ gain }) => Math.abs(gain) >= SPOKEN_FROM).sort((p, q) => Math.abs(q.gain) - Math.abs(p.gain))
+  return a.axes
+    .flatMap((mine): AxisDifference[] => {
+      const other = b.axes.find(axis => axis.axis === mine.axis)
+      return other ? [{ axis: mine.axis, gain: mine.gain - other.gain, a: mine, b: other }] : []
+    })
+    .filter(({ gain }) => Math.abs(gain) >= SPOKEN_FROM)
+    .sort((p, q) => Math.abs(q.gain) - Math.abs(p.gain))
 }
 
 /** How much of the judgement rests on tests, on what was entered, on sums, and on what is typical; adds up to 1. */

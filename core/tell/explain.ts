@@ -13,17 +13,32 @@ export function reasonOut({ rule }: Pick<Reason, 'rule'>, { features }: Ask, sys
 }
 
 export function askedAxes(ask: Ask, system: UnitSystem): AxisOut[] {
-  return AXIS_IDS.filter(axis => ask.axes[axis].weight > 0).map((axis) => {
+  return AXIS_IDS.filter(axis => ask.axes[axis].weight > 0).map(axis => {
     const { weight, best, low, high, reasons } = ask.axes[axis]
-    return { axis, weight: round(weight), best: round(best), low: round(low), high: round(high), reasons: reasons.map(r => reasonOut(r, ask, system)) }
+    return {
+      axis,
+      weight: round(weight),
+      best: round(best),
+      low: round(low),
+      high: round(high),
+      reasons: reasons.map(r => reasonOut(r, ask, system)),
+    }
   })
 }
 
 export function setupAxes({ fits }: Candidate, ask: Ask): SetupAxisOut[] {
-  return AXIS_IDS.filter(axis => ask.axes[axis].weight > 0).map((axis) => {
+  return AXIS_IDS.filter(axis => ask.axes[axis].weight > 0).map(axis => {
     const { weight, best, low, high } = ask.axes[axis]
     const { offers, fit, source, gain } = fits[axis]
-    return { axis, asked: { best: round(best), low: round(low), high: round(high) }, offers: round(offers), fit: round(fit), weight: round(weight), known: source.known, gain: round(gain) }
+    return {
+      axis,
+      asked: { best: round(best), low: round(low), high: round(high) },
+      offers: round(offers),
+      fit: round(fit),
+      weight: round(weight),
+      known: source.known,
+      gain: round(gain),
+    }
   })
 }
 
@@ -51,12 +66,21 @@ const WORTH_A_LINE = 0.12
  * What sets a set-up apart: the effects by which it is ahead of its best different rival, the strongest first, and of the sentences that its neighbour already shows at most one.
  * And what costs it places: the effects that speak against it here.
  */
-export function setApart(mine: readonly Contribution[], rival: readonly Contribution[], shown: ReadonlySet<string>, ask: Ask, system: UnitSystem): { reasons: ReasonOut[], against: ReasonOut[] } {
+export function setApart(
+  mine: readonly Contribution[],
+  rival: readonly Contribution[],
+  shown: ReadonlySet<string>,
+  ask: Ask,
+  system: UnitSystem,
+): { reasons: ReasonOut[]; against: ReasonOut[] } {
   const rivals = new Map(rival.map(({ push, gain }) => [push.key, gain]))
   const ahead = mine.map(({ push, gain, figure }) => ({ push, gain, figure, lead: gain - (rivals.get(push.key) ?? 0) }))
   const reasons: ReasonOut[] = []
   let repeated = 0
-  const candidates = [...ahead.filter(c => c.gain > WORTH_A_LINE && c.lead > WORTH_A_LINE).sort((a, b) => b.lead - a.lead), ...ahead.filter(c => c.gain > WORTH_A_LINE && c.lead <= WORTH_A_LINE).sort((a, b) => b.gain - a.gain)]
+  const candidates = [
+    ...ahead.filter(c => c.gain > WORTH_A_LINE && c.lead > WORTH_A_LINE).sort((a, b) => b.lead - a.lead),
+    ...ahead.filter(c => c.gain > WORTH_A_LINE && c.lead <= WORTH_A_LINE).sort((a, b) => b.gain - a.gain),
+  ]
   for (const { push } of candidates) {
     if (reasons.length === SHOWN_REASONS) break
     if (reasons.some(r => r.rule === push.rule.id)) continue
@@ -68,7 +92,14 @@ export function setApart(mine: readonly Contribution[], rival: readonly Contribu
     if (against.length === SHOWN_AGAINST) break
     if (against.some(r => r.rule === push.rule.id)) continue
     const reason = reasonOut(push, ask, system)
-    against.push(figure === null ? reason : { ...reason, text: `${reason.text} This one: ${AXES[push.effect.axis].label} ${figureTold(push.effect.axis, figure, system)}.` })
+    against.push(
+      figure === null
+        ? reason
+        : {
+            ...reason,
+            text: `${reason.text} This one: ${AXES[push.effect.axis].label} ${figureTold(push.effect.axis, figure, system)}.`,
+          },
+    )
   }
   return { reasons, against }
 }
@@ -79,7 +110,9 @@ const DIMENSION_OF = { 'm': 'depth', 'mm': 'length', 'm/s': 'speed' } as const
 function figureTold(id: AxisId, figure: number, system: UnitSystem): string {
   const { unit } = AXES[id]
   const own = Number(figure.toPrecision(2))
-  return unit in DIMENSION_OF ? formatQuantity(id === 'fall' ? 'sink' : DIMENSION_OF[unit as keyof typeof DIMENSION_OF], figure, { system }) : `${own} of ${unit.split('–')[1]}`
+  return unit in DIMENSION_OF
+    ? formatQuantity(id === 'fall' ? 'sink' : DIMENSION_OF[unit as keyof typeof DIMENSION_OF], figure, { system })
+    : `${own} of ${unit.split('–')[1]}`
 }
 
 /** Three significant places: differences beyond that are below every error in the model. */

@@ -18,7 +18,10 @@ export function logReasons({ score, fromLog }: Candidate, units: UnitSystem): Re
   const percent = Math.round(100 * (score / fromLog.before - 1))
   if (Math.abs(percent) < TOLD_FROM_PERCENT) return []
   const size = ({ ratio }: LessonTold) => Math.abs(Math.log(ratio.mean))
-  const told = fromLog.verdict.told.filter(lesson => size(lesson) >= Math.log(TOLD_FROM_RATIO)).sort((a, b) => size(b) - size(a)).slice(0, MOST_TOLD)
+  const told = fromLog.verdict.told
+    .filter(lesson => size(lesson) >= Math.log(TOLD_FROM_RATIO))
+    .sort((a, b) => size(b) - size(a))
+    .slice(0, MOST_TOLD)
   return told.map((lesson, i) => ({
     rule: `log.${lesson.lesson}`,
     text: `Your log in water like this, ${about(lesson, units)}: ${gave(lesson)}, ${lesson.ratio.mean.toFixed(1)} × the usual rate (90 %: ${lesson.ratio.low.toFixed(1)} to ${lesson.ratio.high.toFixed(1)})${i === 0 ? `; all in all ${percent > 0 ? '+' : '−'}${Math.abs(percent)} %` : ''}.`,
@@ -30,7 +33,9 @@ function about({ lesson, value }: LessonTold, system: UnitSystem): string {
   if (lesson === 'lure') return 'this lure'
   if (lesson !== 'depth') return `${lesson} ${value.replaceAll('-', ' ')}`
   const [from, to] = classRange(DEPTH_CLASSES_M, Number(value))
-  return to === Infinity ? `below ${formatQuantity('depth', from, { system })}` : `${formatNumber('depth', from, { system })} to ${formatQuantity('depth', to, { system })} deep`
+  return to === Infinity
+    ? `below ${formatQuantity('depth', from, { system })}`
+    : `${formatNumber('depth', from, { system })} to ${formatQuantity('depth', to, { system })} deep`
 }
 
 function gave({ landed, contacts, hours }: LessonTold): string {

@@ -8,16 +8,21 @@ const GOOD_ENOUGH = 0.7
 
 /** What the water asks for and nothing fishable in the box offers, worst loss first. */
 export function gapsOf(candidates: readonly Candidate[], { axes }: Ask): MatchOut['gaps'] {
-  return AXIS_IDS
-    .filter(axis => axes[axis].weight > 0 && !candidates.some(c => c.fitOn(axis) >= GOOD_ENOUGH))
-    .map((axis) => {
+  return AXIS_IDS.filter(axis => axes[axis].weight > 0 && !candidates.some(c => c.fitOn(axis) >= GOOD_ENOUGH))
+    .map(axis => {
       const bestFit = candidates.reduce((best, c) => Math.max(best, c.fitOn(axis)), 0)
       return { axis, bestFit, loss: axes[axis].weight * (1 - bestFit) }
     })
     .sort((a, b) => b.loss - a.loss)
     .map(({ axis, bestFit }) => {
       const { label, unit, kind } = AXES[axis]
-      const wanted = kind === 'taste' ? '' : ` near ${Number(axes[axis].best.toPrecision(2))} ${unit.startsWith('m') ? unit : `on ${unit}`}`
-      return { axis, text: `nothing that can be fished here offers ${label}${wanted}: the best fits ${Math.round(bestFit * 100)} %` }
+      const wanted =
+        kind === 'taste'
+          ? ''
+          : ` near ${Number(axes[axis].best.toPrecision(2))} ${unit.startsWith('m') ? unit : `on ${unit}`}`
+      return {
+        axis,
+        text: `nothing that can be fished here offers ${label}${wanted}: the best fits ${Math.round(bestFit * 100)} %`,
+      }
     })
 }

@@ -13,7 +13,8 @@ const labelOf = Object.fromEntries(TACTICS.map(({ id, label }) => [id, label]))
  */
 export function handOf(candidates: readonly Candidate[]): HandOut[] {
   const hand: HandOut[] = []
-  const free = (c: Candidate) => c.outfit !== null && !hand.some(h => h.outfitId === c.outfit!.outfit.id || h.lureId === c.profile.lure.id)
+  const free = (c: Candidate) =>
+    c.outfit !== null && !hand.some(h => h.outfitId === c.outfit!.outfit.id || h.lureId === c.profile.lure.id)
   const add = (role: HandOut['role'], found: Candidate | undefined, why: string) => {
     if (found) hand.push({ outfitId: found.outfit!.outfit.id, lureId: found.profile.lure.id, role, why })
   }
@@ -22,7 +23,12 @@ export function handOf(candidates: readonly Candidate[]): HandOut[] {
   const clean = candidates.find(c => free(c) && !SEARCHING.includes(c.way))
   add('clean-up', clean, `for where one was found, or will not chase: ${clean ? labelOf[clean.tactic.id] : ''}`)
   const lead = first ?? clean
-  if (lead) add('contrast', candidates.find(c => free(c) && colourClass(c.profile) !== colourClass(lead.profile)), `another colour than the first: ${colourClass(lead.profile)} refused`)
+  if (lead)
+    add(
+      'contrast',
+      candidates.find(c => free(c) && colourClass(c.profile) !== colourClass(lead.profile)),
+      `another colour than the first: ${colourClass(lead.profile)} refused`,
+    )
   for (const c of candidates) if (free(c)) add('other', c, `the best for this rod: ${labelOf[c.tactic.id]}`)
   return hand
 }

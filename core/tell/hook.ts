@@ -6,27 +6,58 @@ import { formatHookSize, hookSizeRank } from '#core/units'
 import type { SetupOut } from './output'
 
 /** Which hook, how large, and why (trade §6, §7). */
-export function hookOf({ profile, technique, added }: Candidate, { reading, schools }: Ask, parts: readonly Part[]): SetupOut['hook'] {
+export function hookOf(
+  { profile, technique, added }: Candidate,
+  { reading, schools }: Ask,
+  parts: readonly Part[],
+): SetupOut['hook'] {
   const own = profile.hooks.value[0]!
   if (technique.hook === 'own') {
     const count = own.count ?? 1
     const isTreble = own.kind === 'treble' || own.kind === 'treble-grip'
-    const advice = !isTreble ? 'as it is; the point must be sharp'
-      : schools.hooks === 'singles' ? 'singles instead of trebles: weigh the pair, the balance must stay'
-        : reading.mood === 'aggressive' ? 'triple-grip trebles: they hit hard'
+    const advice = !isTreble
+      ? 'as it is; the point must be sharp'
+      : schools.hooks === 'singles'
+        ? 'singles instead of trebles: weigh the pair, the balance must stay'
+        : reading.mood === 'aggressive'
+          ? 'triple-grip trebles: they hit hard'
           : 'round-bend trebles; a stiff rod pulls small ones out'
-    return { kind: isTreble && schools.hooks === 'singles' ? 'single' : own.kind, size: own.size ?? null, count, advice }
+    return {
+      kind: isTreble && schools.hooks === 'singles' ? 'single' : own.kind,
+      size: own.size ?? null,
+      count,
+      advice,
+    }
   }
   // A head or weighted hook of one's own brings its hook; what it cannot clear is said.
   const needed = gapNeeded(profile)
   const onPart = added.part?.size ?? null
   const wanted = onPart ?? hookFor(profile, SPECIES_TABLE[reading.species].strength)
-  const loose = onPart ? null : nearest(parts.filter(p => p.kind === 'hook' && p.hookKind === technique.hook && p.quantity !== 0), wanted)
+  const loose = onPart
+    ? null
+    : nearest(
+        parts.filter(p => p.kind === 'hook' && p.hookKind === technique.hook && p.quantity !== 0),
+        wanted,
+      )
   const size = loose?.size ?? wanted
   const gap = gapOf(size)
-  const clears = gap === null ? '' : gap >= needed ? `its gap of about ${gap.toFixed(0)} mm clears the body (${needed.toFixed(0)} mm asked)` : `its gap of about ${gap.toFixed(0)} mm is small for this body (${needed.toFixed(0)} mm asked): fish may be felt and missed`
-  const where = onPart ? 'on your head or weighted hook' : loose ? 'from your parts' : `none of yours: a ${formatHookSize(size)} is assumed`
-  return { kind: added.part?.hookKind === 'weedless' ? 'weedless' : technique.hook, size, count: 1, advice: [clears, where].filter(Boolean).join('; ') }
+  const clears =
+    gap === null
+      ? ''
+      : gap >= needed
+        ? `its gap of about ${gap.toFixed(0)} mm clears the body (${needed.toFixed(0)} mm asked)`
+        : `its gap of about ${gap.toFixed(0)} mm is small for this body (${needed.toFixed(0)} mm asked): fish may be felt and missed`
+  const where = onPart
+    ? 'on your head or weighted hook'
+    : loose
+      ? 'from your parts'
+      : `none of yours: a ${formatHookSize(size)} is assumed`
+  return {
+    kind: added.part?.hookKind === 'weedless' ? 'weedless' : technique.hook,
+    size,
+    count: 1,
+    advice: [clears, where].filter(Boolean).join('; '),
+  }
 }
 
 function gapOf(size: string): number | null {
@@ -38,7 +69,9 @@ const NEAR_SIZES = 1
 
 function nearest(hooks: readonly Part[], size: string): Part | null {
   const wanted = hookSizeRank(size)!
-  const off = (part: Part) => Math.abs((part.size ? hookSizeRank(part.size) ?? Infinity : Infinity) - wanted)
-  const fitting = hooks.filter(part => off(part) <= NEAR_SIZES).sort((a, b) => off(a) - off(b) || (a.id < b.id ? -1 : 1))
+  const off = (part: Part) => Math.abs((part.size ? (hookSizeRank(part.size) ?? Infinity) : Infinity) - wanted)
+  const fitting = hooks
+    .filter(part => off(part) <= NEAR_SIZES)
+    .sort((a, b) => off(a) - off(b) || (a.id < b.id ? -1 : 1))
   return fitting[0] ?? null
 }

@@ -5,13 +5,26 @@ import type { AdviceSubject, AxisId } from '#core/rule'
 import type { Cadence, Family, HookKind, LineMaterial, Mode, Rig, TacticId, TrailerHooking } from '#core/terms'
 
 /** What `match` prints (contract §5), and what the screens read. */
-export interface ReasonOut { rule: string, text: string, source: string }
-export interface AdviceOut extends ReasonOut { about: AdviceSubject }
-export interface AxisOut { axis: AxisId, weight: number, best: number, low: number, high: number, reasons: ReasonOut[] }
+export interface ReasonOut {
+  rule: string
+  text: string
+  source: string
+}
+export interface AdviceOut extends ReasonOut {
+  about: AdviceSubject
+}
+export interface AxisOut {
+  axis: AxisId
+  weight: number
+  best: number
+  low: number
+  high: number
+  reasons: ReasonOut[]
+}
 
 export interface SetupAxisOut {
   axis: AxisId
-  asked: { best: number, low: number, high: number }
+  asked: { best: number; low: number; high: number }
   offers: number
   fit: number
   weight: number
@@ -65,9 +78,19 @@ export interface WayOut {
 }
 
 /** One of the rods at hand, ready. */
-export interface HandOut { outfitId: string, lureId: string, role: 'search' | 'clean-up' | 'contrast' | 'other', why: string }
+export interface HandOut {
+  outfitId: string
+  lureId: string
+  role: 'search' | 'clean-up' | 'contrast' | 'other'
+  why: string
+}
 /** What is worth measuring: a field of the reading, or a lure on the bench. */
-export interface MeasureOut { field?: string, lureId?: string, why: string, gain: number }
+export interface MeasureOut {
+  field?: string
+  lureId?: string
+  why: string
+  gain: number
+}
 
 export interface SetupOut {
   lureId: string
@@ -75,13 +98,13 @@ export interface SetupOut {
   rig: Rig
   trailerId: string | null
   tactic: TacticId
-  hook: { kind: HookKind, size: string | null, count: number, advice: string }
+  hook: { kind: HookKind; size: string | null; count: number; advice: string }
   trailerHook: boolean
   trailerHooking: TrailerHooking | null
   headG: number | null
   sinkerG: number | null
   outfitId: string | null
-  leader: { lengthM: number, material: LineMaterial, testKg: number | null } | null
+  leader: { lengthM: number; material: LineMaterial; testKg: number | null } | null
   connection: 'snap' | 'direct' | 'swivel'
   totalG: number
   presentation: PresentationOut
@@ -108,9 +131,8 @@ export interface MatchOut {
   cautions: string[]
   ask: { axes: AxisOut[] }
   setups: SetupOut[]
-  rejected: { lureId: string, code: RejectionCode, why: string }[]
-  gaps: { axis: AxisId, text: string }[]
+  rejected: { lureId: string; code: RejectionCode; why: string }[]
+  gaps: { axis: AxisId; text: string }[]
   hand: HandOut[]
   measure: MeasureOut[]
 }
-

@@ -2,7 +2,11 @@ import { differingTraits, type LureProfile, type Trait, traitsOf } from '#core/l
 import type { SetupOut } from './output'
 
 /** Two set-ups that differ in one thing, so that fishing them in turn teaches something (trade §15). */
-export interface FairPair { readonly differs: Trait, readonly a: SetupOut, readonly b: SetupOut }
+export interface FairPair {
+  readonly differs: Trait
+  readonly a: SetupOut
+  readonly b: SetupOut
+}
 
 /** Pairs shown for each thing they differ in. */
 const OF_EACH = 2
@@ -11,8 +15,11 @@ const OF_EACH = 2
  * Fair pairs among set-ups, the likeliest first: same in all but one of colour, size, depth, speed and action.
  * Other depth with the same everything else is left to the rod tip and the count-down, not to another lure.
  */
-export function fairPairs(setups: readonly SetupOut[], profileOf: (lureId: string) => LureProfile | undefined): readonly FairPair[] {
-  const known = setups.flatMap((setup) => {
+export function fairPairs(
+  setups: readonly SetupOut[],
+  profileOf: (lureId: string) => LureProfile | undefined,
+): readonly FairPair[] {
+  const known = setups.flatMap(setup => {
     const profile = profileOf(setup.lureId)
     return profile ? [{ setup, family: profile.lure.family, traits: traitsOf(profile, setup.presentation) }] : []
   })

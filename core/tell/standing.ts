@@ -9,8 +9,13 @@ const apart = (a: number, b: number) => Math.max(a / b, b / a)
 
 /** The same bait in another colour or nearly the same size. */
 export function isSister({ profile: a }: Candidate, { profile: b }: Candidate): boolean {
-  return a.lure.family === b.lure.family && (a.lure.style ?? null) === (b.lure.style ?? null) && a.typical === b.typical
-    && apart(a.lengthMm.value, b.lengthMm.value) <= SISTER_LENGTH && apart(a.weightG.value, b.weightG.value) <= SISTER_WEIGHT
+  return (
+    a.lure.family === b.lure.family &&
+    (a.lure.style ?? null) === (b.lure.style ?? null) &&
+    a.typical === b.typical &&
+    apart(a.lengthMm.value, b.lengthMm.value) <= SISTER_LENGTH &&
+    apart(a.weightG.value, b.weightG.value) <= SISTER_WEIGHT
+  )
 }
 
 /** How alike the dresses of one bait are to the chooser: 1 as different as two baits, 0 one and the same (nested logit, McFadden 1978). Assumed. */

@@ -12,10 +12,18 @@ import { round } from './explain'
 import { hookOf } from './hook'
 import type { PresentationOut, SetupOut } from './output'
 
-export interface TieOnScene { readonly ask: Ask, readonly waterDensity: number, readonly parts: readonly Part[], readonly system: UnitSystem }
+export interface TieOnScene {
+  readonly ask: Ask
+  readonly waterDensity: number
+  readonly parts: readonly Part[]
+  readonly system: UnitSystem
+}
 
 /** Everything about tying it on and fishing it, in the contract's form; scores and reasons are added by the caller. */
-export function tieOn(candidate: Candidate, { ask, waterDensity, parts, system }: TieOnScene): Omit<SetupOut, 'score' | 'share' | 'standing' | 'sisters' | 'ways' | 'confidence' | 'axes' | 'reasons' | 'against'> {
+export function tieOn(
+  candidate: Candidate,
+  { ask, waterDensity, parts, system }: TieOnScene,
+): Omit<SetupOut, 'score' | 'share' | 'standing' | 'sisters' | 'ways' | 'confidence' | 'axes' | 'reasons' | 'against'> {
   const { profile, technique, trailer, outfit, totalG } = candidate
   const { lure } = profile
   const trailerHook = takesTrailerHook(candidate, ask)
@@ -40,7 +48,17 @@ export function tieOn(candidate: Candidate, { ask, waterDensity, parts, system }
   }
 }
 
-const EXPOSED_COVER: readonly string[] = ['grass', 'pads', 'reeds', 'kelp', 'wood', 'brush', 'mangrove', 'boulders', 'rock']
+const EXPOSED_COVER: readonly string[] = [
+  'grass',
+  'pads',
+  'reeds',
+  'kelp',
+  'wood',
+  'brush',
+  'mangrove',
+  'boulders',
+  'rock',
+]
 
 /** Trailer hook: in open water only, never round cover (trade §6); the school says whether always or only for short bites. */
 function takesTrailerHook({ profile: { lure } }: Candidate, { reading, schools }: Ask): boolean {
@@ -49,17 +67,26 @@ function takesTrailerHook({ profile: { lure } }: Candidate, { reading, schools }
   return schools.trailerHook === 'open-water' || reading.shortStrikes
 }
 
-function presentationOf(candidate: Candidate, { ask, waterDensity, system }: Pick<TieOnScene, 'ask' | 'waterDensity' | 'system'>, next: string): PresentationOut {
+function presentationOf(
+  candidate: Candidate,
+  { ask, waterDensity, system }: Pick<TieOnScene, 'ask' | 'waterDensity' | 'system'>,
+  next: string,
+): PresentationOut {
   const { technique, outfit, placement, cadence, pauseS } = candidate
   const { castM, speedMs } = placement
   const row = CADENCE_TABLE[cadence]
   const fall = fallSpeed(candidate, waterDensity).value
-  const countsDown = technique.mode !== 'troll' && technique.control !== 'surface' && technique.control !== 'dive' && fall > 0
+  const countsDown =
+    technique.mode !== 'troll' && technique.control !== 'surface' && technique.control !== 'dive' && fall > 0
   const countdownS = countsDown ? Math.round(placement.letDownM / fall) : null
-  const turnsPerS = outfit?.pickUpM ? round(reelSpeed({ speedMs, currentMs: alongCast(ask.reading) }) / outfit.pickUpM) : null
+  const turnsPerS = outfit?.pickUpM
+    ? round(reelSpeed({ speedMs, currentMs: alongCast(ask.reading) }) / outfit.pickUpM)
+    : null
   const depth = formatQuantity('depth', placement.letDownM, { system })
   const values: Record<string, string> = {
-    countdownS: String(countdownS ?? 0), pauseS: String(pauseS ?? 0), depthM: depth,
+    countdownS: String(countdownS ?? 0),
+    pauseS: String(pauseS ?? 0),
+    depthM: depth,
     speedMs: formatQuantity('speed', speedMs, { system }),
     turnsPerS: turnsPerS === null ? 'a few' : turnsPerS.toFixed(1),
   }
@@ -94,8 +121,10 @@ function tipText({ technique, placement }: Candidate, system: UnitSystem): strin
   const { tipM, depthM, deepestM, lineOutM } = placement
   const metres = (value: number) => formatQuantity('depth', value, { system })
   if (technique.mode === 'troll') return ` ${metres(lineOutM ?? 0)} of line out: it runs at ${metres(depthM)}.`
-  if (placement.dropLeaderM != null && technique.rig.startsWith('drop-shot')) return ` Hook ${metres(placement.dropLeaderM)} above the weight: it stands ${metres(placement.leaderHeightM ?? 0)} over the bottom.`
-  if (technique.control === 'count-down' && tipM >= HIGH_TIP_M) return ` Rod tip high (${metres(tipM)}): it sinks faster than it is wound.`
+  if (placement.dropLeaderM != null && technique.rig.startsWith('drop-shot'))
+    return ` Hook ${metres(placement.dropLeaderM)} above the weight: it stands ${metres(placement.leaderHeightM ?? 0)} over the bottom.`
+  if (technique.control === 'count-down' && tipM >= HIGH_TIP_M)
+    return ` Rod tip high (${metres(tipM)}): it sinks faster than it is wound.`
   if (technique.control !== 'dive') return ''
   const where = tipM < HALF_UP_M ? 'low' : tipM < HIGH_TIP_M ? 'half up' : 'high'
   return ` Rod tip ${where} (${metres(tipM)}): it runs to ${metres(deepestM)}.`
@@ -110,22 +139,38 @@ function setupCautions(candidate: Candidate, { reading }: Ask, parts: readonly P
   const cautions: string[] = []
   if (!outfit) cautions.push('No outfit is known: rod, line and cast are assumed.')
   if (technique.adds !== 'nothing' && added.part === null && !added.spoon)
-    cautions.push(`No suitable ${technique.adds === 'head' ? 'head' : technique.adds === 'weighted-hook' ? 'weighted hook' : 'sinker'} among your parts: ${formatQuantity('weight', added.grams, { system })} is assumed.`)
+    cautions.push(
+      `No suitable ${technique.adds === 'head' ? 'head' : technique.adds === 'weighted-hook' ? 'weighted hook' : 'sinker'} among your parts: ${formatQuantity('weight', added.grams, { system })} is assumed.`,
+    )
   if (SPECIES_TABLE[reading.species].toothy === 'yes' && !isBiteProof(outfit?.outfit.leader))
-    cautions.push('Toothy fish: tie in a bite-proof leader (wire, or fluorocarbon of 0.7 mm and more); it changes a small plug’s action, so check it.')
+    cautions.push(
+      'Toothy fish: tie in a bite-proof leader (wire, or fluorocarbon of 0.7 mm and more); it changes a small plug’s action, so check it.',
+    )
   if (SPECIES_TABLE[reading.species].toothy === 'yes' && outfit && isBiteProof(outfit.outfit.leader)) {
     const { material, testKg, diameterMm } = outfit.outfit.leader!
-    cautions.push(`Toothy fish: your bite-proof leader (${[material, testKg == null ? '' : formatQuantity('strength', testKg, { system }), diameterMm == null ? '' : formatQuantity('diameter', diameterMm, { system })].filter(Boolean).join(', ')}) stays on; check a small plug’s action with the leader, it is stiff and adds weight.`)
+    cautions.push(
+      `Toothy fish: your bite-proof leader (${[material, testKg == null ? '' : formatQuantity('strength', testKg, { system }), diameterMm == null ? '' : formatQuantity('diameter', diameterMm, { system })].filter(Boolean).join(', ')}) stays on; check a small plug’s action with the leader, it is stiff and adds weight.`,
+    )
   }
-  if (SPECIES_TABLE[reading.species].toothy === 'light') cautions.push('Their teeth fray thin leaders: look it over after every fish, a light wire where they bite it off.')
-  if (candidate.placement.gear) cautions.push(`On the line alone it stays above the fish: a trolling weight, a diving plane or a downrigger takes it to ${formatQuantity('depth', candidate.placement.depthM, { system })}.`)
+  if (SPECIES_TABLE[reading.species].toothy === 'light')
+    cautions.push('Their teeth fray thin leaders: look it over after every fish, a light wire where they bite it off.')
+  if (candidate.placement.gear)
+    cautions.push(
+      `On the line alone it stays above the fish: a trolling weight, a diving plane or a downrigger takes it to ${formatQuantity('depth', candidate.placement.depthM, { system })}.`,
+    )
   if (technique.mode === 'troll') cautions.push('Trolling: keep a lookout for logs and boats, kill switch on.')
-  if (profile.lure.family === 'umbrella-rig') cautions.push('Several hooks: the number of hooks or lures is often limited, check the local rules.')
+  if (profile.lure.family === 'umbrella-rig')
+    cautions.push('Several hooks: the number of hooks or lures is often limited, check the local rules.')
   cautions.push(...weakHardware(candidate, parts, system))
   if (totalG >= HEAVY_G) cautions.push('Heavy on the cast: eye protection, and look behind you.')
   const trebles = profile.hooks.value.some(h => h.kind.startsWith('treble'))
-  if (trebles && reading.sky === 'night' && reading.from !== 'boat') cautions.push('Trebles at night: never loose on a rock; pliers at hand.')
-  if (trebles && reading.cover.some(c => SNAGS.includes(c))) cautions.push('Snags: do not yank toward yourself; line round a stick, not round the hand; eye protection when ripping free.')
-  if (added.part?.material === 'lead') cautions.push('Lead: wash your hands; many waters restrict it, tungsten or steel do the same.')
+  if (trebles && reading.sky === 'night' && reading.from !== 'boat')
+    cautions.push('Trebles at night: never loose on a rock; pliers at hand.')
+  if (trebles && reading.cover.some(c => SNAGS.includes(c)))
+    cautions.push(
+      'Snags: do not yank toward yourself; line round a stick, not round the hand; eye protection when ripping free.',
+    )
+  if (added.part?.material === 'lead')
+    cautions.push('Lead: wash your hands; many waters restrict it, tungsten or steel do the same.')
   return cautions
 }

@@ -1,5 +1,17 @@
 /** The quantities an angler types, each with the unit in which files and `core/tackle` keep it. */
-export type Dimension = 'weight' | 'length' | 'depth' | 'diameter' | 'temperature' | 'difference' | 'speed' | 'sink' | 'strength' | 'volume' | 'salinity' | 'share'
+export type Dimension =
+  | 'weight'
+  | 'length'
+  | 'depth'
+  | 'diameter'
+  | 'temperature'
+  | 'difference'
+  | 'speed'
+  | 'sink'
+  | 'strength'
+  | 'volume'
+  | 'salinity'
+  | 'share'
 
 export type UnitSystem = 'metric' | 'imperial' | 'mixed'
 
@@ -21,7 +33,12 @@ const MILE_PER_HOUR_MS = 0.44704
 const KNOT_MS = 1852 / 3600
 const US_QUART_L = 0.946352946
 
-const unit = (symbol: string, factor: number, spellings: string[], offset = 0): Unit => ({ symbol, factor, offset, spellings })
+const unit = (symbol: string, factor: number, spellings: string[], offset = 0): Unit => ({
+  symbol,
+  factor,
+  offset,
+  spellings,
+})
 
 /** First unit = the kept one, taken when a number stands alone. */
 export const DIMENSIONS: Record<Dimension, readonly Unit[]> = {
@@ -36,27 +53,18 @@ export const DIMENSIONS: Record<Dimension, readonly Unit[]> = {
     unit('cm', 10, ['cm']),
     unit('m', 1000, ['m']),
     unit('in', INCH_MM, ['in', '"', '″', 'inch', 'inches']),
-    unit('ft', FOOT_M * 1000, ['ft', '\'', '′', 'feet', 'foot']),
+    unit('ft', FOOT_M * 1000, ['ft', "'", '′', 'feet', 'foot']),
   ],
   depth: [
     unit('m', 1, ['m', 'metre', 'metres', 'meter', 'meters']),
     unit('cm', 0.01, ['cm']),
-    unit('ft', FOOT_M, ['ft', '\'', '′', 'feet', 'foot']),
+    unit('ft', FOOT_M, ['ft', "'", '′', 'feet', 'foot']),
     unit('in', INCH_MM / 1000, ['in', '"', '″']),
   ],
-  diameter: [
-    unit('mm', 1, ['mm']),
-    unit('in', INCH_MM, ['in', '"', '″']),
-  ],
-  temperature: [
-    unit('°C', 1, ['c', '°c', 'degc']),
-    unit('°F', 5 / 9, ['f', '°f', 'degf'], -160 / 9),
-  ],
+  diameter: [unit('mm', 1, ['mm']), unit('in', INCH_MM, ['in', '"', '″'])],
+  temperature: [unit('°C', 1, ['c', '°c', 'degc']), unit('°F', 5 / 9, ['f', '°f', 'degf'], -160 / 9)],
   /** Between two temperatures. */
-  difference: [
-    unit('°C', 1, ['c', '°c', 'k']),
-    unit('°F', 5 / 9, ['f', '°f']),
-  ],
+  difference: [unit('°C', 1, ['c', '°c', 'k']), unit('°F', 5 / 9, ['f', '°f'])],
   speed: [
     unit('m/s', 1, ['m/s', 'ms']),
     unit('km/h', 1 / 3.6, ['km/h', 'kmh', 'kph']),

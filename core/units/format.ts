@@ -3,7 +3,24 @@ import { type Dimension, shownUnit, toUnit, type UnitSystem } from './dimension'
 
 /** Decimals that a figure of this dimension deserves in each unit; more would claim what nobody measured. */
 const DECIMALS: Record<string, number> = {
-  'g': 1, 'oz': 2, 'mm': 0, 'in': 1, 'm': 1, 'ft': 0, '°C': 1, '°F': 0, 'm/s': 2, 'mph': 1, 'kg': 1, 'lb': 0, 'psu': 0, '%': 0, 'cm/s': 1, 'ft/s': 2, 'L': 2, 'qt': 1,
+  'g': 1,
+  'oz': 2,
+  'mm': 0,
+  'in': 1,
+  'm': 1,
+  'ft': 0,
+  '°C': 1,
+  '°F': 0,
+  'm/s': 2,
+  'mph': 1,
+  'kg': 1,
+  'lb': 0,
+  'psu': 0,
+  '%': 0,
+  'cm/s': 1,
+  'ft/s': 2,
+  'L': 2,
+  'qt': 1,
 }
 
 /** Lure weights are printed in 32nds below 1/8 oz and in 16ths above (common practice, no source). */
@@ -17,7 +34,11 @@ export interface FormatOptions {
 }
 
 /** The figure alone, in the unit that `system` shows: `10.6`, `3/8`. */
-export function formatNumber(dimension: Dimension, value: number, { system = 'metric', decimals }: FormatOptions = {}): string {
+export function formatNumber(
+  dimension: Dimension,
+  value: number,
+  { system = 'metric', decimals }: FormatOptions = {},
+): string {
   const unit = shownUnit(dimension, system)
   const shown = toUnit(value, unit)
   if (unit.symbol === 'oz' && decimals === undefined) {

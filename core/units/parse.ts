@@ -2,14 +2,22 @@ import Fraction from 'fraction.js'
 import { type Dimension, DIMENSIONS, fromUnit, shownUnit, type Unit, type UnitSystem } from './dimension'
 import { formatQuantity } from './format'
 
-export type Parsed = { readonly ok: true, readonly value: number } | { readonly ok: false, readonly message: string }
+export type Parsed = { readonly ok: true; readonly value: number } | { readonly ok: false; readonly message: string }
 
 /** A number as typed: `12`, `10.5`, `10,5`, `3/8`, `1 1/4`, `1-1/4`, `½`. */
 const NUMBER = String.raw`[-+]?(?:\d+[ -]\d+/\d+|\d+/\d+|\d+(?:[.,]\d+)?|[.,]\d+)`
 const ONE = new RegExp(`^(${NUMBER})\\s*(.*)$`)
 const FEET_AND_INCHES = new RegExp(String.raw`^(\d+)\s*(?:'|′|ft|feet)\s*(${NUMBER})\s*(?:"|″|in|inch|inches)?$`)
 
-const VULGAR: Record<string, string> = { '½': '1/2', '¼': '1/4', '¾': '3/4', '⅛': '1/8', '⅜': '3/8', '⅝': '5/8', '⅞': '7/8' }
+const VULGAR: Record<string, string> = {
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+}
 
 /**
  * Reads a quantity as an angler writes it (`3/8 oz`, `10,5 g`, `58F`, `4'6"`, `1 1/4 oz`) into the dimension's kept unit
@@ -41,7 +49,9 @@ export function parseQuantity(dimension: Dimension, typed: string, system: UnitS
 }
 
 function normalise(typed: string): string {
-  return typed.trim().toLowerCase()
+  return typed
+    .trim()
+    .toLowerCase()
     .replace(/(\d)\s*([½¼¾⅛⅜⅝⅞])/g, (_, whole: string, vulgar: string) => `${whole} ${VULGAR[vulgar]}`)
     .replace(/[½¼¾⅛⅜⅝⅞]/g, vulgar => VULGAR[vulgar]!)
     .replace('−', '-')
@@ -68,23 +78,39 @@ export interface QuantityRange {
 }
 
 export type QuantityTyped =
-  | { readonly ok: true, readonly value: number | null, readonly understood: string, readonly doubt: string | null }
-  | { readonly ok: false, readonly message: string }
+  | { readonly ok: true; readonly value: number | null; readonly understood: string; readonly doubt: string | null }
+  | { readonly ok: false; readonly message: string }
 
 /**
  * One quantity as it stands in a field named `label`: read, held against what is possible, and told back in the system in use, so that the angler sees what was understood.
  * An empty field is `null`: not known. A sign is never dropped: a value below `min` (0 when absent) is refused.
  */
-export function takeQuantity(label: string, dimension: Dimension, typed: string, system: UnitSystem, { min = dimension === 'temperature' ? -Infinity : 0, max = Infinity, likely }: QuantityRange = {}): QuantityTyped {
+export function takeQuantity(
+  label: string,
+  dimension: Dimension,
+  typed: string,
+  system: UnitSystem,
+  { min = dimension === 'temperature' ? -Infinity : 0, max = Infinity, likely }: QuantityRange = {},
+): QuantityTyped {
   if (typed.trim() === '') return { ok: true, value: null, understood: '', doubt: null }
   const parsed = parseQuantity(dimension, typed, system)
   if (!parsed.ok) return { ok: false, message: `${label}: ${parsed.message}` }
   const { value } = parsed
   const show = (kept: number) => formatQuantity(dimension, kept, { system })
   if (value < min || value > max) {
-    const range = max === Infinity ? `${show(min)} or more` : min === -Infinity ? `${show(max)} or less` : `${show(min)} to ${show(max)}`
+    const range =
+      max === Infinity
+        ? `${show(min)} or more`
+        : min === -Infinity
+          ? `${show(max)} or less`
+          : `${show(min)} to ${show(max)}`
     return { ok: false, message: `${label}: ${typed.trim()} is not possible here; give ${range}` }
   }
   const isOdd = likely !== undefined && (value < likely[0] || value > likely[1])
-  return { ok: true, value, understood: show(value), doubt: isOdd ? `${label}: ${show(value)}? That is unusual; leave it once more to keep it` : null }
+  return {
+    ok: true,
+    value,
+    understood: show(value),
+    doubt: isOdd ? `${label}: ${show(value)}? That is unusual; leave it once more to keep it` : null,
+  }
 }

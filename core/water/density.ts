@@ -14,7 +14,8 @@ export function waterDensity(temperatureC: number, salinityPsu = 0): number {
   requireWater('waterDensity', temperatureC, salinityPsu)
   const T = temperatureC
   const S = salinityPsu
-  const pure = 999.842594 + T * (6.793952e-2 + T * (-9.09529e-3 + T * (1.001685e-4 + T * (-1.120083e-6 + T * 6.536332e-9))))
+  const pure =
+    999.842594 + T * (6.793952e-2 + T * (-9.09529e-3 + T * (1.001685e-4 + T * (-1.120083e-6 + T * 6.536332e-9))))
   const A = 8.24493e-1 + T * (-4.0899e-3 + T * (7.6438e-5 + T * (-8.2467e-7 + T * 5.3875e-9)))
   const B = -5.72466e-3 + T * (1.0227e-4 + T * -1.6546e-6)
   const C = 4.8314e-4

@@ -4,11 +4,19 @@ import { waterViscosity } from './viscosity'
 
 describe('waterDensity', () => {
   // UNESCO technical papers in marine science 44 (1983), check values at one atmosphere.
-  it.each([[35, 5, 1027.67547], [35, 25, 1023.34306], [0, 5, 999.96675], [0, 25, 997.04796]])('S=%d T=%d → %d kg/m³', (salinity, temperature, density) => {
+  it.each([
+    [35, 5, 1027.67547],
+    [35, 25, 1023.34306],
+    [0, 5, 999.96675],
+    [0, 25, 997.04796],
+  ])('S=%d T=%d → %d kg/m³', (salinity, temperature, density) => {
     expect(Math.abs(waterDensity(temperature, salinity) - density)).toBeLessThan(1e-4)
   })
   // CRC Handbook of Chemistry and Physics.
-  it.each([[0, 999.84], [20, 998.20]])('fresh at %d °C → %d kg/m³', (temperature, density) => {
+  it.each([
+    [0, 999.84],
+    [20, 998.2],
+  ])('fresh at %d °C → %d kg/m³', (temperature, density) => {
     expect(Math.abs(waterDensity(temperature) - density)).toBeLessThan(0.01)
   })
   it('is greatest near 3.98 °C: 999.97 kg/m³ (CRC)', () => {
@@ -25,8 +33,14 @@ describe('waterDensity', () => {
 
 describe('waterViscosity', () => {
   // IAPWS values for liquid water at 0.1 MPa, mPa·s.
-  it.each([[0, 1.792], [10, 1.306], [20, 1.002], [25, 0.890], [30, 0.797]])('fresh at %d °C → %d mPa·s', (temperature, viscosity) => {
-    expect(Math.abs(waterViscosity(temperature) * 1000 / viscosity - 1)).toBeLessThan(0.003)
+  it.each([
+    [0, 1.792],
+    [10, 1.306],
+    [20, 1.002],
+    [25, 0.89],
+    [30, 0.797],
+  ])('fresh at %d °C → %d mPa·s', (temperature, viscosity) => {
+    expect(Math.abs((waterViscosity(temperature) * 1000) / viscosity - 1)).toBeLessThan(0.003)
   })
   it('sea water is thicker than fresh', () => expect(waterViscosity(15, 35)).toBeGreaterThan(waterViscosity(15)))
 })

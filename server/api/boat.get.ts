@@ -6,7 +6,10 @@ const PACE = { everyMs: 1000, longestS: 3600 }
 const SEED = 7
 
 /** A simulated boat feed as server-sent events: `{ "sentences": ["$GPRMC…"], "simulated": true }`, NMEA 0183, once a second. */
-export default defineEventHandler((event) => {
+export default defineEventHandler(event => {
   const random = seededRandom(SEED)
-  return streamEvery(event, PACE, seconds => ({ sentences: boatSentences(seconds, new Date(), random), simulated: true }))
+  return streamEvery(event, PACE, seconds => ({
+    sentences: boatSentences(seconds, new Date(), random),
+    simulated: true,
+  }))
 })

@@ -10,7 +10,8 @@ const BANK_EVERY_M = 140
 const WATER_C = 12.4
 
 const two = (n: number) => String(Math.floor(n)).padStart(2, '0')
-const angle = (degrees: number, width: number) => `${String(Math.floor(degrees)).padStart(width, '0')}${((degrees % 1) * 60).toFixed(4).padStart(7, '0')}`
+const angle = (degrees: number, width: number) =>
+  `${String(Math.floor(degrees)).padStart(width, '0')}${((degrees % 1) * 60).toFixed(4).padStart(7, '0')}`
 
 /** The sentences that its instruments send in one second. `at`: the time they tell. */
 export function boatSentences(seconds: number, at: Date, random: () => number): string[] {

@@ -9,7 +9,11 @@ const AT = new Date('2026-05-06T06:40:12Z')
 describe('the simulated feeds', () => {
   it('the boat speaks sound NMEA that says where, when, how deep, how warm and how fast', () => {
     const random = seededRandom(1)
-    const { last, counts } = parseNmea(Array.from({ length: 60 }, (_, s) => boatSentences(s, AT, random)).flat().join('\n'))
+    const { last, counts } = parseNmea(
+      Array.from({ length: 60 }, (_, s) => boatSentences(s, AT, random))
+        .flat()
+        .join('\n'),
+    )
     expect(counts).toEqual({ sentences: 240, badChecksum: 0, unknown: 0, broken: 0 })
     expect(last.at).toBe('2026-05-06T06:40:12Z')
     expect(last.latitude!).toBeGreaterThan(58.4)

@@ -23,7 +23,8 @@ describe('the simulated forecast', () => {
     }
   })
   it('summer water is warmer than winter water, on both halves of the globe', () => {
-    const mean = (date: string, latitude: number) => forecastFor(date, latitude, 0).hours.reduce((s, h) => s + h.waterC, 0) / 24
+    const mean = (date: string, latitude: number) =>
+      forecastFor(date, latitude, 0).hours.reduce((s, h) => s + h.waterC, 0) / 24
     expect(mean('2026-08-08', 55)).toBeGreaterThan(mean('2026-02-08', 55) + 8)
     expect(mean('2026-02-08', -40)).toBeGreaterThan(mean('2026-08-08', -40) + 8)
   })

@@ -1,5 +1,12 @@
 /** What the simulated gauge of an invented river mouth says; a day's swing in temperature, a slow fall of the level. All invented. */
-export interface GaugeReading { readonly at: string, readonly temperatureC: number, readonly flowM3S: number, readonly levelM: number, readonly visibilityM: number, readonly simulated: true }
+export interface GaugeReading {
+  readonly at: string
+  readonly temperatureC: number
+  readonly flowM3S: number
+  readonly levelM: number
+  readonly visibilityM: number
+  readonly simulated: true
+}
 
 const MEAN_C = 12
 const SWING_C = 1.2

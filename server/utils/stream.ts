@@ -17,7 +17,11 @@ export function takeLine(): (() => void) | null {
  * Sends what `next` gives as server-sent events, the first at once, until the page goes or the time is up: a forgotten page does not hold the line for ever.
  * `seconds`: since the beginning. Errors: 429 when too many lines are open.
  */
-export async function streamEvery(event: Parameters<typeof getQuery>[0], { everyMs, longestS }: { readonly everyMs: number, readonly longestS: number }, next: (seconds: number) => unknown): Promise<void> {
+export async function streamEvery(
+  event: Parameters<typeof getQuery>[0],
+  { everyMs, longestS }: { readonly everyMs: number; readonly longestS: number },
+  next: (seconds: number) => unknown,
+): Promise<void> {
   const giveBack = takeLine()
   if (!giveBack) throw createError({ statusCode: 429, statusMessage: 'Too many lines are open' })
   const stream = createEventStream(event)

@@ -7,7 +7,13 @@ export function bigBox(count: number): Box {
   const lures = Array.from({ length: count }, (_, i) => {
     const lure = base.lures[i % base.lures.length]!
     const step = 1 + ((i * 7919) % 101) / 400
-    return { ...lure, id: `b${i}`, lengthMm: (lure.lengthMm ?? 80) * step, weightG: (lure.weightG ?? 10) * step, role: i % 10 === 0 ? 'both' as const : lure.role }
+    return {
+      ...lure,
+      id: `b${i}`,
+      lengthMm: (lure.lengthMm ?? 80) * step,
+      weightG: (lure.weightG ?? 10) * step,
+      role: i % 10 === 0 ? ('both' as const) : lure.role,
+    }
   })
   const outfits = [...base.outfits, ...base.outfits.map((o, i) => ({ ...o, id: `x${i}` }))].slice(0, 6)
   return { lures, parts: base.parts, outfits, tests: base.tests, trips: [] } as unknown as Box

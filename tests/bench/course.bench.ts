@@ -16,6 +16,11 @@ describe('the column', () => {
     courseOf(woundIn)
   })
   bench('ways 0.3 m deeper for it', () => {
-    waysToChange(woundIn, 0.3, { lines: [{ outfitId: 'o', diameterMm: 0.15 }], plugs: [], weightsG: [5, 7, 10], weightG: 7 })
+    waysToChange(woundIn, 0.3, {
+      lines: [{ outfitId: 'o', diameterMm: 0.15 }],
+      plugs: [],
+      weightsG: [5, 7, 10],
+      weightG: 7,
+    })
   })
 })

@@ -20,7 +20,10 @@ import { bigBox } from './big-box'
 
 /** Writes docs/performance.md: `npm run performance`. All in one run on one machine, so that the ratios mean something. */
 const reading = given as Reading
-interface Timed { readonly best: number, readonly median: number }
+interface Timed {
+  readonly best: number
+  readonly median: number
+}
 async function timed(times: number, work: () => unknown): Promise<Timed> {
   await work()
   const taken: number[] = []
@@ -34,7 +37,10 @@ async function timed(times: number, work: () => unknown): Promise<Timed> {
 }
 const rows: string[] = []
 const ms = (value: number) => (value < 10 ? value.toFixed(2) : Math.round(value).toString())
-const row = (what: string, { best, median }: Timed, limit: number | null) => rows.push(`| ${what} | ${ms(best)} | ${ms(median)} | ${limit ?? '–'} | ${limit === null ? '' : median <= limit ? 'within' : '**over**'} |`)
+const row = (what: string, { best, median }: Timed, limit: number | null) =>
+  rows.push(
+    `| ${what} | ${ms(best)} | ${ms(median)} | ${limit ?? '–'} | ${limit === null ? '' : median <= limit ? 'within' : '**over**'} |`,
+  )
 
 // Re-ranking
 const small = prepareBox(bigBox(1000))
@@ -44,27 +50,66 @@ row('the same, 5,000 lures', await timed(9, () => rank(large, askOf(reading))), 
 
 // Light and courses
 const paints = Array.from({ length: 30 }, (_, i) => `#${((i * 0x2f3a51) % 0xffffff).toString(16).padStart(6, '0')}`)
-row('light scores, 30 colours × 12 depths', await timed(15, () => {
-  for (let depth = 1; depth <= 12; depth++) {
-    const judge = colourJudge({ visibilityM: 1.5, stain: 'green', depthM: depth / 2, sunAltitudeDeg: 45, sky: 'sun', moonFraction: 0, species: 'brown-trout', zone: 'mid', prey: DEFAULT_PREY })
-    for (const side of paints) judge.look({ colours: { side, back: side, belly: side }, family: 'crankbait', actionStyle: 'wobble' })
-  }
-}), 80)
+row(
+  'light scores, 30 colours × 12 depths',
+  await timed(15, () => {
+    for (let depth = 1; depth <= 12; depth++) {
+      const judge = colourJudge({
+        visibilityM: 1.5,
+        stain: 'green',
+        depthM: depth / 2,
+        sunAltitudeDeg: 45,
+        sky: 'sun',
+        moonFraction: 0,
+        species: 'brown-trout',
+        zone: 'mid',
+        prey: DEFAULT_PREY,
+      })
+      for (const side of paints)
+        judge.look({ colours: { side, back: side, belly: side }, family: 'crankbait', actionStyle: 'wobble' })
+    }
+  }),
+  80,
+)
 const some = prepareBox(bigBox(200))
 const ranking = rank(some, askOf(reading))
-const wound = [...presentedSetups(ranking, explainRanking(some, ranking, { top: 30 }).setups).values()].find(p => p.control === 'count-down' && p.mode === 'cast')!
+const wound = [...presentedSetups(ranking, explainRanking(some, ranking, { top: 30 }).setups).values()].find(
+  p => p.control === 'count-down' && p.mode === 'cast',
+)!
 row('one path of a bait wound in', await timed(40, () => courseOf(wound)), 5)
 
 // The log
 const base = demo.trips as unknown as Trip[]
 const trips: Trip[] = Array.from({ length: 1000 }, (_, i) => {
   const trip = base[i % base.length]!
-  return { ...trip, id: `${trip.id}-${i}`, stints: trip.stints!.slice(0, 4).map(s => ({ ...s, id: `${s.id}-${i}`, events: Array.from({ length: 5 }, (__, e) => ({ id: `${s.id}-${i}-${e}`, kind: e % 3 ? 'hit' as const : 'landed' as const })) })) }
+  return {
+    ...trip,
+    id: `${trip.id}-${i}`,
+    stints: trip
+      .stints!.slice(0, 4)
+      .map(s => ({
+        ...s,
+        id: `${s.id}-${i}`,
+        events: Array.from({ length: 5 }, (__, e) => ({
+          id: `${s.id}-${i}-${e}`,
+          kind: e % 3 ? ('hit' as const) : ('landed' as const),
+        })),
+      })),
+  }
 })
 const logged = prepareBox({ ...demo, trips } as unknown as Box)
 const stretches = stretchesOf(logged)
 row('a log of 20,000 events opened', await timed(9, () => stretchesOf(logged)), 1000)
-row('its charts: rates by lure and light, colour by visibility, season by temperature', await timed(9, () => [ratesBy(stretches, 'lure', { of: 'contacts', per: 'hour' }), ratesBy(stretches, 'light', { of: 'contacts', per: 'hour' }), ratesByTwo(stretches, 'colour', 'clarity', 'contacts'), ratesByTwo(stretches, 'temperature', 'season', 'contacts')]), 300)
+row(
+  'its charts: rates by lure and light, colour by visibility, season by temperature',
+  await timed(9, () => [
+    ratesBy(stretches, 'lure', { of: 'contacts', per: 'hour' }),
+    ratesBy(stretches, 'light', { of: 'contacts', per: 'hour' }),
+    ratesByTwo(stretches, 'colour', 'clarity', 'contacts'),
+    ratesByTwo(stretches, 'temperature', 'season', 'contacts'),
+  ]),
+  300,
+)
 
 // Rules, against a general-purpose rules package fed the same conditions as yes or no (a ramp holds from its middle)
 const features = askOf(reading).features
@@ -72,26 +117,73 @@ const mine = await timed(40, () => RULES.filter(rule => jointMembership(rule.whe
 const engine = new Engine([], { allowUndefinedFacts: true })
 for (const rule of RULES) {
   engine.addRule({
-    conditions: { all: rule.when.map(condition => ('zeroAt' in condition
-      ? { fact: condition.feature, operator: condition.oneAt > condition.zeroAt ? 'greaterThanInclusive' : 'lessThanInclusive', value: (condition.zeroAt + condition.oneAt) / 2 }
-      : { any: ('any' in condition ? condition.any : condition.none).map(id => ({ fact: `${condition.feature}.${id}`, operator: 'any' in condition ? 'greaterThanInclusive' : 'lessThan', value: 0.5 })) })) },
+    conditions: {
+      all: rule.when.map(condition =>
+        'zeroAt' in condition
+          ? {
+              fact: condition.feature,
+              operator: condition.oneAt > condition.zeroAt ? 'greaterThanInclusive' : 'lessThanInclusive',
+              value: (condition.zeroAt + condition.oneAt) / 2,
+            }
+          : {
+              any: ('any' in condition ? condition.any : condition.none).map(id => ({
+                fact: `${condition.feature}.${id}`,
+                operator: 'any' in condition ? 'greaterThanInclusive' : 'lessThan',
+                value: 0.5,
+              })),
+            },
+      ),
+    },
     event: { type: rule.id },
   } as ConstructorParameters<typeof import('json-rules-engine').Rule>[0] as never)
 }
-const facts = { ...features.numbers, ...Object.fromEntries(Object.entries(features.sets).flatMap(([feature, shares]) => Object.entries(shares as Record<string, number>).map(([id, share]) => [`${feature}.${id}`, share]))) }
+const facts = {
+  ...features.numbers,
+  ...Object.fromEntries(
+    Object.entries(features.sets).flatMap(([feature, shares]) =>
+      Object.entries(shares as Record<string, number>).map(([id, share]) => [`${feature}.${id}`, share]),
+    ),
+  ),
+}
 const theirs = await timed(15, () => engine.run(facts))
 const held = RULES.filter(rule => jointMembership(rule.when, features) >= 0.5).length
 const heldThere = (await engine.run(facts)).events.length
 
 // The planner
 const highs = await loadHighs()
-const readings = Array.from({ length: 12 }, (_, i) => ({ name: `r${i}`, weight: 1 + (i % 3) / 3, reading: { ...reading, temperatureC: 9 + (i % 5), visibilityM: 0.6 + 0.25 * i, sky: (['sun', 'overcast', 'broken'] as const)[i % 3]!, fishFromM: 0.5 + (i % 4) * 0.3, fishToM: 2 + (i % 4) * 0.5, bottomM: 4.5, mood: (['neutral', 'aggressive', 'lethargic'] as const)[i % 3]! } }))
+const readings = Array.from({ length: 12 }, (_, i) => ({
+  name: `r${i}`,
+  weight: 1 + (i % 3) / 3,
+  reading: {
+    ...reading,
+    temperatureC: 9 + (i % 5),
+    visibilityM: 0.6 + 0.25 * i,
+    sky: (['sun', 'overcast', 'broken'] as const)[i % 3]!,
+    fishFromM: 0.5 + (i % 4) * 0.3,
+    fishToM: 2 + (i % 4) * 0.5,
+    bottomM: 4.5,
+    mood: (['neutral', 'aggressive', 'lethargic'] as const)[i % 3]!,
+  },
+}))
 const plans: string[] = []
-for (const [count, lures, proofS] of [[300, 20, 30], [1000, 30, 30]] as const) {
+for (const [count, lures, proofS] of [
+  [300, 20, 30],
+  [1000, 30, 30],
+] as const) {
   const box = prepareBox(bigBox(count))
   const clock = () => performance.now()
   const began = clock()
-  const problem = finished(packProblem(box, { readings, limits: { rods: 3, lures, boxes: 2, slotsPerBox: 18, grams: 1500 }, locks: { take: new Set(), leave: new Set() } }, seededRandom(7)))
+  const problem = finished(
+    packProblem(
+      box,
+      {
+        readings,
+        limits: { rods: 3, lures, boxes: 2, slotsPerBox: 18, grams: 1500 },
+        locks: { take: new Set(), leave: new Set() },
+      },
+      seededRandom(7),
+    ),
+  )
   const judged = clock()
   const sorted = sortedOptions(problem)
   const greedy = greedyPack(problem, sorted)
@@ -101,17 +193,38 @@ for (const [count, lures, proofS] of [[300, 20, 30], [1000, 30, 30]] as const) {
   const proof = solvePack(highs, problem, { seconds: proofS, gap: 0, start: greedy, clock })
   const proven = clock()
   const s = (from: number, to: number) => ((to - from) / 1000).toFixed(1)
-  plans.push(`| ${count} × 12 × 6 | ${s(began, judged)} s | ${s(judged, answered)} s | ${s(answered, solved)} s, gap ${(100 * plan.gap).toFixed(2)} % | ${proof.ended === 'proven' ? `${s(solved, proven)} s` : `gap ${(100 * proof.gap).toFixed(2)} % after ${proofS} s`} | ${(100 * valueOf(problem, sorted, greedy).total / proof.value).toFixed(1)} % |`)
+  plans.push(
+    `| ${count} × 12 × 6 | ${s(began, judged)} s | ${s(judged, answered)} s | ${s(answered, solved)} s, gap ${(100 * plan.gap).toFixed(2)} % | ${proof.ended === 'proven' ? `${s(solved, proven)} s` : `gap ${(100 * proof.gap).toFixed(2)} % after ${proofS} s`} | ${((100 * valueOf(problem, sorted, greedy).total) / proof.value).toFixed(1)} % |`,
+  )
 }
 
 // What the browser was measured to do stands in the same report, and stays (tests/bench/in-browser.mjs).
 const inBrowser = readFileSync(resolve('docs/performance.md'), 'utf8').match(/^## In the browser$[\s\S]*/m)?.[0] ?? ''
-writeFileSync(resolve('docs/performance.md'), [
-  '# Speed', '', 'Made by `npm run performance` in one run on two shared cores; a plain bundle of `core/` under Node, warm. Times move with the load of the machine, ratios less. In milliseconds.', '',
-  '| what | best | median | limit | |', '|---|---|---|---|---|', ...rows, '',
-  '## The planner', '', '| lures × readings × rods | judging every way | greedy answer | within 1 % (proven) | optimum proven | greedy against it |', '|---|---|---|---|---|---|', ...plans, '',
-  'Judging is done once for a set of readings and kept while limits and locks change. The limits of the design are 3 s for 300 lures and 10 s for 1,000 to a proven gap of 1 %.', '',
-  '## Rules against a general-purpose rules package', '',
-  `The conditions of all ${RULES.length} rules on one reading: ${ms(mine.median)} ms here (soft memberships), ${ms(theirs.median)} ms in a general-purpose package (yes or no at the middle of each ramp): ${Math.round(theirs.median / mine.median)} times as long. ${held} rules hold by half here, ${heldThere} there; they differ where several half-held conditions multiply.`, '',
-  `A whole re-ranking of 1,000 lures takes ${(((await timed(9, () => rank(small, askOf(reading)))).median) / theirs.median).toFixed(1)} times what that package needs for the rules alone.`, '', inBrowser,
-].join('\n'))
+writeFileSync(
+  resolve('docs/performance.md'),
+  [
+    '# Speed',
+    '',
+    'Made by `npm run performance` in one run on two shared cores; a plain bundle of `core/` under Node, warm. Times move with the load of the machine, ratios less. In milliseconds.',
+    '',
+    '| what | best | median | limit | |',
+    '|---|---|---|---|---|',
+    ...rows,
+    '',
+    '## The planner',
+    '',
+    '| lures × readings × rods | judging every way | greedy answer | within 1 % (proven) | optimum proven | greedy against it |',
+    '|---|---|---|---|---|---|',
+    ...plans,
+    '',
+    'Judging is done once for a set of readings and kept while limits and locks change. The limits of the design are 3 s for 300 lures and 10 s for 1,000 to a proven gap of 1 %.',
+    '',
+    '## Rules against a general-purpose rules package',
+    '',
+    `The conditions of all ${RULES.length} rules on one reading: ${ms(mine.median)} ms here (soft memberships), ${ms(theirs.median)} ms in a general-purpose package (yes or no at the middle of each ramp): ${Math.round(theirs.median / mine.median)} times as long. ${held} rules hold by half here, ${heldThere} there; they differ where several half-held conditions multiply.`,
+    '',
+    `A whole re-ranking of 1,000 lures takes ${((await timed(9, () => rank(small, askOf(reading)))).median / theirs.median).toFixed(1)} times what that package needs for the rules alone.`,
+    '',
+    inBrowser,
+  ].join('\n'),
+)

@@ -18,7 +18,9 @@ async function type(page: Page, text: string) {
 }
 const sideways = (page: Page) => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth)
 
-test('the whole main job by keyboard: read the water, open the score, fish, change one thing, look it up, pack', async ({ page }) => {
+test('the whole main job by keyboard: read the water, open the score, fish, change one thing, look it up, pack', async ({
+  page,
+}) => {
   test.setTimeout(240_000)
   await open(page)
   await expect(page.locator('.setups li')).toHaveCount(12)
@@ -98,7 +100,11 @@ test('whoever wants less motion gets none', async ({ page }) => {
   await open(page)
   for (const name of [/^water: change/, /^fish: change/]) {
     await page.locator('.strip').getByRole('button', { name }).click()
-    expect(await page.evaluate(() => Math.max(0, ...document.getAnimations().map(a => Number(a.effect?.getComputedTiming().activeDuration ?? 0))))).toBeLessThanOrEqual(1)
+    expect(
+      await page.evaluate(() =>
+        Math.max(0, ...document.getAnimations().map(a => Number(a.effect?.getComputedTiming().activeDuration ?? 0))),
+      ),
+    ).toBeLessThanOrEqual(1)
     await page.keyboard.press('Escape')
   }
 })
@@ -130,11 +136,15 @@ test('charts and the cut have names, and their figures can be read as a table or
   for (const path of ['/logbook/rates', '/logbook/charts', '/waters', '/sums', '/bench', '/logbook/trip/trip7']) {
     await page.goto(path)
     await page.waitForTimeout(800)
-    const nameless = await page.locator('svg:visible').evaluateAll(pictures => pictures.filter((svg) => {
-      const isHidden = svg.closest('[aria-hidden=true]') !== null
-      const isNamed = svg.closest('[aria-label], [aria-labelledby]') !== null || svg.querySelector('title') !== null
-      return !isHidden && !isNamed
-    }).map(svg => svg.outerHTML.slice(0, 90)))
+    const nameless = await page.locator('svg:visible').evaluateAll(pictures =>
+      pictures
+        .filter(svg => {
+          const isHidden = svg.closest('[aria-hidden=true]') !== null
+          const isNamed = svg.closest('[aria-label], [aria-labelledby]') !== null || svg.querySelector('title') !== null
+          return !isHidden && !isNamed
+        })
+        .map(svg => svg.outerHTML.slice(0, 90)),
+    )
     expect.soft(nameless, path).toEqual([])
   }
 })
@@ -145,7 +155,8 @@ test('on paper: the order with the water in words, the whole box, no buttons of 
   await page.emulateMedia({ media: 'print' })
   await expect(page.locator('.setups li').first()).toBeVisible()
   await expect(page.locator('.strip')).toContainText('Northern pike · 11.5 °C')
-  for (const selector of ['.top-line', '.strip .figures', '.ask', '.centre']) await expect(page.locator(selector)).toBeHidden()
+  for (const selector of ['.top-line', '.strip .figures', '.ask', '.centre'])
+    await expect(page.locator(selector)).toBeHidden()
   await page.goto('/box')
   await expect(page.locator('.box-table tbody tr:not(.gap)')).toHaveCount(80)
   await expect(page.getByRole('button', { name: 'Put in the box' })).toBeHidden()
@@ -180,7 +191,16 @@ test.describe('on a phone', () => {
   test('axe finds nothing serious with the water unfolded, the other pages open, and in the help', async ({ page }) => {
     await open(page)
     await expect(page.locator('.setups li').first()).toBeVisible()
-    const serious = async () => (await new AxeBuilder({ page }).analyze()).violations.filter(v => v.impact === 'serious' || v.impact === 'critical').map(v => `${v.id}: ${v.nodes.slice(0, 3).map(n => n.target.join(' ')).join(' | ')}`)
+    const serious = async () =>
+      (await new AxeBuilder({ page }).analyze()).violations
+        .filter(v => v.impact === 'serious' || v.impact === 'critical')
+        .map(
+          v =>
+            `${v.id}: ${v.nodes
+              .slice(0, 3)
+              .map(n => n.target.join(' '))
+              .join(' | ')}`,
+        )
     await page.getByRole('button', { name: /Northern pike · 11\.5 °C/ }).click()
     await page.getByRole('button', { name: 'More', exact: true }).click()
     expect(await serious()).toEqual([])
@@ -218,7 +238,15 @@ test.describe('on a phone', () => {
 
   test('installing is offered once, and not again when it is not wanted', async ({ page }) => {
     await open(page)
-    const offer = () => page.evaluate(() => window.dispatchEvent(Object.assign(new Event('beforeinstallprompt', { cancelable: true }), { prompt: () => document.body.classList.add('asked'), userChoice: Promise.resolve({ outcome: 'accepted' }) })))
+    const offer = () =>
+      page.evaluate(() =>
+        window.dispatchEvent(
+          Object.assign(new Event('beforeinstallprompt', { cancelable: true }), {
+            prompt: () => document.body.classList.add('asked'),
+            userChoice: Promise.resolve({ outcome: 'accepted' }),
+          }),
+        ),
+      )
     await offer()
     await page.getByRole('button', { name: 'Install it' }).click()
     await expect(page.locator('body.asked')).toHaveCount(1)
@@ -236,5 +264,7 @@ test.describe('on a phone', () => {
 test('by night the ground of the whole window is dark, past the end of the page too', async ({ page }) => {
   await open(page, '/rules')
   await page.locator('.themes').getByText('night', { exact: true }).click()
-  await expect.poll(() => page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor)).toBe('rgb(14, 8, 6)')
+  await expect
+    .poll(() => page.evaluate(() => getComputedStyle(document.documentElement).backgroundColor))
+    .toBe('rgb(14, 8, 6)')
 })

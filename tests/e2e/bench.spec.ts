@@ -64,7 +64,9 @@ test('a plug is made to hang at 6 °C and kept as a lure of its own', async ({ p
   await expect(page.getByRole('button', { name: 'Weir runner, changed' })).toBeVisible()
 })
 
-test('blades are changed one by one, and the changed lure keeps each with its shape, number, finish and colour', async ({ page }) => {
+test('blades are changed one by one, and the changed lure keeps each with its shape, number, finish and colour', async ({
+  page,
+}) => {
   await toBench(page, 'Moor blade')
   await page.getByRole('button', { name: 'workshop' }).click()
   const blades = page.getByRole('group', { name: 'Blades' })
@@ -104,7 +106,9 @@ test('a fall is timed on a film, frame by frame', async ({ page }) => {
     await ended
     return [...new Uint8Array(await new Blob(parts).arrayBuffer())]
   })
-  await page.getByLabel('Film of a fall').setInputFiles({ name: 'fall.webm', mimeType: 'video/webm', buffer: Buffer.from(film) })
+  await page
+    .getByLabel('Film of a fall')
+    .setInputFiles({ name: 'fall.webm', mimeType: 'video/webm', buffer: Buffer.from(film) })
   const timing = page.getByRole('region', { name: 'Time a fall on a film' })
   await expect.poll(() => timing.locator('video').evaluate(v => (v as HTMLVideoElement).readyState)).toBeGreaterThan(1)
   await expect.poll(() => timing.locator('video').evaluate(v => (v as HTMLVideoElement).currentTime)).toBe(0)
@@ -159,6 +163,10 @@ test('the bench is sound for axe, and does not scroll sideways on a phone', asyn
     await page.waitForTimeout(200)
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
     const { violations } = await new AxeBuilder({ page }).analyze()
-    expect(violations.filter(v => v.impact === 'serious' || v.impact === 'critical').map(v => `${v.id}: ${v.nodes.map(n => n.target.join(' ')).join(' | ')}`)).toEqual([])
+    expect(
+      violations
+        .filter(v => v.impact === 'serious' || v.impact === 'critical')
+        .map(v => `${v.id}: ${v.nodes.map(n => n.target.join(' ')).join(' | ')}`),
+    ).toEqual([])
   }
 })

@@ -7,9 +7,15 @@ const ALL = demo.lures.length
 const JIGS = demo.lures.filter(l => l.box === 'Jigs').length
 const RATTLES = demo.lures.filter(l => l.sound === 'rattle').length
 
-const row = (page: Page, name: string) => page.locator('.box-table tbody tr').filter({ has: page.getByRole('button', { name, exact: true }) })
-const csv = (name: string, text: string | Buffer) => ({ name, mimeType: 'text/csv', buffer: Buffer.from(text as string) })
-const chooseFile = (page: Page, file: { name: string, mimeType: string, buffer: Buffer }) => page.locator('.zone input[type=file]').setInputFiles(file)
+const row = (page: Page, name: string) =>
+  page.locator('.box-table tbody tr').filter({ has: page.getByRole('button', { name, exact: true }) })
+const csv = (name: string, text: string | Buffer) => ({
+  name,
+  mimeType: 'text/csv',
+  buffer: Buffer.from(text as string),
+})
+const chooseFile = (page: Page, file: { name: string; mimeType: string; buffer: Buffer }) =>
+  page.locator('.zone input[type=file]').setInputFiles(file)
 
 test('the search understands a weight, a metal, a kind and a box, and is kept', async ({ page }) => {
   await open(page, '/box')
@@ -128,9 +134,17 @@ test('a lure is dragged into another box', async ({ page }) => {
   await expect(page.getByRole('group', { name: /^Loose/ }).getByRole('button', { name: 'Skell' })).toBeVisible()
 })
 
-test('an import shows each row before it writes: the bad one is refused, the rest goes in, and all comes back', async ({ page }) => {
+test('an import shows each row before it writes: the bad one is refused, the rest goes in, and all comes back', async ({
+  page,
+}) => {
   await open(page, '/box/exchange')
-  await chooseFile(page, csv('baits.csv', 'Bait;Type;Weight;Length (in)\nGrey one;spinner bait;1/2;4,5\nOdd one;teapot;3/8;2,5\nQuillback;paddle tail;3/8;4,7\n'))
+  await chooseFile(
+    page,
+    csv(
+      'baits.csv',
+      'Bait;Type;Weight;Length (in)\nGrey one;spinner bait;1/2;4,5\nOdd one;teapot;3/8;2,5\nQuillback;paddle tail;3/8;4,7\n',
+    ),
+  )
   await expect(page.locator('.counts')).toHaveText('1 new · 1 changed · 0 the same · 1 refused')
   await expect(page.getByRole('row', { name: /line 3.*refused.*“teapot” is no kind of lure/ })).toBeVisible()
   await expect(page.getByRole('row', { name: /line 2.*Grey one.*14\.2 g/ })).toBeVisible()
@@ -143,9 +157,12 @@ test('an import shows each row before it writes: the bad one is refused, the res
   await expect(page.locator('.count')).toHaveText(`0 of ${ALL} lures`)
 })
 
-test('a word that is not understood is said once, counts for all like rows, and is known in the next table', async ({ page }) => {
+test('a word that is not understood is said once, counts for all like rows, and is known in the next table', async ({
+  page,
+}) => {
   await open(page, '/box/exchange')
-  const sheet = 'Lure,Type,Color,Wt (oz),Hooks\nA,thingummy,black/blue,3/8,2 trebles #6\nB,Thingummy,sunset,heavy,\nC,popper,white,1/4,#4 treble x2\n'
+  const sheet =
+    'Lure,Type,Color,Wt (oz),Hooks\nA,thingummy,black/blue,3/8,2 trebles #6\nB,Thingummy,sunset,heavy,\nC,popper,white,1/4,#4 treble x2\n'
   await chooseFile(page, csv('own.csv', sheet))
   await expect(page.locator('.counts')).toHaveText('1 new · 0 changed · 0 the same · 2 refused')
   await page.getByLabel('“thingummy” is').fill('Tube')
@@ -159,7 +176,9 @@ test('a word that is not understood is said once, counts for all like rows, and 
 
 test('a list is pasted, one lure a line; the line that says nothing is mended where it stands', async ({ page }) => {
   await open(page, '/box/exchange')
-  await page.getByLabel('Rows or a list').fill('3/8 black blue jig, river, A3\n5" green pumpkin soft stick x12\nmystery')
+  await page
+    .getByLabel('Rows or a list')
+    .fill('3/8 black blue jig, river, A3\n5" green pumpkin soft stick x12\nmystery')
   await page.getByRole('button', { name: 'Read what is pasted' }).click()
   await expect(page.locator('.counts')).toHaveText('2 new · 0 changed · 0 the same · 1 refused')
   await page.getByRole('button', { name: 'mend line 3' }).click()
@@ -173,7 +192,13 @@ test('a list is pasted, one lure a line; the line that says nothing is mended wh
 
 test('a table of 300 rows is planned and put in: nothing stays on “reading row”', async ({ page }) => {
   await open(page, '/box/exchange')
-  await chooseFile(page, csv('many.csv', `name,kind,weight (g)\n${Array.from({ length: 300 }, (_, i) => `Row ${i},tube,${i === 7 ? 'x' : 5}`).join('\n')}\n`))
+  await chooseFile(
+    page,
+    csv(
+      'many.csv',
+      `name,kind,weight (g)\n${Array.from({ length: 300 }, (_, i) => `Row ${i},tube,${i === 7 ? 'x' : 5}`).join('\n')}\n`,
+    ),
+  )
   await expect(page.locator('.counts')).toHaveText('300 new · 0 changed · 0 the same · 0 refused')
   await expect(page.locator('.progress')).toHaveCount(0)
   await page.getByRole('button', { name: 'Put 300 in the box' }).click()
@@ -194,7 +219,11 @@ test('a column can be taken for something else, and its unit changed', async ({ 
 test('what is not a table is told apart, and nothing is lost', async ({ page }) => {
   await open(page, '/box/exchange')
   const alert = page.getByRole('alert')
-  await chooseFile(page, { name: 'picture.csv', mimeType: 'text/csv', buffer: Buffer.from([0x89, 0x50, 0x4E, 0x47, 0, 0, 0, 13]) })
+  await chooseFile(page, {
+    name: 'picture.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 0, 0, 13]),
+  })
   await expect(alert).toContainText('neither a table nor an Ygrion file')
   await chooseFile(page, csv('empty.csv', ''))
   await expect(alert).toContainText('the file is empty')
@@ -202,7 +231,20 @@ test('what is not a table is told apart, and nothing is lost', async ({ page }) 
   await expect(alert).toContainText('not readable as JSON')
   await chooseFile(page, csv('newer.json', '{ "format": "ygrion", "version": 9 }'))
   await expect(alert).toContainText('made by a newer Ygrion: version 9')
-  await chooseFile(page, csv('twice.json', JSON.stringify({ format: 'ygrion', version: 1, lures: [{ id: 'a', name: 'a', family: 'tube' }, { id: 'a', name: 'b', family: 'tube' }] })))
+  await chooseFile(
+    page,
+    csv(
+      'twice.json',
+      JSON.stringify({
+        format: 'ygrion',
+        version: 1,
+        lures: [
+          { id: 'a', name: 'a', family: 'tube' },
+          { id: 'a', name: 'b', family: 'tube' },
+        ],
+      }),
+    ),
+  )
   await expect(alert).toContainText('lures[1].id: stands twice in lures: "a"')
   await chooseFile(page, csv('huge.csv', Buffer.alloc(48 * 1024 * 1024, 'x')))
   await expect(alert).toContainText('is 48 MB; files of up to 40 MB can be read')
@@ -224,7 +266,11 @@ test('what goes out comes in again the same: the file and the table', async ({ p
   await chooseFile(page, { name: 'ygrion-box.json', mimeType: 'application/json', buffer: file })
   await expect(page.getByRole('row', { name: `lures 0 0 ${ALL}` })).toBeVisible()
   await page.getByRole('button', { name: 'leave it' }).click()
-  await chooseFile(page, { name: 'ygrion-lures.csv', mimeType: 'text/csv', buffer: await save('Lures, as a table (CSV)') })
+  await chooseFile(page, {
+    name: 'ygrion-lures.csv',
+    mimeType: 'text/csv',
+    buffer: await save('Lures, as a table (CSV)'),
+  })
   await expect(page.locator('.counts')).toHaveText(`0 new · 0 changed · ${ALL} the same · 0 refused`)
   await expect(page.getByRole('button', { name: 'Put 0 in the box' })).toBeDisabled()
 })
@@ -234,26 +280,41 @@ test('colours are picked from a photo, and the photo can stand for the drawing',
   await page.getByLabel('Search the box').fill('tern kind:hair-jig')
   await page.getByRole('button', { name: 'Tern', exact: true }).click()
   const editor = page.getByRole('complementary', { name: 'Edit Tern' })
-  await editor.getByText('From a file').locator('input').setInputFiles({ name: 'fake.png', mimeType: 'image/png', buffer: Buffer.from('no picture at all') })
+  await editor
+    .getByText('From a file')
+    .locator('input')
+    .setInputFiles({ name: 'fake.png', mimeType: 'image/png', buffer: Buffer.from('no picture at all') })
   await expect(editor.getByRole('alert')).toContainText('fake.png could not be read as a picture')
   const png = await page.evaluate(() => {
     const canvas = document.createElement('canvas')
     canvas.width = 1600
     canvas.height = 1200
     const context = canvas.getContext('2d')!
-    for (const [paint, x, y, w, h] of [['#8c8c90', 0, 0, 1600, 1200], ['#2f7a3a', 300, 300, 1000, 200], ['#c8d020', 300, 500, 1000, 280], ['#e8702a', 300, 780, 1000, 120]] as const) {
+    for (const [paint, x, y, w, h] of [
+      ['#8c8c90', 0, 0, 1600, 1200],
+      ['#2f7a3a', 300, 300, 1000, 200],
+      ['#c8d020', 300, 500, 1000, 280],
+      ['#e8702a', 300, 780, 1000, 120],
+    ] as const) {
       context.fillStyle = paint
       context.fillRect(x, y, w, h)
     }
     return canvas.toDataURL('image/png').split(',')[1]!
   })
-  await editor.getByText('From a file').locator('input').setInputFiles({ name: 'tern.png', mimeType: 'image/png', buffer: Buffer.from(png, 'base64') })
+  await editor
+    .getByText('From a file')
+    .locator('input')
+    .setInputFiles({ name: 'tern.png', mimeType: 'image/png', buffer: Buffer.from(png, 'base64') })
   await expect(editor.locator('.big img')).toBeVisible()
   expect(await editor.locator('.big img').evaluate((img: HTMLImageElement) => img.naturalWidth)).toBe(1000)
   await expect(row(page, 'Tern').locator('img')).toBeVisible()
   await editor.getByRole('button', { name: 'Paint back, side and belly from the photo' }).click()
   const channel = (hex: string, i: number) => Number.parseInt(hex.slice(1 + 2 * i, 3 + 2 * i), 16)
-  for (const [zone, paint] of [['back', '#2f7a3a'], ['side', '#c8d020'], ['belly', '#e8702a']] as const) {
+  for (const [zone, paint] of [
+    ['back', '#2f7a3a'],
+    ['side', '#c8d020'],
+    ['belly', '#e8702a'],
+  ] as const) {
     const off = async () => {
       const hex = await editor.getByLabel(zone, { exact: true }).inputValue()
       return Math.max(...[0, 1, 2].map(i => Math.abs(channel(hex, i) - channel(paint, i))))
@@ -270,7 +331,12 @@ test('colours are picked from a photo, and the photo can stand for the drawing',
 test('hardware is counted, and a dressed lure weighs what hangs on the rod', async ({ page }) => {
   await open(page, '/box/parts')
   await page.getByRole('button', { name: 'One belly hook 5 g less' }).click()
-  await expect(page.getByRole('row').filter({ has: page.getByRole('button', { name: 'One belly hook 5 g less' }) }).locator('.stock b')).toHaveText('2')
+  await expect(
+    page
+      .getByRole('row')
+      .filter({ has: page.getByRole('button', { name: 'One belly hook 5 g less' }) })
+      .locator('.stock b'),
+  ).toHaveText('2')
   const dress = page.getByRole('region', { name: 'Dressed lures' })
   await dress.getByLabel('Lure', { exact: true }).fill('Hearth jig')
   await page.getByRole('option', { name: 'Hearth jig', exact: true }).click()
@@ -293,7 +359,9 @@ test('coverage: a field lists its lures; one lure that would add most is named',
   await field.press('Enter')
   await expect(page.locator('.cell li')).toHaveCount(count)
   await page.getByRole('button', { name: 'Work it out' }).click()
-  await expect(page.getByRole('region', { name: 'What one lure would add' }).getByRole('listitem').first()).toContainText(/would (raise|be no better)/)
+  await expect(
+    page.getByRole('region', { name: 'What one lure would add' }).getByRole('listitem').first(),
+  ).toContainText(/would (raise|be no better)/)
 })
 
 test('labels carry the weight that was weighed', async ({ page }) => {

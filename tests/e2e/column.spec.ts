@@ -2,17 +2,34 @@ import { expect, test, type Page } from '@playwright/test'
 import { open } from './support'
 
 const words = (page: Page) => page.locator('.in-words')
-const deepest = async (page: Page) => Number(/deepest ([\d.]+)/.exec((await words(page).textContent())!.replace(/\u00A0/g, ' '))![1])
+const deepest = async (page: Page) =>
+  Number(/deepest ([\d.]+)/.exec((await words(page).textContent())!.replace(/\u00A0/g, ' '))![1])
 
-const PLUG = { id: 'x1', name: 'Deep plug', family: 'crankbait', style: 'deep-diver', weightG: 20, lengthMm: 75, runsAt: { depthM: 3, castM: 30, lineDiameterMm: 0.3 } }
-const rod = (kind: string) => ({ id: 't1', name: 'Own stick', rod: { kind, action: 'moderate', lureMinG: 5, lureMaxG: 60 }, reel: { ratio: 5, spoolDiameterMm: 50 }, line: { material: 'nylon', testKg: 8, diameterMm: 0.3 } })
+const PLUG = {
+  id: 'x1',
+  name: 'Deep plug',
+  family: 'crankbait',
+  style: 'deep-diver',
+  weightG: 20,
+  lengthMm: 75,
+  runsAt: { depthM: 3, castM: 30, lineDiameterMm: 0.3 },
+}
+const rod = (kind: string) => ({
+  id: 't1',
+  name: 'Own stick',
+  rod: { kind, action: 'moderate', lureMinG: 5, lureMaxG: 60 },
+  reel: { ratio: 5, spoolDiameterMm: 50 },
+  line: { material: 'nylon', testKg: 8, diameterMm: 0.3 },
+})
 
 /** A box of one plug and one rod, with its set-up opened. */
 async function choosePlug(page: Page, kind = 'casting') {
   await page.goto('/box/exchange')
   await expect(page.getByText('Demo box, all invented')).toBeVisible()
   const file = { format: 'ygrion', version: 1, lures: [PLUG], outfits: [rod(kind)] }
-  await page.locator('.zone input[type=file]').setInputFiles({ name: 'own.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) })
+  await page
+    .locator('.zone input[type=file]')
+    .setInputFiles({ name: 'own.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) })
   await page.getByRole('button', { name: 'Put it in place of everything' }).click()
   await expect(page.getByText('stands in place of what was here')).toBeVisible()
   await page.getByRole('button', { name: 'Close this note' }).click()
@@ -69,7 +86,9 @@ test('the course plays, is scrubbed by hand, and overlays others', async ({ page
   await open(page)
   await expect(page.locator('.column .path .way')).toHaveCount(3)
   await page.getByRole('button', { name: 'Play the course' }).click()
-  await expect.poll(async () => Number(await page.getByRole('slider', { name: 'Moment of the course' }).inputValue())).toBeGreaterThan(3)
+  await expect
+    .poll(async () => Number(await page.getByRole('slider', { name: 'Moment of the course' }).inputValue()))
+    .toBeGreaterThan(3)
   const moment = page.getByRole('slider', { name: 'Moment of the course' })
   await moment.fill('0')
   const at = () => page.locator('.bait').getAttribute('cx')
@@ -91,7 +110,11 @@ test('a trolling rod in the box: the sheet says line out, and the rig is drawn',
 
 test('checks of motion through the page: the handbook’s figures in the calculators', async ({ page }) => {
   await open(page, '/sums?of=drop-shot')
-  const field = (label: string) => page.locator('.fields label').filter({ hasText: new RegExp(`^${label}`) }).locator('input')
+  const field = (label: string) =>
+    page
+      .locator('.fields label')
+      .filter({ hasText: new RegExp(`^${label}`) })
+      .locator('input')
   // Trade §6 and motion model §8: 24 in of leader stands 10 in off the bottom, at 2 m depth from 7.6 m away with the tip at 1.5 m.
   await field('leader').fill('0.61')
   await field('depth').fill('2')

@@ -27,8 +27,16 @@ class Hand {
 
 /** A beginner's ten, as they would be typed: kind, weight, length, name. */
 const TEN = [
-  ['inline', '7', '', ''], ['spinnerbait', '14', '', ''], ['crank', '10', '60', ''], ['jerkbait', '12', '90', ''], ['casting spoon', '18', '70', ''],
-  ['paddle', '', '100', ''], ['jig head', '7', '75', ''], ['popper', '9', '70', ''], ['lipless', '14', '', ''], ['blade bait', '10', '', ''],
+  ['inline', '7', '', ''],
+  ['spinnerbait', '14', '', ''],
+  ['crank', '10', '60', ''],
+  ['jerkbait', '12', '90', ''],
+  ['casting spoon', '18', '70', ''],
+  ['paddle', '', '100', ''],
+  ['jig head', '7', '75', ''],
+  ['popper', '9', '70', ''],
+  ['lipless', '14', '', ''],
+  ['blade bait', '10', '', ''],
 ] as const
 
 test('an empty app, ten own lures, and the first advice in under five minutes of a person’s time', async ({ page }) => {

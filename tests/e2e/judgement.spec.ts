@@ -5,7 +5,6 @@ const names = (page: Page) => page.locator('.setups li .name').allTextContents()
 const heads = (page: Page) => page.locator('.setups li .head').allTextContents()
 const order = (page: Page) => page.getByRole('list', { name: 'The order now' }).getByRole('listitem')
 
-
 test('a set-up opens into advice, its parts, and why it stands before the next', async ({ page }) => {
   await open(page)
   await page.locator('.setups li .head').first().click()
@@ -13,12 +12,19 @@ test('a set-up opens into advice, its parts, and why it stands before the next',
   await sheet.getByRole('button', { name: /how to rig, tie and work it/ }).click()
   await expect(sheet.locator('.advice')).toContainText('Bites come where something differs')
   const second = (await names(page))[1]!
-  await expect(sheet.getByRole('region', { name: `Why this before ${second}` }).getByRole('listitem').first()).toBeVisible()
+  await expect(
+    sheet
+      .getByRole('region', { name: `Why this before ${second}` })
+      .getByRole('listitem')
+      .first(),
+  ).toBeVisible()
   await sheet.getByRole('button', { name: 'open the score' }).click()
   await expect(sheet.getByText(/Of the judgement \d+ % is/)).toBeVisible()
 })
 
-test('any lure of the box is found with its place, opened from there, and is still open after another page; the address leads back to it', async ({ page }) => {
+test('any lure of the box is found with its place, opened from there, and is still open after another page; the address leads back to it', async ({
+  page,
+}) => {
   await open(page)
   const total = Number((await page.locator('.setups .lead').textContent())!.match(/^(\d+)/)![1])
   const search = page.getByRole('searchbox', { name: 'Find a lure of the box in this order' })
@@ -70,7 +76,9 @@ test('a school changed for this reading reorders at once, and goes with a reload
   await expect.poll(() => heads(page)).toEqual(before)
 })
 
-test('a school held for good, and a rule switched off: the order beside follows, and both are kept', async ({ page }) => {
+test('a school held for good, and a rule switched off: the order beside follows, and both are kept', async ({
+  page,
+}) => {
   await open(page, '/rules?part=schools')
   await expect(order(page)).toHaveCount(10)
   const before = await order(page).allTextContents()

@@ -5,7 +5,10 @@ import { goOn } from './support'
 test('a backup goes out, everything is lost, and it comes back with a preview and a way back', async ({ page }) => {
   await page.goto('/keep')
   await expect(page.getByText('No backup was ever made here')).toBeVisible()
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Make a backup now' }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Make a backup now' }).click(),
+  ])
   const bytes = readFileSync(await download.path())
   expect(bytes.subarray(0, 2).toString()).toBe('PK')
   await expect(page.getByText('Last backup today')).toBeVisible()
@@ -14,9 +17,15 @@ test('a backup goes out, everything is lost, and it comes back with a preview an
   await goOn(page, '/box')
   await expect(page.getByRole('row').filter({ hasText: 'Moor blade' })).toHaveCount(0)
   await goOn(page, '/keep')
-  await page.getByRole('region', { name: 'Restore' }).locator('input[type=file]').setInputFiles({ name: 'half.zip', mimeType: 'application/zip', buffer: bytes.subarray(0, 3000) })
+  await page
+    .getByRole('region', { name: 'Restore' })
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'half.zip', mimeType: 'application/zip', buffer: bytes.subarray(0, 3000) })
   await expect(page.getByRole('alert')).toContainText('damaged')
-  await page.getByRole('region', { name: 'Restore' }).locator('input[type=file]').setInputFiles({ name: 'ygrion.zip', mimeType: 'application/zip', buffer: bytes })
+  await page
+    .getByRole('region', { name: 'Restore' })
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'ygrion.zip', mimeType: 'application/zip', buffer: bytes })
   await expect(page.getByRole('row', { name: /^lures 8\d 0 0/ })).toBeVisible()
   await page.getByRole('button', { name: 'Put it in place of what is here' }).click()
   await expect(page.locator('.undo')).toContainText('ygrion.zip is put back')
@@ -48,7 +57,9 @@ test('keys: ? lists them, g and a letter goes to a page, Ctrl+K finds a lure', a
   await expect(page).toHaveURL(/\/logbook$/)
   await page.keyboard.press('Control+k')
   await page.keyboard.type('weir pale')
-  await expect(page.getByRole('listbox', { name: 'Found' }).getByRole('option', { selected: true })).toContainText('Weir runner, pale')
+  await expect(page.getByRole('listbox', { name: 'Found' }).getByRole('option', { selected: true })).toContainText(
+    'Weir runner, pale',
+  )
   await page.keyboard.press('Enter')
   await expect(page).toHaveURL(/\/box\/lure\/l38/)
   await page.keyboard.press('Control+k')
@@ -59,16 +70,74 @@ test('keys: ? lists them, g and a letter goes to a page, Ctrl+K finds a lure', a
 
 test('names with markup and scripts are text wherever they stand', async ({ page }) => {
   let ran = false
-  await page.exposeFunction('ran', () => { ran = true })
+  await page.exposeFunction('ran', () => {
+    ran = true
+  })
   const nasty = '<img src=x onerror="ran()"><script>ran()</script>"\'&amp;\u202E\u0007 ' + 'W'.repeat(300)
-  const lure = { id: 'n"<b>1', name: nasty, family: 'crankbait', weightG: 12, lengthMm: 60, runsAt: { depthM: 2 }, box: '<i>box</i>', slot: '<u>', notes: nasty }
-  const file = { format: 'ygrion', version: 1, lures: [lure], outfits: [{ id: 'o', name: nasty, rod: { kind: 'spinning', lureMinG: 5, lureMaxG: 30 }, line: { material: 'braid', diameterMm: 0.15 } }], places: [{ id: 'p', name: nasty, latitude: 58.4, longitude: 13.2 }],
-    trips: [{ id: 't/<1>', placeId: 'p', start: '2026-05-01T06:00:00Z', end: '2026-05-01T08:00:00Z', stints: [{ id: 's', start: '2026-05-01T06:00:00Z', end: '2026-05-01T08:00:00Z', lureId: lure.id, events: [{ id: 'e', kind: 'landed', note: nasty }] }] }] }
+  const lure = {
+    id: 'n"<b>1',
+    name: nasty,
+    family: 'crankbait',
+    weightG: 12,
+    lengthMm: 60,
+    runsAt: { depthM: 2 },
+    box: '<i>box</i>',
+    slot: '<u>',
+    notes: nasty,
+  }
+  const file = {
+    format: 'ygrion',
+    version: 1,
+    lures: [lure],
+    outfits: [
+      {
+        id: 'o',
+        name: nasty,
+        rod: { kind: 'spinning', lureMinG: 5, lureMaxG: 30 },
+        line: { material: 'braid', diameterMm: 0.15 },
+      },
+    ],
+    places: [{ id: 'p', name: nasty, latitude: 58.4, longitude: 13.2 }],
+    trips: [
+      {
+        id: 't/<1>',
+        placeId: 'p',
+        start: '2026-05-01T06:00:00Z',
+        end: '2026-05-01T08:00:00Z',
+        stints: [
+          {
+            id: 's',
+            start: '2026-05-01T06:00:00Z',
+            end: '2026-05-01T08:00:00Z',
+            lureId: lure.id,
+            events: [{ id: 'e', kind: 'landed', note: nasty }],
+          },
+        ],
+      },
+    ],
+  }
   await page.goto('/keep')
-  await page.getByRole('region', { name: 'Restore' }).locator('input[type=file]').setInputFiles({ name: 'nasty.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) })
+  await page
+    .getByRole('region', { name: 'Restore' })
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'nasty.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(file)) })
   await page.getByRole('button', { name: 'Put it in place of what is here' }).click()
   await expect(page.locator('.undo')).toContainText('nasty.json')
-  for (const path of ['/', '/trip', '/box', `/box?lure=${encodeURIComponent(lure.id)}`, '/box/trays', '/box/labels', '/bench', '/waters', '/logbook', `/logbook/trip/${encodeURIComponent('t/<1>')}`, '/logbook/rates', '/logbook/year', '/pack']) {
+  for (const path of [
+    '/',
+    '/trip',
+    '/box',
+    `/box?lure=${encodeURIComponent(lure.id)}`,
+    '/box/trays',
+    '/box/labels',
+    '/bench',
+    '/waters',
+    '/logbook',
+    `/logbook/trip/${encodeURIComponent('t/<1>')}`,
+    '/logbook/rates',
+    '/logbook/year',
+    '/pack',
+  ]) {
     await goOn(page, path)
     await page.waitForTimeout(700)
     expect(await page.locator('img[src="x"], script:has-text("ran()")').count(), path).toBe(0)
@@ -81,18 +150,34 @@ test('names with markup and scripts are text wherever they stand', async ({ page
 
 test('the server sends its headers, and the stand-in forecast refuses what it cannot answer', async ({ request }) => {
   const headers = (await request.get('/')).headers()
-  expect(headers).toMatchObject({ 'x-content-type-options': 'nosniff', 'x-frame-options': 'DENY', 'referrer-policy': 'no-referrer' })
-  expect(await (await request.get('/')).text()).toMatch(/Content-Security-Policy" content="default-src 'self';[^"]*script-src 'self' 'wasm-unsafe-eval' 'sha256-/)
+  expect(headers).toMatchObject({
+    'x-content-type-options': 'nosniff',
+    'x-frame-options': 'DENY',
+    'referrer-policy': 'no-referrer',
+  })
+  expect(await (await request.get('/')).text()).toMatch(
+    /Content-Security-Policy" content="default-src 'self';[^"]*script-src 'self' 'wasm-unsafe-eval' 'sha256-/,
+  )
   // Every other page by a header, its own inline scripts by their hashes; workers by their own.
   for (const path of ['/box', '/trip', '/logbook/rates', '/nowhere']) {
-    expect((await request.get(path)).headers()['content-security-policy'], path).toMatch(/^default-src 'self';.*script-src 'self' 'wasm-unsafe-eval' 'sha256-.*frame-ancestors 'none'$/)
+    expect((await request.get(path)).headers()['content-security-policy'], path).toMatch(
+      /^default-src 'self';.*script-src 'self' 'wasm-unsafe-eval' 'sha256-.*frame-ancestors 'none'$/,
+    )
   }
   const script = /\/_nuxt\/[^"]+\.js/.exec(await (await request.get('/')).text())![0]
-  expect((await request.get(script)).headers()['content-security-policy']).toMatch(/script-src 'self' 'wasm-unsafe-eval'$/)
+  expect((await request.get(script)).headers()['content-security-policy']).toMatch(
+    /script-src 'self' 'wasm-unsafe-eval'$/,
+  )
   const bad = await request.get('/api/forecast?date=tomorrow&latitude=99')
   expect(bad.status()).toBe(400)
   expect(await bad.json()).toMatchObject({ data: { path: 'date' } })
-  expect((await (await request.get('/api/forecast?date=2026-05-07&latitude=58&longitude=13')).json() as { simulated: boolean }).simulated).toBe(true)
+  expect(
+    (
+      (await (await request.get('/api/forecast?date=2026-05-07&latitude=58&longitude=13')).json()) as {
+        simulated: boolean
+      }
+    ).simulated,
+  ).toBe(true)
 })
 
 test('a box that made room for the demo lies on the disk: after a reload it comes back', async ({ page }) => {
@@ -116,16 +201,30 @@ test('a box that made room for the demo lies on the disk: after a reload it come
 test('one damaged row does not take the program down: it is set aside, told, and can be mended', async ({ page }) => {
   await page.goto('/')
   await expect(page.getByRole('heading', { name: 'Tie on', exact: true })).toBeVisible()
-  await page.evaluate(() => new Promise<void>((resolve) => {
-    const open = indexedDB.open('ygrion')
-    open.onsuccess = () => {
-      const put = open.result.transaction('lures', 'readwrite').objectStore('lures').put({ id: 'poison', name: 'Poison', family: 'crankbait', hooks: 'two', blades: 7 })
-      put.onsuccess = () => { open.result.close(); resolve() }
-    }
-  }))
+  await page.evaluate(
+    () =>
+      new Promise<void>(resolve => {
+        const open = indexedDB.open('ygrion')
+        open.onsuccess = () => {
+          const put = open.result
+            .transaction('lures', 'readwrite')
+            .objectStore('lures')
+            .put({ id: 'poison', name: 'Poison', family: 'crankbait', hooks: 'two', blades: 7 })
+          put.onsuccess = () => {
+            open.result.close()
+            resolve()
+          }
+        }
+      }),
+  )
   await page.goto('/')
   await expect(page.getByText('1 row was damaged and is set aside')).toBeVisible()
-  await expect(page.locator('.setup').first().or(page.getByText(/lures of your box can be fished here/))).toBeVisible()
+  await expect(
+    page
+      .locator('.setup')
+      .first()
+      .or(page.getByText(/lures of your box can be fished here/)),
+  ).toBeVisible()
   await page.goto('/keep')
   const damaged = page.getByRole('region', { name: 'Damaged rows' })
   await expect(damaged).toContainText('lures poison')

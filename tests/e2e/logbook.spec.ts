@@ -29,7 +29,10 @@ test('trips: the list, one trip on its cut, a correction that can be taken back'
   await page.getByRole('region', { name: 'Weir runner' }).getByLabel('casts').blur()
   await expect(page.getByRole('alert')).toContainText('whole number, got "many"')
   for (const count of [landed + 1, landed]) {
-    await page.locator('.undo button', { hasText: /take it back|undo/i }).first().click()
+    await page
+      .locator('.undo button', { hasText: /take it back|undo/i })
+      .first()
+      .click()
     await expect(marks).toHaveCount(count)
   }
 })
@@ -42,20 +45,35 @@ test('two trips are made one and parted again; a table goes out and comes in as 
   await page.locator('.undo button').first().click()
   await expect(page.getByText('14 trips')).toBeVisible()
   const csv = await kept(page, () => page.getByRole('button', { name: 'table (CSV)' }).click())
-  await page.locator('input[type=file]').setInputFiles({ name: 'trips.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) })
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'trips.csv', mimeType: 'text/csv', buffer: Buffer.from(csv) })
   await expect(page.getByText('0 new trips, 0 that change, 14 the same')).toBeVisible()
-  const damaged = csv.split('\r\n').slice(0, 4).join('\r\n').replace(/landed|hit|peck|follow/, 'swallowed').replaceAll('trip1', 'elsewhere')
-  await page.locator('input[type=file]').setInputFiles({ name: 'damaged.csv', mimeType: 'text/csv', buffer: Buffer.from(damaged) })
+  const damaged = csv
+    .split('\r\n')
+    .slice(0, 4)
+    .join('\r\n')
+    .replace(/landed|hit|peck|follow/, 'swallowed')
+    .replaceAll('trip1', 'elsewhere')
+  await page
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'damaged.csv', mimeType: 'text/csv', buffer: Buffer.from(damaged) })
   await expect(page.getByText(/got "swallowed"/)).toBeVisible()
 })
 
 test('positions leave blurred unless one asks for the exact ones', async ({ page }) => {
   await page.goto('/logbook')
-  const blurred = JSON.parse(await kept(page, () => page.getByRole('button', { name: /GeoJSON/ }).click())) as { features: { geometry: { coordinates: number[] } }[] }
+  const blurred = JSON.parse(await kept(page, () => page.getByRole('button', { name: /GeoJSON/ }).click())) as {
+    features: { geometry: { coordinates: number[] } }[]
+  }
   await page.getByRole('button', { name: 'exact', exact: true }).click()
-  const exact = JSON.parse(await kept(page, () => page.getByRole('button', { name: /GeoJSON/ }).click())) as typeof blurred
+  const exact = JSON.parse(
+    await kept(page, () => page.getByRole('button', { name: /GeoJSON/ }).click()),
+  ) as typeof blurred
   expect(exact.features.length).toBe(blurred.features.length)
-  expect(new Set(blurred.features.map(f => f.geometry.coordinates.join())).size).toBeLessThan(new Set(exact.features.map(f => f.geometry.coordinates.join())).size / 3)
+  expect(new Set(blurred.features.map(f => f.geometry.coordinates.join())).size).toBeLessThan(
+    new Set(exact.features.map(f => f.geometry.coordinates.join())).size / 3,
+  )
   expect(await kept(page, () => page.getByRole('button', { name: /GPX/ }).click())).toContain('<wpt lat="58.')
 })
 
@@ -72,8 +90,15 @@ test('rates, charts with table and picture, days like this, rules on the own wat
   await expect(page.getByRole('img')).toHaveCount(5)
   const svg = await kept(page, () => page.getByRole('button', { name: 'Keep Depth by month as SVG' }).click())
   expect(svg).toMatch(/^<svg[^>]+xmlns="http:\/\/www.w3.org\/2000\/svg"/)
-  const [png] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Keep Depth by month as PNG' }).click()])
-  expect(readFileSync(await png.path()).subarray(1, 4).toString()).toBe('PNG')
+  const [png] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Keep Depth by month as PNG' }).click(),
+  ])
+  expect(
+    readFileSync(await png.path())
+      .subarray(1, 4)
+      .toString(),
+  ).toBe('PNG')
 
   await page.goto('/logbook/like')
   await expect(page.getByRole('listitem').first()).toContainText('0.0 steps')

@@ -10,7 +10,17 @@ test('after one visit the main job works with no network: judge, fish, log, pack
     await navigator.serviceWorker.ready
   })
   // The worker has put everything by once it controls the page.
-  await expect.poll(() => page.evaluate(async () => (await Promise.all((await caches.keys()).map(async k => (await (await caches.open(k)).keys()).length))).reduce((a, b) => a + b, 0)), { timeout: 60_000 }).toBeGreaterThan(40)
+  await expect
+    .poll(
+      () =>
+        page.evaluate(async () =>
+          (
+            await Promise.all((await caches.keys()).map(async k => (await (await caches.open(k)).keys()).length))
+          ).reduce((a, b) => a + b, 0),
+        ),
+      { timeout: 60_000 },
+    )
+    .toBeGreaterThan(40)
   await page.reload()
   await context.setOffline(true)
   await page.goto('/')

@@ -1,7 +1,9 @@
 import { expect, test } from '@playwright/test'
 import { comeBack, open } from './support'
 
-test('a rod goes in as its label reads, in ounces and feet, is stored, changed, and taken out and back', async ({ page }) => {
+test('a rod goes in as its label reads, in ounces and feet, is stored, changed, and taken out and back', async ({
+  page,
+}) => {
   await open(page, '/box/outfits')
   const form = page.getByRole('form', { name: 'Add a rod' })
   await form.getByLabel('As the rod’s label reads').fill('7\'0" MH 1/4–1 oz fast casting wobbly')
@@ -9,7 +11,10 @@ test('a rod goes in as its label reads, in ounces and feet, is stored, changed, 
   await expect(form).toContainText('Not understood: “wobbly”')
   await form.getByLabel('What you call it').fill('Reed stick')
   await form.getByRole('button', { name: 'Put it on the rack' }).click()
-  const row = page.getByRole('list', { name: 'Rods' }).getByRole('listitem').filter({ has: page.getByRole('button', { name: 'Take out Reed stick' }) })
+  const row = page
+    .getByRole('list', { name: 'Rods' })
+    .getByRole('listitem')
+    .filter({ has: page.getByRole('button', { name: 'Take out Reed stick' }) })
   await expect(row).toContainText(/Throws \d+ of your \d+ lures/)
   await row.getByLabel('Ratio, to 1').fill('6.4')
   await row.getByLabel('Ratio, to 1').press('Tab')

@@ -6,7 +6,11 @@ import { goOn, open } from './support'
 class Thumb {
   taps = 0
   constructor(private readonly page: Page) {}
-  async tap(role: 'button' | 'link' | 'option' | 'combobox', name: string | RegExp, within: Pick<Page, 'getByRole'> = this.page) {
+  async tap(
+    role: 'button' | 'link' | 'option' | 'combobox',
+    name: string | RegExp,
+    within: Pick<Page, 'getByRole'> = this.page,
+  ) {
     this.taps++
     await within.getByRole(role, { name }).first().click()
   }
@@ -71,7 +75,9 @@ test.describe('on a phone', () => {
   })
 })
 
-test('a lure’s own page: how it is fished here, its tests, its days; what to test leads to the bench, and another like it comes of it', async ({ page }) => {
+test('a lure’s own page: how it is fished here, its tests, its days; what to test leads to the bench, and another like it comes of it', async ({
+  page,
+}) => {
   await open(page, '/box/lure/l1')
   await expect(page.getByRole('heading', { name: 'Weir runner' })).toBeVisible()
   await expect(page.getByRole('region', { name: 'In this water' })).toContainText(/\d+ of \d+/)
@@ -97,7 +103,9 @@ test('a reading that contradicts itself is said, and mended by one tap', async (
   await expect(page.locator('.contradiction')).toHaveCount(0)
 })
 
-test('a backup joins what is here: what is missing comes in, what differs stays, today’s water is in it', async ({ page }) => {
+test('a backup joins what is here: what is missing comes in, what differs stays, today’s water is in it', async ({
+  page,
+}) => {
   test.setTimeout(120_000)
   await open(page, '/keep')
   await page.getByRole('region', { name: 'Demo' }).getByRole('button', { name: 'Start my own' }).click()
@@ -107,15 +115,24 @@ test('a backup joins what is here: what is missing comes in, what differs stays,
   await page.getByRole('button', { name: 'Read what is pasted' }).click()
   await page.getByRole('button', { name: /^Put 2 in the box/ }).click()
   await goOn(page, '/keep')
-  const [download] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'Make a backup now' }).click()])
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Make a backup now' }).click(),
+  ])
   const bytes = readFileSync(await download.path())
   await goOn(page, '/box')
   await page.getByRole('button', { name: /^frog/i }).first().click()
   await page.getByRole('button', { name: 'Take out of the box' }).click()
   await expect(page.locator('.box-table tbody tr:not(.gap)')).toHaveCount(1)
   await goOn(page, '/keep')
-  await page.getByRole('region', { name: 'Restore' }).locator('input[type=file]').setInputFiles({ name: 'ygrion.zip', mimeType: 'application/zip', buffer: bytes })
-  await page.getByRole('button', { name: /^Join it/ }).first().click()
+  await page
+    .getByRole('region', { name: 'Restore' })
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'ygrion.zip', mimeType: 'application/zip', buffer: bytes })
+  await page
+    .getByRole('button', { name: /^Join it/ })
+    .first()
+    .click()
   await expect(page.locator('.undo')).toContainText('joined')
   await goOn(page, '/box')
   await expect(page.locator('.box-table tbody tr:not(.gap)')).toHaveCount(2)

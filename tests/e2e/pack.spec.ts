@@ -7,7 +7,8 @@ async function plan(page: Page) {
   await page.getByRole('button', { name: 'Plan the pack' }).click()
   await planned(page)
 }
-const planned = (page: Page) => expect(page.getByRole('status')).toContainText(/^(Proven|Time is up)/, { timeout: 60_000 })
+const planned = (page: Page) =>
+  expect(page.getByRole('status')).toContainText(/^(Proven|Time is up)/, { timeout: 60_000 })
 const things = (page: Page) => page.getByRole('region', { name: 'The pack' }).locator('.thing .name b')
 /** By the whole name: "Weir runner" is another lure than "Weir runner, ember". */
 const named = (page: Page, name: string) => things(page).and(page.getByText(name, { exact: true }))
@@ -22,7 +23,10 @@ test('plan, lock, leave, swap, add, tick, and start the trip with what is rigged
   await expect(page.getByRole('status')).toContainText('Changed by hand')
   const out = (await things(page).first().textContent())!
   await page.getByRole('button', { name: `Swap ${out}`, exact: true }).click()
-  const swap = page.getByRole('list', { name: `In the place of ${out}` }).getByRole('button').first()
+  const swap = page
+    .getByRole('list', { name: `In the place of ${out}` })
+    .getByRole('button')
+    .first()
   await expect(swap).toContainText('%')
   const into = (await swap.textContent())!.replace(/ [+−].*$/, '')
   await swap.click()
@@ -58,7 +62,9 @@ test('impossible limits say which limit conflicts, and nothing is lost', async (
   expect(await things(page).allTextContents()).toEqual(before)
 })
 
-test('a likely water is changed by hand; a search can be stopped; what is missing over the season is told', async ({ page }) => {
+test('a likely water is changed by hand; a search can be stopped; what is missing over the season is told', async ({
+  page,
+}) => {
   test.setTimeout(240_000)
   await plan(page)
   await page.getByRole('button', { name: 'noon more likely' }).click()

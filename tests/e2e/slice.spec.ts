@@ -6,7 +6,7 @@ const names = (page: Page) => page.locator('.setups li .name').allTextContents()
 
 async function open(page: Page, path = '/') {
   const outside: string[] = []
-  page.on('request', (request) => {
+  page.on('request', request => {
     if (!/^(http:\/\/127\.0\.0\.1|blob:|data:)/.test(request.url())) outside.push(request.url())
   })
   await page.goto(path)
@@ -40,11 +40,13 @@ test('a reading changes, the order changes, undo brings it back, and a reload ke
   await page.keyboard.press('Escape')
   await expect.poll(() => names(page)).not.toEqual(before)
   // Both changes are judged one after the other: the order that stays is the one to come back to.
-  await expect.poll(async () => {
-    const now = await names(page)
-    await page.waitForTimeout(1500)
-    return (await names(page)).join() === now.join()
-  }).toBe(true)
+  await expect
+    .poll(async () => {
+      const now = await names(page)
+      await page.waitForTimeout(1500)
+      return (await names(page)).join() === now.join()
+    })
+    .toBe(true)
   const after = await names(page)
   await comeBack(page)
   await expect.poll(() => names(page)).toEqual(after)
@@ -69,7 +71,9 @@ test('a bad value is refused in words and nothing changes', async ({ page }) => 
   const field = page.getByLabel('Temperature', { exact: true })
   await field.fill('95')
   await field.press('Enter')
-  await expect(page.getByRole('alert').filter({ hasText: 'Temperature' })).toContainText(/95 is not possible here; give -2\.0.°C to 40\.0.°C/)
+  await expect(page.getByRole('alert').filter({ hasText: 'Temperature' })).toContainText(
+    /95 is not possible here; give -2\.0.°C to 40\.0.°C/,
+  )
   await field.fill('warm')
   await field.press('Enter')
   await expect(page.getByRole('alert').filter({ hasText: 'warm' })).toContainText('“warm” is not a temperature')
@@ -77,7 +81,9 @@ test('a bad value is refused in words and nothing changes', async ({ page }) => 
   await expect(page.getByRole('button', { name: /^water/ })).toContainText('11.5')
 })
 
-test('a lure is entered in one line and is still there after a reload; taken out, it can be taken back', async ({ page }) => {
+test('a lure is entered in one line and is still there after a reload; taken out, it can be taken back', async ({
+  page,
+}) => {
   await open(page, '/box')
   await page.getByLabel('Kind', { exact: true }).first().fill('bladed')
   await page.keyboard.press('Enter')
@@ -130,7 +136,6 @@ test('an own, empty box teaches what to do, and the demo can be taken back', asy
   await expect(page.locator('.setups li')).toHaveCount(12)
 })
 
-
 for (const theme of ['day', 'glare', 'night'] as const) {
   test(`axe finds nothing serious in the ${theme} look`, async ({ page }) => {
     // A page takes axe some seconds on a busy machine, and there are many.
@@ -138,12 +143,24 @@ for (const theme of ['day', 'glare', 'night'] as const) {
     await open(page)
     await page.getByRole('button', { name: theme, exact: true }).click()
     await expect(page.locator('.setups li')).toHaveCount(12)
-    for (const path of theme === 'day' ? EVERY_PAGE : ['/', '/trip', '/rules', '/box?lure=l1', '/box/coverage', '/logbook', '/logbook/charts', '/logbook/rates']) {
+    for (const path of theme === 'day'
+      ? EVERY_PAGE
+      : ['/', '/trip', '/rules', '/box?lure=l1', '/box/coverage', '/logbook', '/logbook/charts', '/logbook/rates']) {
       await goOn(page, path)
       await expect(page.locator(`.theme-${theme}`)).toBeVisible()
       await page.waitForTimeout(600)
       const { violations } = await new AxeBuilder({ page }).analyze()
-      expect(violations.filter(v => v.impact === 'serious' || v.impact === 'critical').map(v => `${path} ${v.id}: ${v.nodes.slice(0, 3).map(n => n.target.join(' ')).join(' | ')}`)).toEqual([])
+      expect(
+        violations
+          .filter(v => v.impact === 'serious' || v.impact === 'critical')
+          .map(
+            v =>
+              `${path} ${v.id}: ${v.nodes
+                .slice(0, 3)
+                .map(n => n.target.join(' '))
+                .join(' | ')}`,
+          ),
+      ).toEqual([])
     }
   })
 }
@@ -153,7 +170,24 @@ test('on a phone nothing scrolls sideways and the first set-up is in sight', asy
   await page.setViewportSize({ width: 390, height: 844 })
   await open(page)
   await expect(page.locator('.setups li').first()).toBeInViewport()
-  for (const path of ['/', '/trip', '/keep', '/rules', '/rules?part=own', '/box', '/box?lure=l1', '/box/trays', '/box/parts', '/box/outfits', '/box/coverage', '/box/exchange', '/bench', '/colours', '/waters', '/sums']) {
+  for (const path of [
+    '/',
+    '/trip',
+    '/keep',
+    '/rules',
+    '/rules?part=own',
+    '/box',
+    '/box?lure=l1',
+    '/box/trays',
+    '/box/parts',
+    '/box/outfits',
+    '/box/coverage',
+    '/box/exchange',
+    '/bench',
+    '/colours',
+    '/waters',
+    '/sums',
+  ]) {
     await page.goto(path)
     await page.waitForTimeout(400)
     expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)

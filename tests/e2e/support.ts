@@ -7,22 +7,56 @@ export async function open(page: Page, path = '/') {
 }
 
 /** Every page and every view of a page. */
-export const EVERY_PAGE = ['/', '/trip', '/pack', '/logbook', '/logbook/trip/trip7', '/logbook/rates', '/logbook/charts', '/logbook/like', '/logbook/audit', '/logbook/year', '/keep', '/rules', '/rules?part=schools', '/rules?part=own', '/box?lure=l1', '/box/lure/l1', '/box/trays', '/box/parts', '/box/outfits', '/box/coverage', '/box/compare?ids=l1,l2', '/box/labels', '/box/exchange', '/bench', '/colours', '/waters', '/sums']
+export const EVERY_PAGE = [
+  '/',
+  '/trip',
+  '/pack',
+  '/logbook',
+  '/logbook/trip/trip7',
+  '/logbook/rates',
+  '/logbook/charts',
+  '/logbook/like',
+  '/logbook/audit',
+  '/logbook/year',
+  '/keep',
+  '/rules',
+  '/rules?part=schools',
+  '/rules?part=own',
+  '/box?lure=l1',
+  '/box/lure/l1',
+  '/box/trays',
+  '/box/parts',
+  '/box/outfits',
+  '/box/coverage',
+  '/box/compare?ids=l1,l2',
+  '/box/labels',
+  '/box/exchange',
+  '/bench',
+  '/colours',
+  '/waters',
+  '/sums',
+]
 
 /** Waits until every write that was begun is on disk: a transaction over all tables waits for those before it. */
 export async function stored(page: Page): Promise<void> {
-  await page.evaluate(() => new Promise<void>((resolve, reject) => {
-    const request = indexedDB.open('ygrion')
-    request.onerror = () => reject(request.error!)
-    request.onsuccess = () => {
-      const db = request.result
-      const names = [...db.objectStoreNames]
-      const transaction = db.transaction(names, 'readwrite')
-      transaction.objectStore(names[0]!).count()
-      transaction.oncomplete = () => { db.close(); resolve() }
-      transaction.onerror = () => reject(transaction.error!)
-    }
-  }))
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const request = indexedDB.open('ygrion')
+        request.onerror = () => reject(request.error!)
+        request.onsuccess = () => {
+          const db = request.result
+          const names = [...db.objectStoreNames]
+          const transaction = db.transaction(names, 'readwrite')
+          transaction.objectStore(names[0]!).count()
+          transaction.oncomplete = () => {
+            db.close()
+            resolve()
+          }
+          transaction.onerror = () => reject(transaction.error!)
+        }
+      }),
+  )
 }
 
 /** Goes on to another page by its address, as one who is no quicker than the disk. */

@@ -7,9 +7,13 @@ async function begin(page: Page) {
   await page.locator('.begin .first').first().click()
   await expect(page.getByRole('region', { name: 'On the line' })).toContainText('0 landed today')
 }
-const tap = (page: Page, name: string) => page.getByRole('region', { name: 'What happened' }).getByRole('button', { name, exact: true }).click()
+const tap = (page: Page, name: string) =>
+  page.getByRole('region', { name: 'What happened' }).getByRole('button', { name, exact: true }).click()
 
-test('a trip by thumb: taps, details, undo, a change, and everything there after the page was killed', async ({ page, context }) => {
+test('a trip by thumb: taps, details, undo, a change, and everything there after the page was killed', async ({
+  page,
+  context,
+}) => {
   await begin(page)
   const first = await page.locator('.now h1').textContent()
   await page.getByRole('button', { name: 'Five casts more' }).click()
@@ -39,7 +43,10 @@ test('a trip by thumb: taps, details, undo, a change, and everything there after
   await expect(again.getByRole('heading', { name: 'On the water' })).toBeVisible()
 })
 
-test('two tabs on one trip keep both their taps; a lost lure leaves the box and comes back with the undo', async ({ page, context }) => {
+test('two tabs on one trip keep both their taps; a lost lure leaves the box and comes back with the undo', async ({
+  page,
+  context,
+}) => {
   await begin(page)
   const other = await context.newPage()
   await other.goto('/trip')
@@ -48,13 +55,22 @@ test('two tabs on one trip keep both their taps; a lost lure leaves the box and 
   await tap(other, 'follow')
   await expect(page.getByRole('region', { name: 'Events' }).getByRole('listitem')).toHaveCount(2)
   const lure = (await page.locator('.now h1').textContent())!
-  const quantity = () => page.evaluate(name => new Promise<number | null>((resolve) => {
-    const open = indexedDB.open('ygrion')
-    open.onsuccess = () => {
-      const all = open.result.transaction('lures').objectStore('lures').getAll()
-      all.onsuccess = () => resolve((all.result as { name: string, quantity: number | null }[]).find(l => l.name === name)?.quantity ?? null)
-    }
-  }), lure)
+  const quantity = () =>
+    page.evaluate(
+      name =>
+        new Promise<number | null>(resolve => {
+          const open = indexedDB.open('ygrion')
+          open.onsuccess = () => {
+            const all = open.result.transaction('lures').objectStore('lures').getAll()
+            all.onsuccess = () =>
+              resolve(
+                (all.result as { name: string; quantity: number | null }[]).find(l => l.name === name)?.quantity ??
+                  null,
+              )
+          }
+        }),
+      lure,
+    )
   const before = await quantity()
   await tap(page, 'lure lost')
   await expect.poll(quantity).toBe((before ?? 1) - 1)
@@ -62,22 +78,34 @@ test('two tabs on one trip keep both their taps; a lost lure leaves the box and 
   await expect.poll(quantity).toBe(before ?? 1)
 })
 
-test('tried and untried show blanks; an honest pair says no difference yet; nothing scrolls sideways; targets are large', async ({ page }) => {
+test('tried and untried show blanks; an honest pair says no difference yet; nothing scrolls sideways; targets are large', async ({
+  page,
+}) => {
   await begin(page)
   const grid = page.getByRole('region', { name: 'Tried and untried' })
   await expect(grid.getByRole('img', { name: /not tried/ }).first()).toBeVisible()
   const pair = page.getByRole('region', { name: 'Honest pair' })
   await pair.locator('.pair').first().click()
-  await pair.getByRole('button', { name: /^Cast with/ }).first().click()
-  await pair.getByRole('button', { name: /^Contact with/ }).first().click()
+  await pair
+    .getByRole('button', { name: /^Cast with/ })
+    .first()
+    .click()
+  await pair
+    .getByRole('button', { name: /^Contact with/ })
+    .first()
+    .click()
   await expect(pair.getByRole('status')).toContainText('No difference yet')
   expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390)
-  for (const box of await page.locator('.tap').evaluateAll(list => list.map(e => e.getBoundingClientRect().height))) expect(box).toBeGreaterThanOrEqual(56)
+  for (const box of await page.locator('.tap').evaluateAll(list => list.map(e => e.getBoundingClientRect().height)))
+    expect(box).toBeGreaterThanOrEqual(56)
 })
 
 test('the count-down runs and stops', async ({ page }) => {
   await begin(page)
-  await page.getByRole('region', { name: 'Timers' }).getByRole('button', { name: /let it lie/ }).click()
+  await page
+    .getByRole('region', { name: 'Timers' })
+    .getByRole('button', { name: /let it lie/ })
+    .click()
   await expect(page.getByRole('timer')).toContainText('let it lie')
   await page.getByRole('timer').getByRole('button', { name: 'stop' }).click()
   await expect(page.getByRole('timer')).toHaveCount(0)
@@ -90,17 +118,28 @@ test('the place of an event is kept when one wishes it, and only then', async ({
   await tap(page, 'hit')
   await page.getByRole('checkbox', { name: /Keep the place/ }).check()
   await tap(page, 'landed')
-  const places = () => page.evaluate(() => new Promise<(number | null)[]>((resolve) => {
-    const open = indexedDB.open('ygrion')
-    open.onsuccess = () => {
-      const all = open.result.transaction('trips').objectStore('trips').getAll()
-      all.onsuccess = () => resolve((all.result as { end: string | null, stints: { events: { latitude?: number | null }[] }[] }[]).filter(t => !t.end).flatMap(t => t.stints.flatMap(s => s.events.map(e => e.latitude ?? null))))
-    }
-  }))
+  const places = () =>
+    page.evaluate(
+      () =>
+        new Promise<(number | null)[]>(resolve => {
+          const open = indexedDB.open('ygrion')
+          open.onsuccess = () => {
+            const all = open.result.transaction('trips').objectStore('trips').getAll()
+            all.onsuccess = () =>
+              resolve(
+                (all.result as { end: string | null; stints: { events: { latitude?: number | null }[] }[] }[])
+                  .filter(t => !t.end)
+                  .flatMap(t => t.stints.flatMap(s => s.events.map(e => e.latitude ?? null))),
+              )
+          }
+        }),
+    )
   await expect.poll(places).toEqual([null, 58.4012])
 })
 
-test('fish that are lost one after another change the advice: not "stay", but what to change and why', async ({ page }) => {
+test('fish that are lost one after another change the advice: not "stay", but what to change and why', async ({
+  page,
+}) => {
   await begin(page)
   const next = page.getByRole('region', { name: 'What to change next' })
   await expect(next).toContainText('Stay with it')
@@ -114,7 +153,9 @@ test('fish that are lost one after another change the advice: not "stay", but wh
   await expect(next).not.toContainText('Stay with it')
 })
 
-test('the same lure fished otherwise is one tap, told on top, and taken back; follows lead to a longer pause', async ({ page }) => {
+test('the same lure fished otherwise is one tap, told on top, and taken back; follows lead to a longer pause', async ({
+  page,
+}) => {
   await begin(page)
   const hand = page.getByRole('region', { name: 'Changed in the hand' })
   const how = page.locator('.now .how')
@@ -128,7 +169,9 @@ test('the same lure fished otherwise is one tap, told on top, and taken back; fo
     await expect(page.getByRole('region', { name: 'Events' }).getByRole('listitem')).toHaveCount(i + 1)
     await page.waitForTimeout(400)
   }
-  await expect(page.getByRole('region', { name: 'What to change next' }).getByRole('heading')).toContainText(/^Change the /)
+  await expect(page.getByRole('region', { name: 'What to change next' }).getByRole('heading')).toContainText(
+    /^Change the /,
+  )
 })
 
 test('everything of a cast is under one thumb: no scrolling, 56 px, at 390 × 844', async ({ page }) => {
@@ -137,7 +180,10 @@ test('everything of a cast is under one thumb: no scrolling, 56 px, at 390 × 84
     const box = (await page.getByRole('region', { name }).boundingBox())!
     expect(box.y + box.height, name).toBeLessThan(844 - 56)
   }
-  for (const height of await page.locator('.step, .casts button, .tap').evaluateAll(list => list.map(e => e.getBoundingClientRect().height))) expect(height).toBeGreaterThanOrEqual(56)
+  for (const height of await page
+    .locator('.step, .casts button, .tap')
+    .evaluateAll(list => list.map(e => e.getBoundingClientRect().height)))
+    expect(height).toBeGreaterThanOrEqual(56)
 })
 
 test('any lure of the box is found by name and tied on; an ended trip goes on', async ({ page }) => {

@@ -13,12 +13,22 @@ async function told(page: Page): Promise<string> {
     const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
     for (let node = walker.nextNode(); node; node = walker.nextNode()) {
       const parent = node.parentElement
-      if (!parent || ['SCRIPT', 'STYLE', 'NOSCRIPT'].includes(parent.tagName) || own.has(parent) || parent.closest('[data-either]')) continue
+      if (
+        !parent ||
+        ['SCRIPT', 'STYLE', 'NOSCRIPT'].includes(parent.tagName) ||
+        own.has(parent) ||
+        parent.closest('[data-either]')
+      )
+        continue
       texts.push(node.textContent ?? '')
     }
     for (const el of document.querySelectorAll<HTMLElement>('[aria-label], [placeholder], [title]')) {
       if (el.closest('[data-either]')) continue
-      texts.push(el.getAttribute('aria-label') ?? '', el.getAttribute('placeholder') ?? '', el.getAttribute('title') ?? '')
+      texts.push(
+        el.getAttribute('aria-label') ?? '',
+        el.getAttribute('placeholder') ?? '',
+        el.getAttribute('title') ?? '',
+      )
     }
     for (const input of document.querySelectorAll('input')) if (!input.closest('[data-either]')) texts.push(input.value)
     return texts.join('\n')
@@ -32,24 +42,35 @@ async function switchTo(page: Page, system: string) {
 
 /** Names in the demo box carry weights and lengths as a packet does. */
 async function ownNames(page: Page): Promise<string[]> {
-  return page.evaluate(() => new Promise<string[]>((resolve, reject) => {
-    const request = indexedDB.open('ygrion')
-    request.onerror = () => reject(request.error!)
-    request.onsuccess = () => {
-      const db = request.result
-      const names: string[] = []
-      const transaction = db.transaction([...db.objectStoreNames], 'readonly')
-      for (const store of db.objectStoreNames) {
-        transaction.objectStore(store).getAll().onsuccess = (event) => {
-          for (const row of (event.target as IDBRequest<Record<string, unknown>[]>).result) for (const key of ['name', 'notes', 'note', 'text']) if (typeof row[key] === 'string') names.push(row[key])
+  return page.evaluate(
+    () =>
+      new Promise<string[]>((resolve, reject) => {
+        const request = indexedDB.open('ygrion')
+        request.onerror = () => reject(request.error!)
+        request.onsuccess = () => {
+          const db = request.result
+          const names: string[] = []
+          const transaction = db.transaction([...db.objectStoreNames], 'readonly')
+          for (const store of db.objectStoreNames) {
+            transaction.objectStore(store).getAll().onsuccess = event => {
+              for (const row of (event.target as IDBRequest<Record<string, unknown>[]>).result)
+                for (const key of ['name', 'notes', 'note', 'text'])
+                  if (typeof row[key] === 'string') names.push(row[key])
+            }
+          }
+          transaction.oncomplete = () => {
+            db.close()
+            resolve(names)
+          }
         }
-      }
-      transaction.oncomplete = () => { db.close(); resolve(names) }
-    }
-  }))
+      }),
+  )
 }
 
-for (const [system, foreign] of [['imperial', METRIC], ['metric', IMPERIAL]] as const) {
+for (const [system, foreign] of [
+  ['imperial', METRIC],
+  ['metric', IMPERIAL],
+] as const) {
   test(`no page tells a figure in another system than ${system}`, async ({ page }) => {
     test.setTimeout(240_000)
     await open(page)

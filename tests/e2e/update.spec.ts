@@ -8,7 +8,16 @@ import { comeBack } from './support'
 test.use({ serviceWorkers: 'allow' })
 
 const BUILT = '.output/public'
-const TYPES: Record<string, string> = { '.html': 'text/html', '.js': 'text/javascript', '.css': 'text/css', '.svg': 'image/svg+xml', '.json': 'application/json', '.webmanifest': 'application/manifest+json', '.woff2': 'font/woff2', '.wasm': 'application/wasm' }
+const TYPES: Record<string, string> = {
+  '.html': 'text/html',
+  '.js': 'text/javascript',
+  '.css': 'text/css',
+  '.svg': 'image/svg+xml',
+  '.json': 'application/json',
+  '.webmanifest': 'application/manifest+json',
+  '.woff2': 'font/woff2',
+  '.wasm': 'application/wasm',
+}
 
 /** A server of the built files whose service worker can be given a newer edition. */
 let server: Server
@@ -22,20 +31,35 @@ test.beforeEach(async () => {
     const path = normalize(new URL(url!, 'http://here').pathname)
     try {
       const bytes = await readFile(join(BUILT, extname(path) ? path : 'index.html'))
-      const body = path === '/sw.js' && newer ? Buffer.concat([Buffer.from(`self.__edition = 2; self.addEventListener('install', e => e.waitUntil(fetch('${newer}').then(r => { if (!r.ok) throw new Error('half an update') })));\n`), bytes]) : bytes
-      response.writeHead(200, { 'content-type': TYPES[extname(path) || '.html'] ?? 'application/octet-stream', 'cache-control': 'no-cache' }).end(body)
-    }
-    catch {
+      const body =
+        path === '/sw.js' && newer
+          ? Buffer.concat([
+              Buffer.from(
+                `self.__edition = 2; self.addEventListener('install', e => e.waitUntil(fetch('${newer}').then(r => { if (!r.ok) throw new Error('half an update') })));\n`,
+              ),
+              bytes,
+            ])
+          : bytes
+      response
+        .writeHead(200, {
+          'content-type': TYPES[extname(path) || '.html'] ?? 'application/octet-stream',
+          'cache-control': 'no-cache',
+        })
+        .end(body)
+    } catch {
       response.writeHead(404).end()
     }
   })
   await new Promise<void>(resolve => server.listen(0, '127.0.0.1', resolve))
   origin = `http://127.0.0.1:${(server.address() as AddressInfo).port}`
 })
-test.afterEach(() => new Promise((resolve) => {
-  server.closeAllConnections()
-  server.close(resolve)
-}))
+test.afterEach(
+  () =>
+    new Promise(resolve => {
+      server.closeAllConnections()
+      server.close(resolve)
+    }),
+)
 
 const landed = (page: Page) => page.getByRole('region', { name: 'On the line' })
 const banner = (page: Page) => page.getByRole('status').filter({ hasText: 'A new version is ready' })
@@ -79,16 +103,23 @@ test('one may go on without it: it is put off, and comes with the next visit', a
   await expect(landed(next)).toContainText('1 landed today')
 })
 
-test('an update that breaks off half way leaves the old version at work, with the server gone too', async ({ page }) => {
+test('an update that breaks off half way leaves the old version at work, with the server gone too', async ({
+  page,
+}) => {
   await fishOnce(page)
   newer = '/gone.js'
-  const found = page.evaluate(() => new Promise(resolve => navigator.serviceWorker.getRegistration().then((registration) => {
-    registration!.onupdatefound = () => {
-      const worker = registration!.installing!
-      worker.onstatechange = () => resolve(worker.state)
-    }
-    void registration!.update()
-  })))
+  const found = page.evaluate(
+    () =>
+      new Promise(resolve =>
+        navigator.serviceWorker.getRegistration().then(registration => {
+          registration!.onupdatefound = () => {
+            const worker = registration!.installing!
+            worker.onstatechange = () => resolve(worker.state)
+          }
+          void registration!.update()
+        }),
+      ),
+  )
   expect(await found).toBe('redundant')
   await expect(banner(page)).toHaveCount(0)
   server.closeAllConnections()

@@ -19,7 +19,9 @@ test('another stain changes the order and the swatches', async ({ page }) => {
   await page.getByLabel('Visibility', { exact: true }).press('Enter')
   await page.keyboard.press('Escape')
   await expect.poll(() => swatch.getAttribute('style')).not.toBe(paint)
-  await expect.poll(() => page.getByRole('region', { name: 'Ranking' }).getByRole('listitem').allTextContents()).not.toEqual(ranking)
+  await expect
+    .poll(() => page.getByRole('region', { name: 'Ranking' }).getByRole('listitem').allTextContents())
+    .not.toEqual(ranking)
   await page.getByRole('link', { name: 'Tie-on', exact: true }).click()
   await expect.poll(() => names(page)).not.toEqual(order)
 })
@@ -58,7 +60,10 @@ test('a broken boat log is read as far as it is sound', async ({ page }) => {
   await open(page)
   await figure(page, /^where/).click()
   const slip = page.locator('.slip')
-  const log = (text: string) => slip.locator('input[type=file]').setInputFiles({ name: 'boat.log', mimeType: 'text/plain', buffer: Buffer.from(text) })
+  const log = (text: string) =>
+    slip
+      .locator('input[type=file]')
+      .setInputFiles({ name: 'boat.log', mimeType: 'text/plain', buffer: Buffer.from(text) })
   await log('not a sentence at all')
   await expect(slip.getByRole('alert')).toContainText('boat.log holds no sound NMEA 0183 sentence.')
   await log('$YXMTW,17.75,C*26\r\n$SDDPT,3.6,0.0*52\r\n$YXMTW,18.00,C*26\r\nrubbish\r\n')
@@ -69,7 +74,9 @@ test('a broken boat log is read as far as it is sound', async ({ page }) => {
   await expect(figure(page, /^fish lie at/)).toContainText('of 3.6')
 })
 
-test('a home water fills the reading; what is written down comes back as last time, and stands on the charts', async ({ page }) => {
+test('a home water fills the reading; what is written down comes back as last time, and stands on the charts', async ({
+  page,
+}) => {
   await open(page)
   await figure(page, /^where/).click()
   const slip = page.locator('.slip')
@@ -115,7 +122,10 @@ test('season, time, moon and layers are changed in place; the history goes back 
   await figure(page, /^light/).click()
   await expect(page.locator('.slip')).toHaveCount(1)
   await expect(page.locator('.slip')).toContainText(/The sun stands \d+° high|below the horizon/)
-  await page.locator('.slip').getByRole('button', { name: /^that night: \d+ % lit/ }).click()
+  await page
+    .locator('.slip')
+    .getByRole('button', { name: /^that night: \d+ % lit/ })
+    .click()
   await page.keyboard.press('Escape')
   await figure(page, /^water/).click()
   await page.getByLabel('Layers, depth and temperature').fill('0 m 12 °C; deep 8')

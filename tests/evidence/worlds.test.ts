@@ -1,7 +1,11 @@
 import { describe, expect, it } from 'vitest'
 import { tryWorld, WORLDS } from './worlds'
 
-const world = (name: string) => tryWorld(WORLDS.find(w => w.name === name)!, 300)
+const world = (name: string) =>
+  tryWorld(
+    WORLDS.find(w => w.name === name)!,
+    300,
+  )
 
 describe('pooled rates in worlds of known truth', () => {
   it('hold the truth nine times in ten in the world they are made for', () => {

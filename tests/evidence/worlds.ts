@@ -3,7 +3,12 @@ import { seededRandom } from '#core/numeric'
 import { gammaSample, poissonSample } from '../chance'
 
 /** One stint of a simulated log. */
-interface Outing { readonly lure: number, readonly day: number, readonly hours: number, readonly contacts: number }
+interface Outing {
+  readonly lure: number
+  readonly day: number
+  readonly hours: number
+  readonly contacts: number
+}
 
 /** A way in which bites may come about that the model of the log may or may not have thought of. */
 export interface World {
@@ -40,22 +45,56 @@ const plain = { rates: alikeOrNot, hours: anyHours, day: () => 1, school: 1, imp
 
 export const WORLDS: readonly World[] = [
   { ...plain, name: 'as the model has it', what: 'rates from a Gamma, bites one by one' },
-  { ...plain, name: 'log-normal rates', what: 'a few lures far better than the rest', rates: (usual, random) => each(() => usual * Math.exp(0.9 * normal(random))) },
-  { ...plain, name: 'two sorts', what: 'half the lures get a quarter of the usual, half get twice', rates: (usual, random) => each(() => usual * (random() < 0.5 ? 0.25 : 2)) },
+  {
+    ...plain,
+    name: 'log-normal rates',
+    what: 'a few lures far better than the rest',
+    rates: (usual, random) => each(() => usual * Math.exp(0.9 * normal(random))),
+  },
+  {
+    ...plain,
+    name: 'two sorts',
+    what: 'half the lures get a quarter of the usual, half get twice',
+    rates: (usual, random) => each(() => usual * (random() < 0.5 ? 0.25 : 2)),
+  },
   { ...plain, name: 'all alike', what: 'the lure does not matter at all', rates: usual => each(() => usual) },
-  { ...plain, name: 'favourites', what: 'the better a lure is, the longer it is fished', hours: (rate, usual, random) => 1 + 7 * random() * Math.min(3, rate / usual) },
+  {
+    ...plain,
+    name: 'favourites',
+    what: 'the better a lure is, the longer it is fished',
+    hours: (rate, usual, random) => 1 + 7 * random() * Math.min(3, rate / usual),
+  },
   { ...plain, name: 'schools', what: `bites come ${SCHOOL} at a time`, school: SCHOOL },
-  { ...plain, name: 'good and bad days', what: 'a day’s rate is half or one and a half times the lure’s own', day: goodOrBad },
+  {
+    ...plain,
+    name: 'good and bad days',
+    what: 'a day’s rate is half or one and a half times the lure’s own',
+    day: goodOrBad,
+  },
   { ...plain, name: 'schools on good and bad days', what: 'both at once', day: goodOrBad, school: SCHOOL },
   { ...plain, name: 'impatient', what: 'changed after a blank hour', impatient: true },
-  { ...plain, name: 'impatient among schools', what: 'changed after a blank hour, bites in threes, good and bad days', day: goodOrBad, school: SCHOOL, impatient: true },
+  {
+    ...plain,
+    name: 'impatient among schools',
+    what: 'changed after a blank hour, bites in threes, good and bad days',
+    day: goodOrBad,
+    school: SCHOOL,
+    impatient: true,
+  },
 ]
 
 /** One log: every lure is fished its hours in stints, each on some day. */
-function fishedIn({ hours, day, school, impatient }: World, truth: readonly number[], usual: number, random: () => number): Outing[] {
+function fishedIn(
+  { hours, day, school, impatient }: World,
+  truth: readonly number[],
+  usual: number,
+  random: () => number,
+): Outing[] {
   const planned = truth.map(rate => hours(rate, usual, random))
-  const days = Array.from({ length: Math.max(2, Math.ceil(planned.reduce((a, b) => a + b, 0) / DAY_H)) }, () => day(random))
-  const contactsIn = (rate: number, h: number) => school * poissonSample(rate * h / school, random)
+  const days = Array.from({ length: Math.max(2, Math.ceil(planned.reduce((a, b) => a + b, 0) / DAY_H)) }, () =>
+    day(random),
+  )
+  const contactsIn = (rate: number, h: number) => school * poissonSample((rate * h) / school, random)
   return truth.flatMap((rate, lure) => {
     const outings: Outing[] = []
     for (let left = planned[lure]!; left > 0;) {
@@ -101,7 +140,9 @@ export function tryWorld(world: World, logs: number): Found {
       const own = outings.filter(o => o.lure === lure)
       return { effort: own.reduce((sum, o) => sum + o.hours, 0), events: own.reduce((sum, o) => sum + o.contacts, 0) }
     })
-    const dispersion = dispersionOf(outings.map(o => ({ group: o.lure, day: String(o.day), events: o.contacts, effort: o.hours })))
+    const dispersion = dispersionOf(
+      outings.map(o => ({ group: o.lure, day: String(o.day), events: o.contacts, effort: o.hours })),
+    )
     const raw = groups.map(g => g.events / g.effort)
     const pooled = pooledRates(groups, dispersion)!.groups
     pooled.forEach(({ low, high, mean }, i) => {
@@ -115,5 +156,13 @@ export function tryWorld(world: World, logs: number): Found {
     pooledFirst += isFirst(pooled.map(p => p.mean))
     rawFirst += isFirst(raw)
   }
-  return { name, what, held: held / of, pooledError: Math.sqrt(pooledError / of), rawError: Math.sqrt(rawError / of), pooledFirst: pooledFirst / logs, rawFirst: rawFirst / logs }
+  return {
+    name,
+    what,
+    held: held / of,
+    pooledError: Math.sqrt(pooledError / of),
+    rawError: Math.sqrt(rawError / of),
+    pooledFirst: pooledFirst / logs,
+    rawFirst: rawFirst / logs,
+  }
 }

@@ -14,8 +14,12 @@ export interface Situation {
 }
 
 export const universalRod = (id: string, lureMinG: number, lureMaxG: number): Outfit => ({
-  id, name: id, rod: { kind: 'casting', power: 'medium-heavy', action: 'moderate-fast', lureMinG, lureMaxG }, reel: { ratio: 6.4, spoolDiameterMm: 36 },
-  line: { material: 'braid', testKg: 9, diameterMm: 0.2 }, leader: { material: 'fluorocarbon', testKg: 7, diameterMm: 0.75, lengthM: 1 },
+  id,
+  name: id,
+  rod: { kind: 'casting', power: 'medium-heavy', action: 'moderate-fast', lureMinG, lureMaxG },
+  reel: { ratio: 6.4, spoolDiameterMm: 36 },
+  line: { material: 'braid', testKg: 9, diameterMm: 0.2 },
+  leader: { material: 'fluorocarbon', testKg: 7, diameterMm: 0.75, lengthM: 1 },
 })
 const OUTFITS = [universalRod('light', 2, 12), universalRod('middle', 7, 30), universalRod('heavy', 25, 120)]
 
@@ -24,6 +28,14 @@ export function answer(lures: Lure[], reading: Reading, options?: Parameters<typ
   const box: Box = { lures, parts, outfits: OUTFITS, tests: [], trips: [] }
   return match(box, reading, options)
 }
-export const winner = (lures: Lure[], reading: Reading, options?: Parameters<typeof match>[2], parts: Part[] = []) => answer(lures, reading, options, parts).setups[0]?.lureId
-export const bass = (part: Partial<Reading>): Reading => ({ species: 'largemouth-bass', temperatureC: 20, bottomM: 4, fishFromM: 1, fishToM: 3, ...part })
+export const winner = (lures: Lure[], reading: Reading, options?: Parameters<typeof match>[2], parts: Part[] = []) =>
+  answer(lures, reading, options, parts).setups[0]?.lureId
+export const bass = (part: Partial<Reading>): Reading => ({
+  species: 'largemouth-bass',
+  temperatureC: 20,
+  bottomM: 4,
+  fishFromM: 1,
+  fishToM: 3,
+  ...part,
+})
 export const paint = (pattern: 'natural' | 'hot' | 'dark' | 'plain') => ({ pattern })

@@ -8,7 +8,20 @@ import { MUTANTS } from './mutants.mjs'
 const root = resolve(import.meta.dirname, '../..')
 const copy = mkdtempSync(join(tmpdir(), 'mutation-'))
 /** What the core's tests need. */
-const PARTS = ['core', 'demo', 'docs', 'tests', 'bin', 'app', 'server', 'package.json', 'vitest.config.ts', 'tsconfig.json', 'nuxt.config.ts', '.nuxt']
+const PARTS = [
+  'core',
+  'demo',
+  'docs',
+  'tests',
+  'bin',
+  'app',
+  'server',
+  'package.json',
+  'vitest.config.ts',
+  'tsconfig.json',
+  'nuxt.config.ts',
+  '.nuxt',
+]
 const only = process.argv.slice(2)
 const unseen = []
 try {
@@ -23,15 +36,18 @@ try {
       continue
     }
     writeFileSync(path, sound.replace(from, to))
-    const { status, stdout } = spawnSync('npx', ['vitest', 'run', '--bail', '1', ...tests], { cwd: copy, encoding: 'utf8', env: { ...process.env, CI: 'true', NO_COLOR: '1' } })
+    const { status, stdout } = spawnSync('npx', ['vitest', 'run', '--bail', '1', ...tests], {
+      cwd: copy,
+      encoding: 'utf8',
+      env: { ...process.env, CI: 'true', NO_COLOR: '1' },
+    })
     writeFileSync(path, sound)
     // A fault that keeps the tests from loading at all is no proof that one of them sees it.
     const isSeen = status !== 0 && /Tests\s.*failed/.test(stdout)
     if (!isSeen) unseen.push(id)
     console.log(`${isSeen ? 'seen  ' : 'UNSEEN'}  ${id}`)
   }
-}
-finally {
+} finally {
   rmSync(copy, { recursive: true, force: true })
 }
 if (unseen.length > 0) console.error(`Not seen by any test: ${unseen.join('; ')}`)

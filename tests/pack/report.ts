@@ -5,14 +5,24 @@ import { simulated } from './simulate'
 /** Writes docs/pack.md: `npm run pack`. */
 const WATERS = 24
 const percent = (share: number) => `${share >= 0 ? '+' : '−'}${Math.abs(100 * share).toFixed(1)} %`
-const rows = [30, 60, 120].map((days) => {
+const rows = [30, 60, 120].map(days => {
   const { plan, byScore, random } = simulated(WATERS, days)
   return `| ${days} | ${plan.toFixed(3)} | ${byScore.toFixed(3)} | ${random.toFixed(3)} | ${percent(plan / byScore - 1)} | ${percent(plan / random - 1)} |`
 })
-writeFileSync(fileURLToPath(new URL('../../docs/pack.md', import.meta.url)), [
-  '# What a pack is worth', '',
-  `Made by \`npm run pack\`: ${WATERS} waters drawn by chance, the demo box, two rods and ten lures, four likely readings each. Every pack is tried on 240 days that the plan has not seen: what the fish want, how far the judgement is off for each kind and lure, and what is lost are drawn anew (\`tests/pack/simulate.ts\`, \`core/pack/days.ts\`). A day catches what its best set-up catches that is still there; 1 is a set-up that is perfect by the rules on a day when nothing else matters.`, '',
-  '- **plan**: the greedy pack, made on so many drawn days. **by score**: the lures with the best mean scores and the rods that most of them want, to the same limits. **chance**: lures in random order, to the same limits.', '',
-  '| days planned on | plan | by score | chance | plan to score | plan to chance |', '|---|---|---|---|---|---|', ...rows, '',
-  'Wished for: 6 % over the best scores (not reached), 20 % over chance (reached). More days do not help further: what is left is luck that no plan can know. Made with the judgement’s error at its full width the plan ran after the luck of its own sample and caught about a hundredth less; it is therefore planned with half of it.', '',
-].join('\n'))
+writeFileSync(
+  fileURLToPath(new URL('../../docs/pack.md', import.meta.url)),
+  [
+    '# What a pack is worth',
+    '',
+    `Made by \`npm run pack\`: ${WATERS} waters drawn by chance, the demo box, two rods and ten lures, four likely readings each. Every pack is tried on 240 days that the plan has not seen: what the fish want, how far the judgement is off for each kind and lure, and what is lost are drawn anew (\`tests/pack/simulate.ts\`, \`core/pack/days.ts\`). A day catches what its best set-up catches that is still there; 1 is a set-up that is perfect by the rules on a day when nothing else matters.`,
+    '',
+    '- **plan**: the greedy pack, made on so many drawn days. **by score**: the lures with the best mean scores and the rods that most of them want, to the same limits. **chance**: lures in random order, to the same limits.',
+    '',
+    '| days planned on | plan | by score | chance | plan to score | plan to chance |',
+    '|---|---|---|---|---|---|',
+    ...rows,
+    '',
+    'Wished for: 6 % over the best scores (not reached), 20 % over chance (reached). More days do not help further: what is left is luck that no plan can know. Made with the judgement’s error at its full width the plan ran after the luck of its own sample and caught about a hundredth less; it is therefore planned with half of it.',
+    '',
+  ].join('\n'),
+)

@@ -2,9 +2,24 @@ import { nextChange } from '#core/rotation'
 import { fishDay, type Kind, KINDS, type Policy, RIVALS } from './fish'
 
 /** The adviser as a policy, changing several things at once or one at a time. */
-const advised = (several: boolean): Policy => (offers, tried, nowMin, _, turnsAtMin) => nextChange({ offers, tried, nowMin, family: 'jighead-soft', turnsAtMin, several }).offer
+const advised =
+  (several: boolean): Policy =>
+  (offers, tried, nowMin, _, turnsAtMin) =>
+    nextChange({ offers, tried, nowMin, family: 'jighead-soft', turnsAtMin, several }).offer
 
-export interface Row { readonly kind: Kind, readonly days: number, readonly adviser: number, readonly oneByOne: number, readonly never: number, readonly random: number, readonly rules: number, readonly changes: number, readonly medianToFind: number | null, readonly foundShare: number, /** Median, minutes into the day. */ readonly minutesToFind: number | null }
+export interface Row {
+  readonly kind: Kind
+  readonly days: number
+  readonly adviser: number
+  readonly oneByOne: number
+  readonly never: number
+  readonly random: number
+  readonly rules: number
+  readonly changes: number
+  readonly medianToFind: number | null
+  readonly foundShare: number
+  /** Median, minutes into the day. */ readonly minutesToFind: number | null
+}
 
 /** Mean catches a day of each policy, and how soon the adviser came upon what was wanted. */
 export function simulate(kind: Kind, days: number): Row {
@@ -23,12 +38,22 @@ export function simulate(kind: Kind, days: number): Row {
       toFind.push(own.changesToFind ?? Infinity)
       minutes.push(own.minutesToFind ?? Infinity)
     }
-    for (const rival of ['never', 'random', 'rules'] as const) totals[rival] += fishDay(kind, seed, RIVALS[rival]).catches
+    for (const rival of ['never', 'random', 'rules'] as const)
+      totals[rival] += fishDay(kind, seed, RIVALS[rival]).catches
   }
   const mean = (total: number) => total / days
   return {
-    kind, days, adviser: mean(totals.adviser), oneByOne: mean(totals.oneByOne), never: mean(totals.never), random: mean(totals.random), rules: mean(totals.rules), changes: mean(changes),
-    medianToFind: medianOf(toFind), minutesToFind: medianOf(minutes), foundShare: sought ? toFind.filter(Number.isFinite).length / sought : 1,
+    kind,
+    days,
+    adviser: mean(totals.adviser),
+    oneByOne: mean(totals.oneByOne),
+    never: mean(totals.never),
+    random: mean(totals.random),
+    rules: mean(totals.rules),
+    changes: mean(changes),
+    medianToFind: medianOf(toFind),
+    minutesToFind: medianOf(minutes),
+    foundShare: sought ? toFind.filter(Number.isFinite).length / sought : 1,
   }
 }
 

@@ -6,38 +6,71 @@ import demo from '../../../demo/box.json'
 import { rateRows } from './rate-rows'
 import { tripLine } from './trip-line'
 
-const estimate = fc.tuple(fc.double({ min: 0.01, max: 9, noNaN: true }), fc.double({ min: 0.1, max: 1, noNaN: true }), fc.double({ min: 1, max: 6, noNaN: true })).map(([mean, down, up]) => ({ mean, low: mean * down, high: mean * up }))
-const row = fc.record({ value: fc.string({ minLength: 1 }), trips: fc.constant(1), hours: fc.double({ min: 0.1, max: 60, noNaN: true }), casts: fc.nat(500), contacts: fc.nat(40), landed: fc.nat(20), follows: fc.nat(5), rate: estimate })
-const table = fc.record({ cut: fc.constant('lure' as const), rows: fc.array(row, { minLength: 1, maxLength: 20 }), overall: fc.option(estimate, { nil: null }), unfished: fc.constant([]), unknownHours: fc.constant(0) }) as fc.Arbitrary<RateTable>
+const estimate = fc
+  .tuple(
+    fc.double({ min: 0.01, max: 9, noNaN: true }),
+    fc.double({ min: 0.1, max: 1, noNaN: true }),
+    fc.double({ min: 1, max: 6, noNaN: true }),
+  )
+  .map(([mean, down, up]) => ({ mean, low: mean * down, high: mean * up }))
+const row = fc.record({
+  value: fc.string({ minLength: 1 }),
+  trips: fc.constant(1),
+  hours: fc.double({ min: 0.1, max: 60, noNaN: true }),
+  casts: fc.nat(500),
+  contacts: fc.nat(40),
+  landed: fc.nat(20),
+  follows: fc.nat(5),
+  rate: estimate,
+})
+const table = fc.record({
+  cut: fc.constant('lure' as const),
+  rows: fc.array(row, { minLength: 1, maxLength: 20 }),
+  overall: fc.option(estimate, { nil: null }),
+  unfished: fc.constant([]),
+  unknownHours: fc.constant(0),
+}) as fc.Arbitrary<RateTable>
 const SIZE = { row: 30, width: 300, effort: 80 }
 
 describe('rows of rates', () => {
   it('stay on their scale, with the middle inside its interval, one row below the other', () => {
-    fc.assert(fc.property(table, (t) => {
-      const { marks, usual, height } = rateRows(t, r => r.hours, SIZE)
-      expect(height).toBe(t.rows.length * SIZE.row)
-      marks.forEach(({ low, mean, high, effort, y }, i) => {
-        expect(low).toBeGreaterThanOrEqual(0)
-        expect(high).toBeLessThanOrEqual(SIZE.width)
-        expect(mean).toBeGreaterThanOrEqual(low)
-        expect(mean).toBeLessThanOrEqual(high)
-        expect(effort).toBeLessThanOrEqual(SIZE.effort + 1e-9)
-        expect(y).toBe((i + 0.5) * SIZE.row)
-      })
-      if (usual !== null) expect(usual).toBeLessThanOrEqual(SIZE.width)
-    }))
+    fc.assert(
+      fc.property(table, t => {
+        const { marks, usual, height } = rateRows(t, r => r.hours, SIZE)
+        expect(height).toBe(t.rows.length * SIZE.row)
+        marks.forEach(({ low, mean, high, effort, y }, i) => {
+          expect(low).toBeGreaterThanOrEqual(0)
+          expect(high).toBeLessThanOrEqual(SIZE.width)
+          expect(mean).toBeGreaterThanOrEqual(low)
+          expect(mean).toBeLessThanOrEqual(high)
+          expect(effort).toBeLessThanOrEqual(SIZE.effort + 1e-9)
+          expect(y).toBe((i + 0.5) * SIZE.row)
+        })
+        if (usual !== null) expect(usual).toBeLessThanOrEqual(SIZE.width)
+      }),
+    )
   })
   it('the longest bar is the greatest effort; equal rates stand at the same place', () => {
     const rate = { mean: 1, low: 0.5, high: 2 }
-    const rows = [{ value: 'a', hours: 4, rate }, { value: 'b', hours: 8, rate }].map(r => ({ trips: 1, casts: 0, contacts: 0, landed: 0, follows: 0, ...r }))
+    const rows = [
+      { value: 'a', hours: 4, rate },
+      { value: 'b', hours: 8, rate },
+    ].map(r => ({ trips: 1, casts: 0, contacts: 0, landed: 0, follows: 0, ...r }))
     const { marks } = rateRows({ cut: 'lure', rows, overall: rate, unfished: [], unknownHours: 0 }, r => r.hours, SIZE)
     expect(marks[1]!.effort).toBe(SIZE.effort)
     expect(marks[0]!.effort).toBe(SIZE.effort / 2)
     expect(marks[0]!.mean).toBe(marks[1]!.mean)
   })
   it('an interval beyond the scale is cut, not drawn outside', () => {
-    const wild = [{ value: 'a', hours: 0.1, rate: { mean: 1, low: 0.1, high: 90 } }, { value: 'b', hours: 9, rate: { mean: 1, low: 0.8, high: 1.2 } }].map(r => ({ trips: 1, casts: 0, contacts: 0, landed: 0, follows: 0, ...r }))
-    const { marks } = rateRows({ cut: 'lure', rows: wild, overall: null, unfished: [], unknownHours: 0 }, r => r.hours, SIZE)
+    const wild = [
+      { value: 'a', hours: 0.1, rate: { mean: 1, low: 0.1, high: 90 } },
+      { value: 'b', hours: 9, rate: { mean: 1, low: 0.8, high: 1.2 } },
+    ].map(r => ({ trips: 1, casts: 0, contacts: 0, landed: 0, follows: 0, ...r }))
+    const { marks } = rateRows(
+      { cut: 'lure', rows: wild, overall: null, unfished: [], unknownHours: 0 },
+      r => r.hours,
+      SIZE,
+    )
     expect(marks[0]!.high).toBe(SIZE.width)
     expect(marks[1]!.high).toBeLessThan(SIZE.width)
   })
@@ -66,7 +99,19 @@ describe('a trip as a cut', () => {
   })
   it('draws a trip without stints, and one without depths at the surface', () => {
     expect(tripLine({ id: 't', start: '2026-05-01T06:00:00Z' }, 0, size)).toMatchObject({ stints: [], events: [] })
-    const bare: Trip = { id: 't', start: '2026-05-01T06:00:00Z', stints: [{ id: 's', start: '2026-05-01T06:00:00Z', end: '2026-05-01T07:00:00Z', lureId: 'l', events: [{ id: 'e', kind: 'hit' }] }] }
+    const bare: Trip = {
+      id: 't',
+      start: '2026-05-01T06:00:00Z',
+      stints: [
+        {
+          id: 's',
+          start: '2026-05-01T06:00:00Z',
+          end: '2026-05-01T07:00:00Z',
+          lureId: 'l',
+          events: [{ id: 'e', kind: 'hit' }],
+        },
+      ],
+    }
     expect(tripLine(bare, 0, size).events[0]!.y).toBe(0)
   })
 })

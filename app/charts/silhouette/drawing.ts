@@ -14,7 +14,7 @@ export interface Mark {
 export interface Drawing {
   readonly marks: readonly Mark[]
   /** What the marks cover [mm], with a margin for strokes. */
-  readonly box: { readonly x: number, readonly y: number, readonly width: number, readonly height: number }
+  readonly box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number }
 }
 
 /** Everything a family's drawing follows. */
@@ -32,8 +32,8 @@ export interface DrawSpec {
   readonly metal: string
   /** Running depth of a lipped plug [m]: the lip grows with it. */
   readonly divesM: number | null
-  readonly blades: readonly { readonly shape: string, readonly size: number, readonly paint: string }[]
-  readonly hooks: readonly { readonly kind: string, readonly gapeMm: number }[]
+  readonly blades: readonly { readonly shape: string; readonly size: number; readonly paint: string }[]
+  readonly hooks: readonly { readonly kind: string; readonly gapeMm: number }[]
 }
 
 export type Draw = (spec: DrawSpec) => Mark[]
@@ -63,7 +63,13 @@ const STEPS = 24
 const ZONE = 0.36
 
 /** A body in three zones: back, side, belly. */
-export function body(spec: DrawSpec, from: number, to: number, profile: (t: number) => number, depthMm = spec.bodyMm): Mark[] {
+export function body(
+  spec: DrawSpec,
+  from: number,
+  to: number,
+  profile: (t: number) => number,
+  depthMm = spec.bodyMm,
+): Mark[] {
   const points = Array.from({ length: STEPS + 1 }, (_, i) => i / STEPS)
   const half = depthMm / 2
   const zone = (part: string, low: number, high: number, fill: string) => {
@@ -76,22 +82,42 @@ export function body(spec: DrawSpec, from: number, to: number, profile: (t: numb
   }
   const outline: Mark = { ...zone('outline', -1, 1, ''), fill: null, stroke: OUTLINE, width: spec.lengthMm * 0.006 }
   const paint = (hex: string) => (spec.finish === 'translucent' ? `${hex}${SEE_THROUGH}` : hex)
-  return [zone('back', -1, -ZONE, paint(spec.back)), zone('side', -ZONE, ZONE, paint(spec.side)), zone('belly', ZONE, 1, paint(spec.belly)), ...FINISH[spec.finish]?.({ from, to, half, profile }) ?? [], outline]
+  return [
+    zone('back', -1, -ZONE, paint(spec.back)),
+    zone('side', -ZONE, ZONE, paint(spec.side)),
+    zone('belly', ZONE, 1, paint(spec.belly)),
+    ...(FINISH[spec.finish]?.({ from, to, half, profile }) ?? []),
+    outline,
+  ]
 }
 
 /** Alpha of a translucent body, so that what lies behind shows. */
 const SEE_THROUGH = '8c'
-interface Skin { readonly from: number, readonly to: number, readonly half: number, readonly profile: (t: number) => number }
+interface Skin {
+  readonly from: number
+  readonly to: number
+  readonly half: number
+  readonly profile: (t: number) => number
+}
 
 /** What the finish adds to the paint; matte, painted and translucent skins add nothing. */
 const FINISH: Partial<Record<Finish, (skin: Skin) => Mark[]>> = {
   gloss: skin => [sheen(skin, 0.5, 0.05, '#ffffff99')],
   pearl: skin => [sheen(skin, 0.3, 0.22, '#ffffff66'), sheen(skin, 0.02, 0.12, '#f7d9e455')],
-  scale: ({ from, to, half, profile }) => rows(5, 12, (t, across) => {
-    const r = half * 0.16
-    return stroke('finish', `M${round(from + t * (to - from))} ${round(across * half * profile(t) * 0.62 - r)}q${round(r)} ${round(r)} 0 ${round(2 * r)}`, half * 0.035, '#2222226e')
-  }),
-  hammered: ({ from, to, half, profile }) => rows(4, 9, (t, across) => surface('finish', circle(from + t * (to - from), across * half * profile(t) * 0.6, half * 0.075), '#00000030')),
+  scale: ({ from, to, half, profile }) =>
+    rows(5, 12, (t, across) => {
+      const r = half * 0.16
+      return stroke(
+        'finish',
+        `M${round(from + t * (to - from))} ${round(across * half * profile(t) * 0.62 - r)}q${round(r)} ${round(r)} 0 ${round(2 * r)}`,
+        half * 0.035,
+        '#2222226e',
+      )
+    }),
+  hammered: ({ from, to, half, profile }) =>
+    rows(4, 9, (t, across) =>
+      surface('finish', circle(from + t * (to - from), across * half * profile(t) * 0.6, half * 0.075), '#00000030'),
+    ),
 }
 
 /** A streak of light along the body, at a share of its half depth over the middle. */
@@ -102,7 +128,11 @@ function sheen({ from, to, half, profile }: Skin, height: number, width: number,
 
 /** Marks in staggered rows over the flank. */
 function rows(across: number, along: number, mark: (t: number, across: number) => Mark): Mark[] {
-  return Array.from({ length: across }, (_, i) => Array.from({ length: along }, (_, k) => mark((k + (i % 2 ? 0.9 : 0.4)) / (along + 0.6), (2 * i) / (across - 1) - 1))).flat()
+  return Array.from({ length: across }, (_, i) =>
+    Array.from({ length: along }, (_, k) =>
+      mark((k + (i % 2 ? 0.9 : 0.4)) / (along + 0.6), (2 * i) / (across - 1) - 1),
+    ),
+  ).flat()
 }
 
 export function eye(x: number, y: number, r: number): Mark[] {
@@ -120,20 +150,37 @@ export function ellipse(x: number, y: number, rx: number, ry: number): string {
 /** A treble hangs from its ring: shank down, two bends. */
 export function treble(x: number, y: number, gapeMm: number): Mark {
   const g = gapeMm
-  return stroke('hook', `M${round(x)} ${round(y)}v${round(g * 1.1)}m${round(-g * 0.55)} ${round(-g * 0.45)}a${round(g * 0.55)} ${round(g * 0.6)} 0 0 0 ${round(g * 1.1)} 0`, lineWidth(g), HOOK)
+  return stroke(
+    'hook',
+    `M${round(x)} ${round(y)}v${round(g * 1.1)}m${round(-g * 0.55)} ${round(-g * 0.45)}a${round(g * 0.55)} ${round(g * 0.6)} 0 0 0 ${round(g * 1.1)} 0`,
+    lineWidth(g),
+    HOOK,
+  )
 }
 
 /** A single hook from its eye to the right, point up. */
 export function singleHook(x: number, y: number, shankMm: number, gapeMm: number): Mark {
   const g = gapeMm
-  return stroke('hook', `M${round(x)} ${round(y)}h${round(shankMm)}a${round(g / 2)} ${round(g / 2)} 0 0 0 0 ${round(-g)}h${round(-g * 0.5)}`, lineWidth(g), HOOK)
+  return stroke(
+    'hook',
+    `M${round(x)} ${round(y)}h${round(shankMm)}a${round(g / 2)} ${round(g / 2)} 0 0 0 0 ${round(-g)}h${round(-g * 0.5)}`,
+    lineWidth(g),
+    HOOK,
+  )
 }
 
 function lineWidth(gapeMm: number): number {
   return Math.max(0.7, gapeMm * 0.11)
 }
 
-const BLADE_ASPECT: Record<string, number> = { willow: 0.3, turtleback: 0.45, indiana: 0.62, colorado: 0.85, oval: 0.5, fluted: 0.4 }
+const BLADE_ASPECT: Record<string, number> = {
+  willow: 0.3,
+  turtleback: 0.45,
+  indiana: 0.62,
+  colorado: 0.85,
+  oval: 0.5,
+  fluted: 0.4,
+}
 /** Blade length [mm] from its number: no. 0 about 14 mm, each number 5 mm more. From memory. */
 export function bladeLength(size: number): number {
   return 14 + 5 * size
@@ -148,7 +195,10 @@ export function blade(x: number, y: number, degrees: number, { shape, size, pain
     `${round(x + along * Math.cos(angle) - across * Math.sin(angle))} ${round(y + along * Math.sin(angle) + across * Math.cos(angle))}`
   const far = shape === 'willow' ? 1.02 : 1.08
   return {
-    part: 'blade', fill: paint, stroke: '#00000055', width: 0.4,
+    part: 'blade',
+    fill: paint,
+    stroke: '#00000055',
+    width: 0.4,
     d: `M${at(0, 0)}C${at(L * 0.1, w * 0.75)} ${at(L * 0.75, w * 0.75)} ${at(L * far, 0)}C${at(L * 0.75, -w * 0.75)} ${at(L * 0.1, -w * 0.75)} ${at(0, 0)}Z`,
   }
 }
@@ -157,12 +207,25 @@ export function blade(x: number, y: number, degrees: number, { shape, size, pain
 const CONTOUR = 1.5
 
 /** Skirt or hair: strands that spread toward the tail, over a contour of their own so that pale ones show on paper. */
-export function strands(part: string, x: number, y: number, lengthMm: number, spreadMm: number, count: number, paints: readonly string[]): Mark[] {
+export function strands(
+  part: string,
+  x: number,
+  y: number,
+  lengthMm: number,
+  spreadMm: number,
+  count: number,
+  paints: readonly string[],
+): Mark[] {
   const width = Math.max(0.8, lengthMm * 0.03)
   const all = Array.from({ length: count }, (_, i) => {
     const place = count === 1 ? 0 : (i / (count - 1)) * 2 - 1
     const end = y + place * spreadMm
-    return stroke(part, `M${round(x)} ${round(y + place * spreadMm * 0.25)}Q${round(x + lengthMm * 0.5)} ${round(y + place * spreadMm * 0.9)} ${round(x + lengthMm)} ${round(end)}`, width, paints[i % paints.length]!)
+    return stroke(
+      part,
+      `M${round(x)} ${round(y + place * spreadMm * 0.25)}Q${round(x + lengthMm * 0.5)} ${round(y + place * spreadMm * 0.9)} ${round(x + lengthMm)} ${round(end)}`,
+      width,
+      paints[i % paints.length]!,
+    )
   })
   return [stroke('contour', all.map(mark => mark.d).join(''), width * CONTOUR, OUTLINE), ...all]
 }

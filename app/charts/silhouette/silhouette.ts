@@ -9,13 +9,39 @@ import * as softs from './softs'
 
 /** One small parametric shape a family; a newcomer adds a function and a place in this list. */
 const DRAW: Record<Family, Draw> = {
-  'inline-spinner': metals.inlineSpinner, 'tail-spinner': metals.tailSpinner, 'casting-spoon': metals.thinSpoon, 'dense-spoon': metals.denseSpoon,
-  'flutter-spoon': metals.flutterSpoon, 'casting-metal': metals.castingMetal, 'slow-jig': metals.slowJig, 'speed-jig': metals.speedJig,
-  'blade-bait': metals.bladeBait, 'crankbait': plugs.crankbait, 'lipless-crank': plugs.lipless, 'jerkbait': plugs.jerkbait, 'pencil': plugs.pencil,
-  'topwater': plugs.topwater, 'glide-bait': plugs.glideBait, 'swimbait': plugs.swimbait, 'spinnerbait': metals.spinnerbait, 'bladed-jig': metals.bladedJig,
-  'skirted-jig': metals.skirtedJig, 'hair-jig': metals.hairJig, 'jighead-soft': softs.jigHeadSoft, 'stick-worm': softs.stickWorm,
-  'paddle-tail': softs.paddleTail, 'minnow-soft': softs.minnowSoft, 'craw': softs.craw, 'creature': softs.creature, 'grub': softs.grub, 'worm': softs.worm,
-  'tube': softs.tube, 'shrimp-soft': softs.shrimp, 'soft-jerk': softs.softJerk, 'streamer': metals.streamer, 'umbrella-rig': metals.umbrellaRig,
+  'inline-spinner': metals.inlineSpinner,
+  'tail-spinner': metals.tailSpinner,
+  'casting-spoon': metals.thinSpoon,
+  'dense-spoon': metals.denseSpoon,
+  'flutter-spoon': metals.flutterSpoon,
+  'casting-metal': metals.castingMetal,
+  'slow-jig': metals.slowJig,
+  'speed-jig': metals.speedJig,
+  'blade-bait': metals.bladeBait,
+  'crankbait': plugs.crankbait,
+  'lipless-crank': plugs.lipless,
+  'jerkbait': plugs.jerkbait,
+  'pencil': plugs.pencil,
+  'topwater': plugs.topwater,
+  'glide-bait': plugs.glideBait,
+  'swimbait': plugs.swimbait,
+  'spinnerbait': metals.spinnerbait,
+  'bladed-jig': metals.bladedJig,
+  'skirted-jig': metals.skirtedJig,
+  'hair-jig': metals.hairJig,
+  'jighead-soft': softs.jigHeadSoft,
+  'stick-worm': softs.stickWorm,
+  'paddle-tail': softs.paddleTail,
+  'minnow-soft': softs.minnowSoft,
+  'craw': softs.craw,
+  'creature': softs.creature,
+  'grub': softs.grub,
+  'worm': softs.worm,
+  'tube': softs.tube,
+  'shrimp-soft': softs.shrimp,
+  'soft-jerk': softs.softJerk,
+  'streamer': metals.streamer,
+  'umbrella-rig': metals.umbrellaRig,
 }
 
 const METAL_PAINT = { none: '#b9b7ac', silver: '#c9d0d2', gold: '#cba04a', copper: '#b9703f' } as const
@@ -34,7 +60,13 @@ const SMALL_STROKE = 0.016
 export function silhouette(lure: Lure, { small = false }: { readonly small?: boolean } = {}): Drawing {
   const spec = specOf(lure)
   const all = DRAW[lure.family](spec)
-  const marks = small ? all.filter(m => !FINE_PARTS.includes(m.part)).map(m => (m.stroke && m.part !== 'outline' ? { ...m, width: Math.max(m.width, SMALL_STROKE * spec.lengthMm) } : m)) : all
+  const marks = small
+    ? all
+        .filter(m => !FINE_PARTS.includes(m.part))
+        .map(m =>
+          m.stroke && m.part !== 'outline' ? { ...m, width: Math.max(m.width, SMALL_STROKE * spec.lengthMm) } : m,
+        )
+    : all
   return { marks, box: bounds(marks) }
 }
 
@@ -53,12 +85,17 @@ function specOf(lure: Lure): DrawSpec {
     side: colours.side ?? UNKNOWN.side,
     belly: colours.belly ?? UNKNOWN.belly,
     accent: colours.accent ?? null,
-    metal: colours.metal && colours.metal !== 'none' ? metal : colours.side ?? metal,
-    divesM: typical.runsAtM === null ? null : lure.runsAt?.depthM ?? typical.runsAtM,
+    metal: colours.metal && colours.metal !== 'none' ? metal : (colours.side ?? metal),
+    divesM: typical.runsAtM === null ? null : (lure.runsAt?.depthM ?? typical.runsAtM),
     blades: (lure.blades ?? []).map(({ shape, size, metal: bladeMetal, finish }) => ({
-      shape, size: size ?? 4, paint: finish === 'painted' ? colours.side ?? UNKNOWN.side : METAL_PAINT[bladeMetal ?? colours.metal ?? 'silver'],
+      shape,
+      size: size ?? 4,
+      paint:
+        finish === 'painted' ? (colours.side ?? UNKNOWN.side) : METAL_PAINT[bladeMetal ?? colours.metal ?? 'silver'],
     })),
-    hooks: hooks.flatMap(({ kind, size, count }) => Array.from({ length: Math.min(5, count ?? 1) }, () => ({ kind, gapeMm: gape(size ?? typical.hook.size) }))),
+    hooks: hooks.flatMap(({ kind, size, count }) =>
+      Array.from({ length: Math.min(5, count ?? 1) }, () => ({ kind, gapeMm: gape(size ?? typical.hook.size) })),
+    ),
   }
 }
 
@@ -80,7 +117,12 @@ function bounds(marks: readonly Mark[]): Drawing['box'] {
       bottom = Math.max(bottom, y + width)
     }
   }
-  return { x: left - MARGIN_MM, y: top - MARGIN_MM, width: right - left + 2 * MARGIN_MM, height: bottom - top + 2 * MARGIN_MM }
+  return {
+    x: left - MARGIN_MM,
+    y: top - MARGIN_MM,
+    width: right - left + 2 * MARGIN_MM,
+    height: bottom - top + 2 * MARGIN_MM,
+  }
 }
 
 const ARGUMENTS: Record<string, number> = { M: 2, L: 2, H: 1, V: 1, C: 6, Q: 4, T: 2, A: 7, Z: 0 }
@@ -99,7 +141,8 @@ export function points(d: string): [number, number][] {
       if (command === 'H') x = baseX + numbers[i]!
       else if (command === 'V') y = baseY + numbers[i]!
       else {
-        for (let k = command === 'A' ? step - 2 : 0; k < step; k += 2) found.push([baseX + numbers[i + k]!, baseY + numbers[i + k + 1]!])
+        for (let k = command === 'A' ? step - 2 : 0; k < step; k += 2)
+          found.push([baseX + numbers[i + k]!, baseY + numbers[i + k + 1]!])
         const [fromX, fromY] = [x, y]
         ;[x, y] = [baseX + numbers[i + step - 2]!, baseY + numbers[i + step - 1]!]
         if (command === 'A') {

@@ -35,12 +35,15 @@ describe('the workshop', () => {
   it('a change taken back leaves nothing to keep', async () => {
     const workshop = await mounted(WorkshopPanel, { props: { profile: profileOf('crankbait') } })
     await tap(workshop, 'Swap')
-    for (let left = workshop.findAll('[aria-label="Bill of parts"] li').length; left > 0; left--) await tap(workshop, 'undo')
+    for (let left = workshop.findAll('[aria-label="Bill of parts"] li').length; left > 0; left--)
+      await tap(workshop, 'undo')
     expect(workshop.find('[aria-label="Bill of parts"]').exists()).toBe(false)
     expect(named(workshop, /^Keep /).attributes('disabled')).toBeDefined()
   })
   it('offers a cut to soft bodies only, and refuses one that is longer than the bait in words', async () => {
-    expect((await mounted(WorkshopPanel, { props: { profile: profileOf('crankbait') } })).text()).not.toContain('Cut to')
+    expect((await mounted(WorkshopPanel, { props: { profile: profileOf('crankbait') } })).text()).not.toContain(
+      'Cut to',
+    )
     const workshop = await mounted(WorkshopPanel, { props: { profile: profileOf('worm') } })
     await typeInto(workshop, 'Cut to', '900 mm')
     await tap(workshop, 'Cut')

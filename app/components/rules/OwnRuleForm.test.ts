@@ -11,7 +11,15 @@ import OwnRuleForm from './OwnRuleForm.vue'
 vi.mock('comlink', () => import('~/testing/comlink-in-process'))
 vi.stubGlobal('Worker', class {})
 
-const RULE: UserRule = { id: 'mine', name: 'Cold and clear', on: true, placeId: null, when: [{ field: 'temperatureC', op: '<', value: 10 }], prefer: { pattern: ['natural'], bulk: 2 }, weight: 0.5 }
+const RULE: UserRule = {
+  id: 'mine',
+  name: 'Cold and clear',
+  on: true,
+  placeId: null,
+  when: [{ field: 'temperatureC', op: '<', value: 10 }],
+  prefer: { pattern: ['natural'], bulk: 2 },
+  weight: 0.5,
+}
 const stored = async () => (await useBoxStore().readFile()).rules!.find(r => r.id === 'mine')
 const form = (rule: UserRule = RULE) => mounted(OwnRuleForm, { props: { rule } })
 

@@ -18,6 +18,20 @@ import { WIND_RULES } from './wind-current'
 
 /** The whole handbook, a row a rule. A newcomer adds a row to its subject and a test. */
 export const RULES: readonly Rule[] = [
-  ...DEPTH_RULES, ...TEMPERATURE_RULES, ...CLARITY_RULES, ...LIGHT_RULES, ...WIND_RULES, ...COVER_RULES, ...FORAGE_RULES, ...MOOD_RULES, ...TACTIC_RULES,
-  ...BLADE_RULES, ...METAL_RULES, ...PLUG_RULES, ...SOFT_RULES, ...SPECIES_RULES, ...ROD_RULES, ...SHINES_RULES,
+  ...DEPTH_RULES,
+  ...TEMPERATURE_RULES,
+  ...CLARITY_RULES,
+  ...LIGHT_RULES,
+  ...WIND_RULES,
+  ...COVER_RULES,
+  ...FORAGE_RULES,
+  ...MOOD_RULES,
+  ...TACTIC_RULES,
+  ...BLADE_RULES,
+  ...METAL_RULES,
+  ...PLUG_RULES,
+  ...SOFT_RULES,
+  ...SPECIES_RULES,
+  ...ROD_RULES,
+  ...SHINES_RULES,
 ]

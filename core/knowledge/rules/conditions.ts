@@ -22,13 +22,19 @@ export const CURRENT: Condition = { feature: 'currentMs', zeroAt: 0.2, oneAt: 0.
 export const GRASS: Condition = { feature: 'cover', any: ['grass', 'pads', 'reeds', 'kelp'] }
 export const WOOD: Condition = { feature: 'cover', any: ['wood', 'brush', 'mangrove'] }
 export const HARD_BOTTOM: Condition = { feature: 'cover', any: ['rock', 'boulders', 'gravel', 'shell', 'clay'] }
-export const SNAGGY: Condition = { feature: 'cover', any: ['grass', 'pads', 'reeds', 'kelp', 'wood', 'brush', 'mangrove'] }
+export const SNAGGY: Condition = {
+  feature: 'cover',
+  any: ['grass', 'pads', 'reeds', 'kelp', 'wood', 'brush', 'mangrove'],
+}
 export const AGGRESSIVE: Condition = { feature: 'mood', any: ['aggressive'] }
 export const NEUTRAL: Condition = { feature: 'mood', any: ['neutral'] }
 export const LETHARGIC: Condition = { feature: 'mood', any: ['lethargic'] }
 export const PRESSURED: Condition = { feature: 'pressure', any: ['high'] }
 export const BASSES: Condition = { feature: 'species', any: ['largemouth-bass', 'smallmouth-bass', 'spotted-bass'] }
-export const SALMONIDS: Condition = { feature: 'species', any: ['rainbow-trout', 'brown-trout', 'landlocked-salmon', 'sea-trout', 'lake-trout'] }
+export const SALMONIDS: Condition = {
+  feature: 'species',
+  any: ['rainbow-trout', 'brown-trout', 'landlocked-salmon', 'sea-trout', 'lake-trout'],
+}
 export const SHALLOW_FISH: Condition = { feature: 'fishFromM', zeroAt: 2, oneAt: 1 }
 export const DEEP_FISH: Condition = { feature: 'fishFromM', zeroAt: 3, oneAt: 5 }
 export const DEEP_BAND: Condition = { feature: 'fishM', zeroAt: 2, oneAt: 3.5 }

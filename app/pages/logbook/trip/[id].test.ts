@@ -7,7 +7,8 @@ import TripPage from './[id].vue'
 vi.mock('comlink', () => import('~/testing/comlink-in-process'))
 vi.stubGlobal('Worker', class {})
 
-const trip = () => useBoxStore().box.trips.find(t => (t.stints ?? []).filter(s => (s.events ?? []).length > 1).length > 1)!
+const trip = () =>
+  useBoxStore().box.trips.find(t => (t.stints ?? []).filter(s => (s.events ?? []).length > 1).length > 1)!
 const stored = async (id: string) => (await useBoxStore().readFile()).trips!.find(t => t.id === id)!
 const open = () => mounted(TripPage, { path: `/logbook/trip/${trip().id}` })
 beforeEach(async () => {
@@ -22,7 +23,10 @@ describe('a past trip, corrected', () => {
     await tap(page, 'correct')
     await typeInto(page, 'casts', '77')
     await until(() => trip().stints![0]!.casts === 77)
-    expect(await stored(before.id)).toEqual({ ...before, stints: before.stints!.map((s, i) => (i === 0 ? { ...s, casts: 77 } : s)) })
+    expect(await stored(before.id)).toEqual({
+      ...before,
+      stints: before.stints!.map((s, i) => (i === 0 ? { ...s, casts: 77 } : s)),
+    })
   })
   it('what is no number of casts is refused in words', async () => {
     const before = await stored(trip().id)
@@ -37,7 +41,10 @@ describe('a past trip, corrected', () => {
     const page = await open()
     await tap(page, /^\d{2}:\d{2}.* landed$/)
     await tap(page, 'outside the mouth')
-    const landed = () => trip().stints!.flatMap(s => s.events ?? []).find(e => e.kind === 'landed')!
+    const landed = () =>
+      trip()
+        .stints!.flatMap(s => s.events ?? [])
+        .find(e => e.kind === 'landed')!
     await until(() => landed().hookedAt === 'outside')
     await typeInto(page, 'length', '20 in')
     await until(() => Math.abs((landed().lengthMm ?? 0) - 508) < 0.5)
