@@ -10,6 +10,8 @@ export interface DayOf extends Group {
 const USUAL_DISPERSION = 3
 /** The usual dispersion counts as much as so many days. Assumed. */
 const USUAL_WORTH_DAYS = 8
+/** The dispersion is itself estimated, its spread √(2 ÷ days): it is taken so many of these above its mean. Assumed; simulated in docs/evidence.md. */
+const UNSURE_SD = 0.6
 /** A day on which less than this was to be expected says little of bunches: its share in the chi-square is all noise [contacts]. Assumed. */
 const LEAST_EXPECTED = 0.05
 
@@ -43,5 +45,6 @@ export function dispersionOf(list: readonly DayOf[]): number {
     chiSquare += (events - expected) ** 2 / expected
     freedom += (own.cells - 1) / own.cells
   }
-  return Math.max(1, (chiSquare + USUAL_DISPERSION * USUAL_WORTH_DAYS) / (freedom + USUAL_WORTH_DAYS))
+  const days = freedom + USUAL_WORTH_DAYS
+  return Math.max(1, ((chiSquare + USUAL_DISPERSION * USUAL_WORTH_DAYS) / days) * (1 + UNSURE_SD * Math.sqrt(2 / days)))
 }

@@ -153,14 +153,17 @@ describe('rateRatio and standOut', () => {
 describe('dispersionOf', () => {
   const days = (counts: readonly number[]) =>
     counts.map((events, i) => ({ group: 'a', day: String(i), events, effort: 2 }))
-  it('equals Pearson’s statistic over its degrees of freedom where there are many days', () => {
+  it('equals Pearson’s statistic over its degrees of freedom where there are many days, and a little more where there are few', () => {
     const counts = Array.from({ length: 400 }, (_, i) => (i % 4 === 0 ? 8 : 0))
     // Mean 2: (36 + 3 × 4) ÷ 4 = 12 ÷ 2 = 6 a day, over n − 1.
-    expect(dispersionOf(days(counts))).toBeCloseTo((6 * 400 + 3 * 8) / (399 + 8), 6)
+    // With its own doubt: 0.6 of its spread, √(2 ÷ days).
+    const pearson = (6 * 400 + 3 * 8) / (399 + 8)
+    expect(dispersionOf(days(counts))).toBeCloseTo(pearson * (1 + 0.6 * Math.sqrt(2 / (399 + 8))), 6)
+    expect(dispersionOf(days(counts)) / pearson).toBeLessThan(1.05)
   })
   it('is 1 where bites come evenly, the usual one where nothing is known, and takes the stints of a day together', () => {
     expect(dispersionOf(days(Array.from({ length: 300 }, () => 2)))).toBe(1)
-    expect(dispersionOf([])).toBe(3)
+    expect(dispersionOf([])).toBeCloseTo(3 * (1 + 0.6 * Math.sqrt(2 / 8)), 9)
     const [whole, parted] = [
       [
         { group: 'a', day: '1', events: 4, effort: 4 },

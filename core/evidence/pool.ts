@@ -103,9 +103,12 @@ function usualRate(cells: readonly { readonly mean: number; readonly share: numb
 /** Grid points that hold less than this of the belief are left out. */
 const NEGLIGIBLE = 1e-6
 
-/** The Gamma with this mean and second moment, as an estimate. */
+/** No model of how bites come is the water's own: intervals have this much more variance than the model says. Assumed; simulated in docs/evidence.md. */
+const MODEL_DOUBT = 1.15
+
+/** The Gamma with this mean and second moment, widened by the doubt about the model, as an estimate. */
 function likeGamma(mean: number, second: number): RateEstimate {
-  const variance = Math.max(second - mean * mean, 1e-12 * mean * mean)
+  const variance = MODEL_DOUBT * Math.max(second - mean * mean, 1e-12 * mean * mean)
   const shape = (mean * mean) / variance
   return {
     mean,

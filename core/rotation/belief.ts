@@ -28,10 +28,10 @@ const FORGOTTEN: Readonly<Record<Trait, number>> = { size: 2.3, depth: 1.4, colo
 /** Contacts a minute that a lure draws which is all they want, on days from poor to very good; `share`: how likely each is before anything is seen. Assumed: about three an hour, uncertain. */
 const RATES = [0.4, 0.8, 1.4, 2.2, 3.3, 5, 8, 13].map(perHour => perHour / 60)
 const RATE_SHARES = normalised([0.06, 0.12, 0.19, 0.22, 0.19, 0.12, 0.07, 0.03])
-/** Chance in a minute that what they want turns [1/min]. Assumed: in eight hours it turns on every second or third day. */
-const TURNS_PER_MIN = 0.35 / 480
+/** Chance in a minute that what they want turns [1/min]. Assumed: in eight hours it turns every other day. */
+const TURNS_PER_MIN = 0.7 / 480
 /** Chance that it turns where light or tide turn. Assumed. */
-const TURNS_AT_TURN = 0.25
+const TURNS_AT_TURN = 0.4
 /** For so long after a bite others of the same school bite whatever is on [min], at so many a minute. Assumed: bites come in bunches. */
 const BUNCH = { minutes: 4, perMin: 0.06 } as const
 /** No step of the filter is longer, so that a wish may turn within a long stretch [min]. */
