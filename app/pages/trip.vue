@@ -67,6 +67,7 @@ const packedIds = computed(() => box.packs.find(p => p.id === trips.trip?.packId
 const undoWords = computed(() => {
   const last = trips.lastStep
   if (!last || last.does === 'end') return null
+  if (last.does === 'pair') return last.what === 'casts' ? 'a cast of the pair' : 'a contact of the pair'
   return last.does === 'event' ? words(last.kind) : last.does === 'stint' ? last.says : `${last.more > 0 ? '+' : '−'}${Math.abs(last.more)} ${Math.abs(last.more) === 1 ? 'cast' : 'casts'}`
 })
 const opened = ref<string | null>(null)

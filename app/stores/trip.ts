@@ -5,6 +5,7 @@ import { HAND_CHANGES } from '#core/knowledge'
 import type { InHand } from '#core/rotation'
 import {
   ended,
+  openPair,
   openStint,
   resumed,
   type StintStart,
@@ -16,6 +17,9 @@ import {
   withLineEmpty,
   withoutEvent,
   withoutLastStint,
+  withPair,
+  withPairCount,
+  withPairEnded,
   withStint,
   withStock,
 } from '#core/tackle'
@@ -39,6 +43,13 @@ type Step =
     }
   | { readonly does: 'stint'; readonly tripId: string; readonly id: string; readonly says: string }
   | { readonly does: 'casts'; readonly tripId: string; readonly more: number }
+  | {
+      readonly does: 'pair'
+      readonly tripId: string
+      readonly pairId: string
+      readonly side: 'a' | 'b'
+      readonly what: 'casts' | 'contacts'
+    }
   | { readonly does: 'end'; readonly tripId: string }
 
 /** A second tap of the same kind this soon is a wet thumb, not a second fish [ms]. */
@@ -168,6 +179,8 @@ export const useTripStore = defineStore('trip', () => {
         return void (await changeTrip(last.tripId, t => withoutLastStint(t, last.id)))
       case 'casts':
         return void (await changeTrip(last.tripId, t => withCasts(t, -last.more)))
+      case 'pair':
+        return void (await changeTrip(last.tripId, t => withPairCount(t, last.pairId, last.side, last.what, -1)))
       case 'end':
         return resume(last.tripId)
     }
@@ -211,6 +224,22 @@ export const useTripStore = defineStore('trip', () => {
     await changeTrip(tripId, t => withCasts(t, more))
     did({ does: 'casts', tripId, more })
   }
+  const pair = computed(() => (trip.value ? openPair(trip.value) : null))
+  /** Two lures that differ in one thing are fished in turn from now on. */
+  async function beginPair(differs: string, a: string, b: string): Promise<void> {
+    if (!trip.value) return
+    const side = (lureId: string) => ({ lureId, casts: 0, contacts: 0 })
+    await changeTrip(trip.value.id, t =>
+      withPair(t, { id: nanoid(), differs, a: side(a), b: side(b), end: null }, now()),
+    )
+  }
+  async function countPair(side: 'a' | 'b', what: 'casts' | 'contacts'): Promise<void> {
+    if (!trip.value || !pair.value) return
+    const [tripId, pairId] = [trip.value.id, pair.value.id]
+    await changeTrip(tripId, t => withPairCount(t, pairId, side, what, 1))
+    did({ does: 'pair', tripId, pairId, side, what })
+  }
+  const endPair = async () => void (trip.value && (await changeTrip(trip.value.id, t => withPairEnded(t, now()))))
   const rig = async (rods: readonly string[]) =>
     void (trip.value && (await changeTrip(trip.value.id, t => ({ ...t, rods: rods.length > 0 ? [...rods] : null }))))
   async function finish(): Promise<void> {
@@ -237,6 +266,10 @@ export const useTripStore = defineStore('trip', () => {
     detail,
     remove,
     cast,
+    pair,
+    beginPair,
+    countPair,
+    endPair,
     rig,
     finish,
     resume,

@@ -331,6 +331,15 @@ const stint = z.looseObject({
   events: maybe(z.array(event)),
 })
 
+const pairSide = z.looseObject({ lureId: id, casts: count, contacts: count })
+const turnPair = z.looseObject({
+  id,
+  differs: z.string().min(1).max(40),
+  a: pairSide,
+  b: pairSide,
+  end: maybe(dateTime),
+})
+
 export const tripSchema = z.looseObject({
   id,
   placeId: maybe(z.string().max(200)),
@@ -339,6 +348,7 @@ export const tripSchema = z.looseObject({
   stints: maybe(z.array(stint)),
   packId: maybe(z.string().max(200)),
   rods: maybe(z.array(z.string().max(200)).max(100)),
+  pairs: maybe(z.array(turnPair).max(200)),
 })
 
 export const assemblySchema = z.looseObject({

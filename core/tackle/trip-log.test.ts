@@ -5,6 +5,7 @@ import {
   merged,
   minutesOf,
   momentIn,
+  openPair,
   openStint,
   withCasts,
   withDetail,
@@ -12,6 +13,9 @@ import {
   withForgotten,
   withoutEvent,
   withoutStint,
+  withPair,
+  withPairCount,
+  withPairEnded,
   withStint,
   withStock,
 } from './trip-log'
@@ -162,5 +166,30 @@ describe('a trip whatever is tapped', () => {
     const uncounted = { id: 'l', name: 'l', family: 'tube' } as Lure
     expect(withStock(uncounted, -1).quantity).toBe(0)
     expect(withStock(uncounted, 1)).toBe(uncounted)
+  })
+  const pair = (id: string) => ({
+    id,
+    differs: 'colour',
+    a: { lureId: 'l1', casts: 0, contacts: 0 },
+    b: { lureId: 'l2', casts: 0, contacts: 0 },
+    end: null,
+  })
+  it('a pair is counted side by side, never below none, and the next one ends it', () => {
+    let trip = withPair(begun, pair('p1'), at(1))
+    trip = withPairCount(withPairCount(trip, 'p1', 'a', 'casts', 1), 'p1', 'b', 'contacts', 1)
+    expect(openPair(trip)).toMatchObject({ a: { casts: 1, contacts: 0 }, b: { casts: 0, contacts: 1 } })
+    expect(withPairCount(trip, 'p1', 'b', 'casts', -1).pairs![0]!.b.casts).toBe(0)
+    trip = withPair(trip, pair('p2'), at(30))
+    expect(trip.pairs!.map(p => p.end)).toEqual([at(30), null])
+    expect(openPair(withPairEnded(trip, at(40)))).toBeNull()
+    expect(openPair(ended(trip, at(50)))).toBeNull()
+  })
+  it('trips that are joined keep the pairs of both', () => {
+    const [one, other] = [
+      ended(withPair(begun, pair('p1'), at(1)), at(60)),
+      ended(withPair({ ...begun, id: 'u', start: at(90) }, pair('p2'), at(91)), at(120)),
+    ]
+    expect(merged(one, other).pairs!.map(p => p.id)).toEqual(['p1', 'p2'])
+    expect(merged(one, one).pairs).toHaveLength(1)
   })
 })

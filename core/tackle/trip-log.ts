@@ -1,4 +1,4 @@
-import type { Lure, Stint, Trip, TripEvent } from './types'
+import type { Lure, PairSide, Stint, Trip, TripEvent, TurnPair } from './types'
 
 /** What a stint begins with. */
 export type StintStart<R> = Pick<
@@ -138,7 +138,18 @@ export function merged<R>(one: Trip<R>, other: Trip<R>): Trip<R> {
   )
   const open = !first.end || !second.end
   const end = open ? null : Date.parse(first.end!) >= Date.parse(second.end!) ? first.end : second.end
-  return { ...second, ...first, placeId: first.placeId ?? second.placeId ?? null, end: end ?? null, stints }
+  const pairs = [
+    ...(first.pairs ?? []),
+    ...(second.pairs ?? []).filter(p => !(first.pairs ?? []).some(({ id }) => id === p.id)),
+  ]
+  return {
+    ...second,
+    ...first,
+    placeId: first.placeId ?? second.placeId ?? null,
+    end: end ?? null,
+    stints,
+    ...(pairs.length > 0 ? { pairs } : {}),
+  }
 }
 
 /** A trip without one of its stints. */
@@ -163,4 +174,34 @@ export function withForgotten<R>(trip: Trip<R>, stint: Stint<R>): Trip<R> {
     start: first < Date.parse(trip.start) ? stint.start : trip.start,
     end: trip.end && last > Date.parse(trip.end) ? stint.end : trip.end,
   }
+}
+
+/** The pair that is fished in turn now; `null`: none. */
+export function openPair(trip: Trip): TurnPair | null {
+  return trip.end ? null : ((trip.pairs ?? []).findLast(pair => !pair.end) ?? null)
+}
+
+/** Another pair begins; one that was still open ends. */
+export function withPair<R>(trip: Trip<R>, pair: TurnPair, now: string): Trip<R> {
+  return { ...trip, pairs: [...(withPairEnded(trip, now).pairs ?? []), pair] }
+}
+
+/** A cast or a contact more (or less) on one side of a pair; never below none. */
+export function withPairCount<R>(
+  trip: Trip<R>,
+  pairId: string,
+  side: 'a' | 'b',
+  what: keyof Omit<PairSide, 'lureId'>,
+  more: number,
+): Trip<R> {
+  const counted = (pair: TurnPair): TurnPair => ({
+    ...pair,
+    [side]: { ...pair[side], [what]: Math.max(0, pair[side][what] + more) },
+  })
+  return { ...trip, pairs: (trip.pairs ?? []).map(pair => (pair.id === pairId ? counted(pair) : pair)) }
+}
+
+export function withPairEnded<R>(trip: Trip<R>, now: string): Trip<R> {
+  if (!trip.pairs) return trip
+  return { ...trip, pairs: trip.pairs.map(pair => (pair.end ? pair : { ...pair, end: momentIn(trip as Trip, now) })) }
 }

@@ -244,6 +244,24 @@ export interface Stint<R = unknown> {
   events?: Maybe<TripEvent[]>
 }
 
+/** What one of two lures gave that are fished in turn. */
+export interface PairSide {
+  lureId: string
+  casts: number
+  contacts: number
+}
+
+/** Two lures that differ in one thing, fished in turn with casts counted, cast by cast and not by the clock. An addition of ours. */
+export interface TurnPair {
+  id: string
+  /** What they differ in: colour, size or action. */
+  differs: string
+  a: PairSide
+  b: PairSide
+  /** When it was ended; `null`: still fished. */
+  end?: Maybe<string>
+}
+
 export interface Trip<R = unknown> {
   id: string
   placeId?: Maybe<string>
@@ -253,6 +271,8 @@ export interface Trip<R = unknown> {
   /** Pack list that it was begun with, and the rods that are rigged: advice keeps to them. Additions of ours. */
   packId?: Maybe<string>
   rods?: Maybe<string[]>
+  /** Pairs compared in turn on this trip. An addition of ours. */
+  pairs?: Maybe<TurnPair[]>
 }
 
 export interface UserRule {

@@ -72,6 +72,7 @@ async function remove() {
       <TripCut v-if="(trip.stints ?? []).length > 0" :trip="trip" :chosen-id="chosen" @choose="id => chosen = id" />
       <p class="reason soft key">Line: the depth that was fished. Red: landed; white: other contacts. Tap a mark to open it.</p>
       <div v-if="pictures.length > 0" class="pictures"><button v-for="e in pictures" :key="e.id" type="button" @click="chosen = e.id"><img :src="photos.urlOf(e.id)!" :alt="`Picture: ${words(e.kind)}`" /></button></div>
+      <section v-if="(trip.pairs ?? []).length > 0" class="pairs" aria-label="Pairs fished in turn"><h3>Fished in turn</h3><PairVerdict v-for="pair in trip.pairs" :key="pair.id" :pair="pair" /></section>
       <StintRow v-for="s in trip.stints ?? []" :key="s.id" :stint="s" :begun="added === s.id" :trip-id="trip.id" :chosen-id="chosen" @choose="id => chosen = id" @change="about => change(s, about)" @remove="write(withoutStint(trip!, s.id), 'The stretch is out of the log.')" @add="kind => add(s, kind)" @detail="(id, about) => write(withDetail(trip!, id, about), 'The event is corrected.')" @remove-event="id => write(withoutEvent(trip!, id), 'The event is out of the log.')" />
       <div class="end"><NuxtLink to="/logbook" class="quiet">all trips</NuxtLink><button v-if="trip.end && box.box.lures.length > 0" type="button" class="quiet" @click="forgotten">add a stretch that was forgotten</button><button type="button" class="quiet" @click="remove">take the trip out of the log</button></div>
     </template>
@@ -88,6 +89,8 @@ select { font: inherit; min-height: 40px; border: 0; border-bottom: 1px solid va
 .sum .figure { font-size: 17px; }
 .reading { margin: 2px 0 6px; color: var(--soft-ink); }
 .key { font-size: 13.5px; margin: 2px 0 8px; }
+.pairs { margin: 8px 0; }
+.pairs h3 { font-size: 17px; margin: 0; }
 .soft { color: var(--soft-ink); }
 .pictures { display: flex; gap: 8px; overflow-x: auto; padding-bottom: 8px; }
 .pictures button { border: 1px solid var(--rule); padding: 0; background: none; cursor: pointer; }
