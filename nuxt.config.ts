@@ -60,6 +60,15 @@ export default defineNuxtConfig({
       theme_color: '#f2eada',
       background_color: '#f2eada',
       icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      // Where the browser has them: what one goes to at once, and files that open here.
+      shortcuts: [
+        { name: 'Tie on', url: '/' },
+        { name: 'Trip', url: '/trip' },
+        { name: 'Pack for tomorrow', url: '/pack' },
+      ],
+      file_handlers: [
+        { action: '/box/exchange', accept: { 'application/json': ['.json'], 'text/csv': ['.csv', '.tsv'] } },
+      ],
     },
     workbox: {
       navigateFallback: '/',

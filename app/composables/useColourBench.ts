@@ -3,6 +3,7 @@ import { FORAGE_PREY } from '#core/knowledge'
 import { sunPosition, zoneOfFish } from '#core/light'
 import { LightClient } from '~/workers/light.client'
 import type { ColourAnswer } from '~/workers/light.protocol'
+import { plain } from '~/workers/plain'
 
 /** Depths at which swatches are painted: the surface, and shares of the water below. */
 const DEPTH_SHARES = [0.02, 0.15, 0.3, 0.5, 0.75, 1]
@@ -74,7 +75,7 @@ export function useColourBench() {
     request,
     async asked => {
       try {
-        const found = await client.colours(JSON.parse(JSON.stringify(asked)) as typeof asked)
+        const found = await client.colours(plain(asked))
         if (found) answer.value = found
         problem.value = ''
       } catch (error) {

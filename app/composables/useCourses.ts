@@ -5,6 +5,7 @@ import { prepareOutfit } from '#core/lure'
 import type { SetupOut } from '#core/tell'
 import { CourseClient } from '~/workers/course.client'
 import type { FoundCourse } from '~/workers/course.protocol'
+import { plain } from '~/workers/plain'
 
 /** What the angler has turned against the judged set-up. */
 export type Dialled = Partial<
@@ -65,7 +66,7 @@ export function useCourses(
         const own = lureId === toValue(chosenId) ? chosen : judged(lureId)
         return own ? [{ id: lureId, presented: own }] : []
       })
-      client.ask(JSON.parse(JSON.stringify(baits)) as Parameters<CourseClient['ask']>[0])
+      client.ask(plain(baits))
     },
     { immediate: true },
   )
@@ -104,9 +105,9 @@ export function useCourses(
     async ([now, things]) => {
       const mine = ++asked
       if (!now) return
-      const [plain, own] = JSON.parse(JSON.stringify([now, things])) as [Presented, Boat]
+      const [shown, own] = plain([now, things] as const)
       try {
-        const [down, up] = [await turner.ways(plain, STEP_M, own), await turner.ways(plain, -STEP_M, own)]
+        const [down, up] = [await turner.ways(shown, STEP_M, own), await turner.ways(shown, -STEP_M, own)]
         if (mine !== asked) return
         deeper.value = down
         shallower.value = up

@@ -12,6 +12,7 @@ import { recall, remember } from '~/db/box'
 import type { Change } from '~/db/change'
 import { ExchangeClient } from '~/workers/exchange.client'
 import type { Opened } from '~/workers/exchange.protocol'
+import { plain } from '~/workers/plain'
 
 const LARGEST_MB = 40
 const MB = 1024 * 1024
@@ -97,7 +98,7 @@ export function useExchange() {
         existing: box.box.lures,
         system: settings.units,
       }
-      const answer = await client.plan(JSON.parse(JSON.stringify(question)) as typeof question, (rows, of) => {
+      const answer = await client.plan(plain(question), (rows, of) => {
         // Progress travels on a channel of its own and may come after the answer.
         if (mine === newest && !isAnswered) done.value = { done: rows, of }
       })
@@ -113,7 +114,7 @@ export function useExchange() {
   async function say(path: string, text: string, as: string | null): Promise<void> {
     const others = Object.fromEntries(Object.entries(corrections.value[path] ?? {}).filter(([said]) => said !== text))
     corrections.value = { ...corrections.value, [path]: as === null ? others : { ...others, [text]: as } }
-    await remember(box.database(), WORDS, JSON.parse(JSON.stringify(corrections.value)))
+    await remember(box.database(), WORDS, plain(corrections.value))
     await plan()
   }
 

@@ -1,4 +1,4 @@
-import { computed, onScopeDispose, ref, shallowRef, toRaw, watch } from 'vue'
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { nanoid } from 'nanoid'
 import type { Issue } from '#core/files'
 import { sunPosition } from '#core/light'
@@ -16,6 +16,7 @@ import {
 import type { SetupOut } from '#core/tell'
 import { PackClient } from '~/workers/pack.client'
 import type { Explained } from '~/workers/pack.protocol'
+import { copied } from '~/workers/plain'
 
 const MS_PER_DAY = 86_400_000
 /** The search ends at this proven gap, or after this time [s]. */
@@ -70,12 +71,11 @@ export function usePack() {
   /** The newest pack that the running search has found. */
   let latest: Pack | null = null
 
-  const plain = <T>(value: T): T => structuredClone(toRaw(value))
   const choice = () => ({ schools: { ...settings.schools }, weights: { ...settings.ruleWeights } })
   /** What is planned with: each likely reading with its likely changes. */
   const requestOf = ({ readings: likely, limits, take, leave }: PackList): PackRequest => ({
     readings: withChanges(likely),
-    limits: plain(limits),
+    limits: copied(limits),
     locks: { take: new Set(take), leave: new Set(leave) },
   })
   const spelled = computed(() => (list.value ? withChanges(list.value.readings) : []))
@@ -83,7 +83,7 @@ export function usePack() {
   watch(
     [() => box.ready, () => box.box, () => box.own, () => settings.useLog],
     ([ready, holdings, own, useLog]) => {
-      if (ready) client.load(plain(holdings), plain(own), useLog)
+      if (ready) client.load(copied(holdings), copied(own), useLog)
     },
     { immediate: true },
   )
@@ -114,7 +114,7 @@ export function usePack() {
 
   /** Midnight to midnight of a day, from the simulated forecast; without an answer the day is made from the reading alone. */
   async function dayOf(at: string, placeId: string | null, planBId: string | null): Promise<readonly LikelyReading[]> {
-    const from = plain(readings.reading)
+    const from = copied(readings.reading)
     const place = box.places.find(p => p.id === placeId) ?? null
     const planB = box.places.find(p => p.id === planBId) ?? null
     const { latitude, longitude } = {
@@ -171,7 +171,7 @@ export function usePack() {
       placeId,
       planBId: null,
       readings: await dayOf(at, placeId, null),
-      limits: plain(from === 'wading' ? LIMITS.light : from === 'bank' ? LIMITS.bank : LIMITS.boat),
+      limits: copied(from === 'wading' ? LIMITS.light : from === 'bank' ? LIMITS.bank : LIMITS.boat),
       take: [...take],
       leave: [],
       pack: null,
@@ -189,7 +189,7 @@ export function usePack() {
 
   async function plan(): Promise<void> {
     if (!list.value) return
-    const now = plain(list.value)
+    const now = copied(list.value)
     const mine = ++run
     const request = requestOf(now)
     conflicts.value = []
@@ -266,7 +266,7 @@ export function usePack() {
   async function explain(pack: Pack): Promise<void> {
     if (!list.value || !box.ready) return
     try {
-      explained.value = await client.explain(requestOf(plain(list.value)), choice(), plain(pack))
+      explained.value = await client.explain(requestOf(copied(list.value)), choice(), copied(pack))
     } catch (error) {
       problem.value = `The pack could not be explained: ${(error as Error).message}.`
     }
@@ -281,7 +281,7 @@ export function usePack() {
 
   async function swaps(out: string): Promise<readonly Swap[]> {
     return list.value && explained.value
-      ? client.swaps(requestOf(plain(list.value)), choice(), plain(explained.value.pack), out)
+      ? client.swaps(requestOf(copied(list.value)), choice(), copied(explained.value.pack), out)
       : []
   }
 

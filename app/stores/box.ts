@@ -41,6 +41,7 @@ import { openDatabase, type Database } from '~/db/database'
 import { type Made, makeChange, takeBack } from '~/db/take-back'
 import { storageTrouble } from '~/db/trouble'
 import { type Deed, type Step, useUndoStore } from './undo'
+import { plain } from '~/workers/plain'
 
 /** What is changed field by field where it stands, and how it is checked. */
 const PARSERS = { lures: parseLure, outfits: parseOutfit, parts: parsePart, places: parsePlace, packs: parsePack }
@@ -267,7 +268,6 @@ export const useBoxStore = defineStore('box', () => {
   }
 
   /** Rows are JSON; what pages hand over may be wrapped by Vue at any depth. */
-  const plain = (row: object): unknown => JSON.parse(JSON.stringify(row))
   const saveLure = (lure: Lure) =>
     save(parseLure(plain(statedAnew(lureById.value.get(lure.id), lure))), row => ({ put: { lures: [row] } }))
   const saveTest = (test: BenchTest) => save(parseTest(plain(test)), row => ({ put: { tests: [row] } }))

@@ -1,10 +1,11 @@
 import { group, max } from 'd3'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { answers, type Entry, parseQuery, type Term } from '#core/catalogue'
 import type { Settings } from '#core/files'
 import { type LureProfile, profileOf } from '#core/lure'
 import { recall, remember } from '~/db/box'
+import { copied } from '~/workers/plain'
 import { useBoxStore } from './box'
 import { useJudgementStore } from './judgement'
 import { usePhotosStore } from './photos'
@@ -92,7 +93,7 @@ export const useCatalogueStore = defineStore('catalogue', () => {
   const kept = (): Kept => ({
     columns: [...columns.value],
     searches: searches.value.map(s => ({ ...s })),
-    trays: structuredClone(toRaw(trays.value)),
+    trays: copied(trays.value),
   })
   /** How a backup looked at the box; what it does not speak of stays. */
   function takeFrom(given: NonNullable<Settings['catalogue']> | null | undefined): void {

@@ -9,6 +9,7 @@ import type { Coverage, Judgement, JudgeRequest, NextRequest, RuleChoice, Spine 
 import { useBoxStore } from './box'
 import { useReadingStore } from './reading'
 import { useSettingsStore } from './settings'
+import { copied } from '~/workers/plain'
 
 /** Set-ups explained on Tie-on: enough that a dozen different baits are among them, their other dresses aside. */
 const TOP = 30
@@ -34,8 +35,6 @@ export const useJudgementStore = defineStore('judgement', () => {
   /** A second judge for long questions, so that the first stays free for the reading. */
   let ponderer: { readonly client: JudgeClient; readonly box: number; readonly loaded: Promise<void> } | null = null
 
-  const plain = <T>(value: T): T => structuredClone(toRaw(value))
-
   /** How rules are taken now: the settings, and above them what was chosen for this reading alone. */
   function choiceNow(): RuleChoice {
     const settings = useSettingsStore()
@@ -57,7 +56,7 @@ export const useJudgementStore = defineStore('judgement', () => {
     const ask = async () => {
       try {
         const answer = await judge.judge({
-          reading: plain(readings.reading),
+          reading: copied(readings.reading),
           ...choiceNow(),
           top: TOP,
           units: settings.units,
@@ -110,20 +109,20 @@ export const useJudgementStore = defineStore('judgement', () => {
 
   /** What the box covers in water like this; `null` before the worker has the box. */
   async function coverage(reading: Reading): Promise<Coverage | null> {
-    return (await (await pondering())?.coverage(plain(reading), choiceNow())) ?? null
+    return (await (await pondering())?.coverage(copied(reading), choiceNow())) ?? null
   }
 
   async function worth(readings: readonly WeightedReading[]): Promise<readonly Addition[] | null> {
-    return (await (await pondering())?.worth(plain(readings), choiceNow())) ?? null
+    return (await (await pondering())?.worth(copied(readings), choiceNow())) ?? null
   }
 
   /** What would put another lure first; `null` when a newer search took its place. */
   async function flips(progress: (done: number) => void): Promise<readonly Flip[] | null> {
-    return (await (await pondering())?.flips(plain(useReadingStore().reading), choiceNow(), progress)) ?? null
+    return (await (await pondering())?.flips(copied(useReadingStore().reading), choiceNow(), progress)) ?? null
   }
 
   async function sweep(field: NumberField, values: readonly number[]): Promise<Sweep | null> {
-    return (await (await pondering())?.sweep(plain(useReadingStore().reading), field, values, choiceNow())) ?? null
+    return (await (await pondering())?.sweep(copied(useReadingStore().reading), field, values, choiceNow())) ?? null
   }
 
   /** The judgement if rules were taken otherwise, or the water were another: for looking at an effect, or at tomorrow, without setting it. */
@@ -136,13 +135,13 @@ export const useJudgementStore = defineStore('judgement', () => {
       (await (
         await pondering()
       )?.answer({
-        reading: plain(otherwise.reading ?? useReadingStore().reading),
+        reading: copied(otherwise.reading ?? useReadingStore().reading),
         top,
         units: useSettingsStore().units,
         schools: { ...now.schools, ...otherwise.schools },
         weights: { ...now.weights, ...otherwise.weights },
-        ...(otherwise.own ? { own: plain(otherwise.own) } : {}),
-        ...(otherwise.only ? { only: plain(otherwise.only) } : {}),
+        ...(otherwise.own ? { own: copied(otherwise.own) } : {}),
+        ...(otherwise.only ? { only: copied(otherwise.only) } : {}),
         ...(otherwise.opened ? { opened: otherwise.opened } : {}),
       })) ?? null
     )
@@ -155,10 +154,10 @@ export const useJudgementStore = defineStore('judgement', () => {
         await pondering()
       )?.next({
         ...choiceNow(),
-        trip: plain(request.trip),
+        trip: copied(request.trip),
         now: request.now,
         several: request.several,
-        only: plain(request.only),
+        only: copied(request.only),
       })) ?? null
     )
   }

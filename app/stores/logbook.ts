@@ -10,6 +10,7 @@ import { sameGear } from '~/workers/same-gear'
 import type { TripFormat } from '~/workers/logbook.protocol'
 import { useBoxStore } from './box'
 import { useSettingsStore } from './settings'
+import { copied } from '~/workers/plain'
 
 /** What the log says, worked out in its worker; `version` rises with every log that the worker has taken in. */
 export const useLogbookStore = defineStore('logbook', () => {
@@ -17,7 +18,6 @@ export const useLogbookStore = defineStore('logbook', () => {
   const settings = useSettingsStore()
   const version = ref(0)
   let worker: ReturnType<typeof openLogbook> | null = null
-  const plain = <T>(value: T): T => structuredClone(toRaw(value))
   const open = () => (worker ??= openLogbook())
   /** What the worker has. */
   let sent: { readonly box: Box; readonly own: OwnRules } | null = null
@@ -37,10 +37,10 @@ export const useLogbookStore = defineStore('logbook', () => {
 
   return {
     version,
-    rates: (cut: CutId, options: RateOptions) => open().api.rates(cut, plain(options)),
+    rates: (cut: CutId, options: RateOptions) => open().api.rates(cut, copied(options)),
     crossed: (row: CutId, column: CutId, of: Return) => open().api.crossed(row, column, of),
     marks: () => open().api.marks(),
-    like: (reading: Reading) => open().api.like(plain(reading)),
+    like: (reading: Reading) => open().api.like(copied(reading)),
     years: () => open().api.years(),
     year: (year: number) => open().api.year(year),
     tripNotes: (tripId: string) => open().api.tripNotes(tripId),
@@ -49,7 +49,7 @@ export const useLogbookStore = defineStore('logbook', () => {
       open().audit({ schools: { ...settings.schools }, weights: { ...settings.ruleWeights } }, progress),
     stop: () => open().api.stop(),
     written: (trips: readonly Trip[], format: TripFormat, precision: Precision) =>
-      open().api.written(plain(trips), format, precision),
+      open().api.written(copied(trips), format, precision),
     read: (bytes: Uint8Array) =>
       open().api.read(
         bytes,

@@ -6,6 +6,7 @@ import type { Schools } from '#core/rule'
 import { recall, remember } from '~/db/box'
 import { useBoxStore } from './box'
 import { localIso } from '~/text/dates'
+import { plain } from '~/workers/plain'
 
 const READING = 'reading'
 const UNDO_STEPS = 50
@@ -108,7 +109,7 @@ export const useReadingStore = defineStore('reading', () => {
       id,
       placeId: place.value?.id ?? null,
       at: localIso(now),
-      reading: JSON.parse(JSON.stringify(reading.value)) as Reading,
+      reading: plain(reading.value),
     }
     await useBoxStore().change(
       { put: { readings: [noted] } },

@@ -1,6 +1,6 @@
 import { nanoid } from 'nanoid'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, toRaw } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { HAND_CHANGES } from '#core/knowledge'
 import type { InHand } from '#core/rotation'
 import {
@@ -31,6 +31,7 @@ import { useBoxStore } from './box'
 import { useReadingStore } from './reading'
 import { useSettingsStore } from './settings'
 import { localIso } from '~/text/dates'
+import { plain } from '~/workers/plain'
 
 /** What was done on the water, so that it can be taken back in its order. */
 type Step =
@@ -82,7 +83,6 @@ export const useTripStore = defineStore('trip', () => {
   const changeTrip = (tripId: string, change: (t: Trip) => Trip) =>
     changeRow(box.database(), 'trips', tripId, t => plain(change(t)))
   const now = () => localIso(new Date())
-  const plain = <T>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T
 
   function stintOf(setup: SetupOut): StintStart<unknown> {
     const { lureId, trailerId, rig, outfitId, headG, sinkerG, presentation } = setup

@@ -1,4 +1,6 @@
-export { Candidate, judgedWays, type RejectionCode, type Scene } from './candidate'
+export { Candidate } from './candidate'
+export type { Scene } from './scene'
+export { judgedWays, type RejectionCode } from './search'
 export { gapNeeded, hookFor } from './hook-size'
 export { leadTold } from './lead'
 export {

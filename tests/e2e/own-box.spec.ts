@@ -137,3 +137,21 @@ test('a backup joins what is here: what is missing comes in, what differs stays,
   await goOn(page, '/box')
   await expect(page.locator('.box-table tbody tr:not(.gap)')).toHaveCount(2)
 })
+
+test('a table that the installed app is opened with stands ready to be read; the manifest offers trip and files', async ({
+  page,
+}) => {
+  await page.addInitScript(() => {
+    const file = { getFile: () => Promise.resolve(new File(['name,kind\nRed wobbler,crankbait\n'], 'mine.csv')) }
+    const setConsumer = (take: (launch: object) => void) => take({ files: [file] })
+    Object.defineProperty(window, 'launchQueue', { value: { setConsumer } })
+  })
+  await open(page, '/box/exchange')
+  await expect(page.getByText('mine.csv: 1 row')).toBeVisible()
+  const manifest = (await (await page.request.get('/manifest.webmanifest')).json()) as {
+    shortcuts: { url: string }[]
+    file_handlers: { action: string }[]
+  }
+  expect(manifest.shortcuts.map(s => s.url)).toContain('/trip')
+  expect(manifest.file_handlers[0]!.action).toBe('/box/exchange')
+})

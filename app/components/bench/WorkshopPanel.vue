@@ -9,6 +9,7 @@ import { BLADE_FINISHES, BLADE_SHAPES, isSoftBody, METALS } from '#core/terms'
 import { formatHookSize, formatNumber, formatQuantity } from '#core/units'
 import { waterDensity } from '#core/water'
 import { carriedInWords } from '~/text/workshop-words'
+import { plain } from '~/workers/plain'
 
 const props = defineProps<{ profile: LureProfile }>()
 const emit = defineEmits<{ made: [id: string] }>()
@@ -118,7 +119,7 @@ const keptInWords = computed(() => carriedInWords(made.value, units.value))
 
 async function save() {
   const { lure, original } = modified(nanoid(10), runsTo.value ? { depthM: runsTo.value.after } : null)
-  const [fresh, old] = [parseLure(lure), parseLure(JSON.parse(JSON.stringify(original)))]
+  const [fresh, old] = [parseLure(lure), parseLure(plain(original))]
   const issue = fresh.ok ? (old.ok ? null : old.issues[0]!) : fresh.issues[0]!
   problem.value = issue ? `${issue.path} ${issue.message}` : ''
   if (!fresh.ok || !old.ok) return

@@ -10,6 +10,7 @@ const pasted = ref('')
 const download = useDownload()
 const zone = useTemplateRef<HTMLElement>('zone')
 const { isOverDropZone } = useDropZone(zone, { onDrop: files => files?.[0] && void choose(files[0]), multiple: false })
+useLaunchedFile(choose)
 const MERGE = { id: 'by id', name: 'by name' } as const
 const LIST_WORDS = { lures: 'lures', parts: 'parts', outfits: 'outfits', places: 'waters', tests: 'tests', trips: 'trips', rules: 'own rules', assemblies: 'dressed lures', packs: 'pack lists', readings: 'noted readings' } as const
 const DELIMITERS: Record<string, string> = { ',': 'commas', ';': 'semicolons', '\t': 'tabs', '|': 'bars' }

@@ -8,6 +8,7 @@ import { type Dimension, formatQuantity } from '#core/units'
 import { windowStrip } from '~/charts/window-strip'
 import { capital, words } from '~/text/labels'
 import { leaderInWords, strandInWords } from '~/text/line-words'
+import { plain } from '~/workers/plain'
 
 /** One rod with its reel, line and leader; each field is stored as it is left. */
 const props = defineProps<{ outfit: Outfit }>()
@@ -71,7 +72,7 @@ const facts = computed(() => [
   props.outfit.line.diameterMm == null ? `line of ${formatQuantity('diameter', prepared.value.lineMm, { system: units.value })} is assumed` : '',
   isBiteProof(props.outfit.leader) ? 'its leader withstands teeth' : '',
 ].filter(Boolean).join(' · '))
-const copy = () => box.change({ put: { outfits: [{ ...JSON.parse(JSON.stringify(props.outfit)) as Outfit, id: nanoid(10), name: `${props.outfit.name}, copy` }] } }, `${props.outfit.name} is doubled.`)
+const copy = () => box.change({ put: { outfits: [{ ...plain(props.outfit), id: nanoid(10), name: `${props.outfit.name}, copy` }] } }, `${props.outfit.name} is doubled.`)
 </script>
 
 <template>

@@ -8,6 +8,7 @@ import { formatQuantity } from '#core/units'
 import { capital, counted, speciesLabel, words } from '~/text/labels'
 import { hoursFigure } from '~/text/log-words'
 import { localIso, weekdayLong } from '~/text/dates'
+import { plain } from '~/workers/plain'
 
 const route = useRoute()
 const box = useBoxStore()
@@ -33,7 +34,6 @@ const fieldsOf = ({ species, temperatureC, visibilityM, sky, windMs, fishFromM, 
   windMs == null ? null : `wind ${formatQuantity('speed', windMs, { system: names.value.units, decimals: 0 })}`, fishFromM == null || fishToM == null ? null : `fish ${formatQuantity('depth', fishFromM, { system: names.value.units })} to ${formatQuantity('depth', fishToM, { system: names.value.units })}`,
   cover?.length ? cover.map(words).join(', ') : null, mood ?? null,
 ].filter(Boolean).join(' · ')
-const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 
 async function write(next: Trip, text: string) {
   await box.change({ put: { trips: [plain(next)] } }, text)

@@ -1,0 +1,344 @@
+import type { Ask } from '#core/ask'
+import { CADENCE_TABLE, LINE_DENSITY, TACTICS, type TacticRow, type TechniqueRow } from '#core/knowledge'
+import { type LureProfile, type PreparedOutfit, windowVerdict } from '#core/lure'
+import { castLength } from '#core/motion'
+import { windOnCast } from '#core/reading'
+import { isOfSchools, jointMembership } from '#core/rule'
+import type { Cover, PartKind } from '#core/terms'
+import { addedWeights } from './lead'
+import { wayOf } from './marks'
+import { pauseOf } from './pace'
+import { place } from './presentation'
+import type { Tackle } from './presented'
+import { rodGain } from './rod'
+import type { LureWay } from './terms'
+import { type Assembly, placedGain, type ReadyTactic, type Scene, type Thrown } from './scene'
+
+export type RejectionCode = 'cannot-reach' | 'overload' | 'underload' | 'none-left' | 'switched-off'
+export interface Rejection {
+  readonly lureId: string
+  readonly code: RejectionCode
+  readonly why: string
+}
+
+/** A tactic is offered where its conditions hold at all, a cadence where its own hold by half. */
+const OFFERED_FROM = 0.02
+const TAKEN_FROM = 0.5
+
+/** The tactics that this water and these schools allow, with what each is worked like here. */
+export function readyTactics(ask: Ask): ReadyTactic[] {
+  const { features, schools } = ask
+  return TACTICS.filter(
+    tactic => isOfSchools(tactic, schools) && jointMembership(tactic.only ?? [], features) > OFFERED_FROM,
+  ).map(tactic => {
+    const choice =
+      tactic.cadences.find(c => isOfSchools(c, schools) && jointMembership(c.when ?? [], features) >= TAKEN_FROM) ??
+      tactic.cadences[tactic.cadences.length - 1]!
+    return {
+      tactic,
+      cadence: choice.cadence,
+      pauseS: CADENCE_TABLE[choice.cadence].pauseS === null ? null : pauseOf(tactic, ask),
+      lift: ask.fitted[`tactic:${tactic.id}`] ?? 0,
+    }
+  })
+}
+
+/** The tactics by which each rig of a lure can be fished, worked out once a lure: no reading changes them. */
+const tacticsOf = new WeakMap<
+  LureProfile,
+  readonly { readonly technique: TechniqueRow; readonly tactics: readonly TacticRow[] }[]
+>()
+
+function rigsOf(
+  profile: LureProfile,
+): readonly { readonly technique: TechniqueRow; readonly tactics: readonly TacticRow[] }[] {
+  let known = tacticsOf.get(profile)
+  if (known === undefined)
+    tacticsOf.set(
+      profile,
+      (known = profile.techniques.map(technique => ({
+        technique,
+        tactics: TACTICS.filter(tactic => suitsTactic(tactic, profile, technique)),
+      }))),
+    )
+  return known
+}
+
+/** Whether a lure rigged this way can be fished by a tactic. */
+function suitsTactic(
+  { families, styles, notStyles, rigs, controls, cadences }: TacticRow,
+  { lure }: LureProfile,
+  { rig, control, mode }: TechniqueRow,
+): boolean {
+  return (
+    rigs.includes(rig) &&
+    controls.includes(control) &&
+    families.includes(lure.family) &&
+    (!styles || (lure.style != null && styles.includes(lure.style))) &&
+    (!notStyles || lure.style == null || !notStyles.includes(lure.style)) &&
+    (mode === 'troll') === cadences.some(c => c.cadence === 'troll')
+  )
+}
+/** Why one way of fishing a lure is out; put into words only for the refusal that is shown. */
+interface Refusal {
+  readonly code: RejectionCode
+  readonly why: () => string
+  readonly nearness: number
+}
+
+/** What lead that is not among the parts costs: it must be bought first [log-odds]. Assumed. */
+const NOT_OWNED = 3
+/** What a head or sinker costs that is not what is wanted, for each e-fold [log-odds]. Assumed. */
+const LEAD_OFF = 1.2
+/** Share of the trailer's log-odds that the lure is judged by: trailers decide first among themselves. Assumed. */
+const TRAILER_SHARE = 0.25
+
+/** Share of the depth's log-odds that the choice of the rod hears: a rod is not chosen because it casts badly. Assumed. */
+const DEPTH_FOR_ROD = 0.35
+
+/** The best set-up of one lure under this reading, or why there is none. */
+export function bestWay(profile: LureProfile, scene: Scene): Thrown | Rejection {
+  const { ways, refusal } = judgedWays(profile, scene, true)
+  const best = ways.reduce<Thrown | null>((top, way) => (top === null || way.odds > top.odds ? way : top), null)
+  if (best) return best
+  const { lure } = profile
+  if (lure.quantity === 0) return { lureId: lure.id, code: 'none-left', why: 'none left in the box' }
+  if (!refusal) return { lureId: lure.id, code: 'switched-off', why: 'cannot be fished from where you stand' }
+  return { lureId: lure.id, code: refusal.code, why: refusal.why() }
+}
+
+/**
+ * Every way of fishing a lure here, each on its best rod, with its best trailer and lead; in no order.
+ * `bestOnly`: ways that cannot be the best are not placed in the water (depth and pace add at most what was asked of them, a rod never adds); the best is the same.
+ */
+export function judgedWays(
+  profile: LureProfile,
+  scene: Scene,
+  bestOnly = false,
+): { readonly ways: readonly Thrown[]; readonly refusal: Refusal | null } {
+  const ways: Thrown[] = []
+  let refusal: Refusal | null = null
+  if (profile.lure.quantity === 0) return { ways, refusal }
+  const { ask } = scene
+  const own = scene.gainsOf(profile)
+  const assemblies: Assembly[] = []
+  for (const { technique, tactics } of rigsOf(profile)) {
+    if (technique.from && !technique.from.includes(ask.reading.from)) continue
+    let leads: ReturnType<typeof addedWeights> | null = null
+    for (const tactic of tactics) {
+      const ready = scene.tactics.get(tactic)
+      if (!ready) continue
+      const way: LureWay = { technique, tactic: ready.tactic, way: wayOf(technique.control, ready.cadence) }
+      const fished = scene.wayGainsOf(profile, way)
+      leads ??= addedWeights(technique, profile, scene)
+      for (const added of leads) {
+        for (const choice of scene.trailersFor(profile)) {
+          const hung = scene.hungGainsOf({ profile, technique, trailer: choice.trailer, added }, way)
+          const notOwned = technique.adds !== 'nothing' && added.part === null && !added.spoon ? NOT_OWNED : 0
+          assemblies.push({
+            profile,
+            technique,
+            trailer: choice.trailer,
+            added,
+            ready,
+            way,
+            choice,
+            levels: [own, fished, hung],
+            totalG: profile.weightG.value + (choice.trailer?.weightG.value ?? 0) + added.grams,
+            odds:
+              own.total +
+              fished.total +
+              hung.total +
+              TRAILER_SHARE * choice.gain -
+              notOwned -
+              LEAD_OFF * (added.off ?? 0) +
+              ready.lift,
+          })
+        }
+      }
+    }
+  }
+  const mostPlaced = placedGain('depth', 1, scene) + placedGain('speed', 1, scene)
+  let bestOdds = -Infinity
+  for (const assembly of assemblies.sort((a, b) => b.odds - a.odds)) {
+    if (bestOnly && assembly.odds + mostPlaced <= bestOdds) break
+    const found = onBestRod(assembly, scene, mostPlaced, bestOnly ? bestOdds : -Infinity)
+    if (found === null) continue
+    if ('code' in found) refusal = nearerMiss(refusal, found)
+    else {
+      ways.push(found)
+      bestOdds = Math.max(bestOdds, found.odds)
+    }
+  }
+  return { ways, refusal }
+}
+
+const NO_OUTFIT = [null] as const
+/** Rods that are placed in the water; the others cannot be so much better by depth alone. */
+const RODS_PLACED = 2
+/** Line of an angler whose rod is not known [mm], and the contract's 30 m rating cast [m]. */
+const WITHOUT_ROD = { castM: 30, lineMm: 0.25, place: 0.7 }
+
+/** The assembly on the rod that suits it best among those that can throw it and reach the fish; `null` where it cannot come over `beyond` even if its depth and pace are all that was asked. */
+function onBestRod(assembly: Assembly, scene: Scene, mostPlaced: number, beyond: number): Thrown | Refusal | null {
+  const { ask } = scene
+  let refusal: Refusal | null = null
+  const able: { readonly outfit: PreparedOutfit | null; readonly gain: number; readonly place: number }[] = []
+  for (const outfit of scene.outfits.length > 0 ? scene.outfits : NO_OUTFIT) {
+    if (!outfit) {
+      able.push({ outfit, gain: 0, place: WITHOUT_ROD.place })
+      continue
+    }
+    if (assembly.ready.cadence === 'troll' && !isTrollable(outfit)) continue
+    const verdict = windowVerdict(outfit.outfit, assembly.totalG)
+    if (verdict === 'overload' || verdict === 'underload') {
+      refusal = nearerMiss(refusal, windowRefusal(verdict, assembly.totalG, outfit))
+      continue
+    }
+    able.push({
+      outfit,
+      place: verdict.place,
+      gain: rodGain(outfit, taskOf(assembly, scene)) + WINDOW_WEIGHT * Math.log(verdict.fit),
+    })
+  }
+  able.sort((a, b) => b.gain - a.gain)
+  const rodScale = scene.scales.rod
+  if (able.length > 0 && assembly.odds + mostPlaced + rodScale * able[0]!.gain <= beyond) return null
+  let best: Thrown | null = null
+  let bestChoice = -Infinity
+  let placed = 0
+  for (const { outfit, gain, place: loadPlace } of able) {
+    if (placed >= RODS_PLACED || gain + DEPTH_FOR_ROD * mostPlaced <= bestChoice) break
+    const { profile, technique, trailer, added, ready } = assembly
+    const tackle: Tackle = {
+      profile,
+      technique,
+      trailer,
+      added,
+      tactic: ready.tactic,
+      cadence: ready.cadence,
+      pauseS: ready.pauseS,
+      castM: castOf(assembly, outfit, loadPlace, ask),
+      trollsWithGear:
+        outfit?.outfit.rod.kind === 'trolling' &&
+        (ready.tactic.id !== 'trolled-plug' ||
+          scene.parts.some(p => TROLLING_GEAR.includes(p.kind) && p.quantity !== 0)),
+      lineMm: outfit?.lineMm ?? WITHOUT_ROD.lineMm,
+      lineDensity: LINE_DENSITY[outfit?.outfit.line.material ?? 'nylon'],
+    }
+    const placement = place(tackle, scene)
+    if ('why' in placement) {
+      refusal = nearerMiss(refusal, { code: 'cannot-reach', nearness: placement.deepestM, why: placement.why })
+      continue
+    }
+    placed++
+    const depth = placedGain('depth', placement.depthFit, scene)
+    const speed = ready.tactic.pace === null ? 0 : placedGain('speed', placement.speedFit, scene)
+    const choice = gain + DEPTH_FOR_ROD * (depth + speed)
+    if (choice > bestChoice) {
+      bestChoice = choice
+      best = { assembly, outfit, tackle, placement, rod: gain, odds: assembly.odds + depth + speed + rodScale * gain }
+    }
+  }
+  return best ?? refusal ?? { code: 'switched-off', nearness: 0, why: () => 'no rod of yours trolls' }
+}
+
+/** What takes a plug down: only with it among the parts is a plug offered below its own depth. */
+const TROLLING_GEAR: readonly PartKind[] = ['trolling-weight', 'diving-plane', 'downrigger']
+
+/** What a poor place in the rod's window weighs against the rod's job. Assumed. */
+const WINDOW_WEIGHT = 1.5
+
+/** Any moderate rod in a holder will do for trolling (handbook §23.4). */
+function isTrollable({ outfit: { rod } }: PreparedOutfit): boolean {
+  return (
+    rod.kind === 'trolling' ||
+    ((rod.kind === 'casting' || rod.kind === 'spinning') &&
+      (rod.action === 'moderate' || rod.action === 'slow' || rod.action === 'moderate-fast'))
+  )
+}
+
+function taskOf(
+  { profile, technique, ready, totalG }: Assembly,
+  { ask: { reading, schools }, inCover }: Scene,
+): Parameters<typeof rodGain>[1] {
+  const hook = technique.hook === 'own' ? profile.hooks.value[0]!.kind : technique.hook
+  return {
+    tactic: ready.tactic,
+    totalG,
+    lengthMm: profile.lengthMm.value,
+    hooks: hook === 'treble' || hook === 'treble-grip' ? 'trebles' : 'single',
+    inCover,
+    fromBank: reading.from === 'bank' || reading.from === 'wading',
+    species: reading.species,
+    schools,
+    openShore: reading.water !== 'pond' && reading.water !== 'river',
+  }
+}
+
+/** The refusal that tells the angler most: reaching trouble before rod trouble, the nearest miss of each. */
+function nearerMiss(a: Refusal | null, b: Refusal): Refusal {
+  if (!a) return b
+  const rank = (r: Refusal) => (r.code === 'cannot-reach' ? 1000 : r.code === 'switched-off' ? -1000 : 0) + r.nearness
+  return rank(b) > rank(a) ? b : a
+}
+
+function windowRefusal(code: 'overload' | 'underload', totalG: number, { outfit: { rod } }: PreparedOutfit): Refusal {
+  return code === 'overload'
+    ? {
+        code,
+        nearness: -totalG / rod.lureMaxG!,
+        why: () => `${totalG.toFixed(1)} g complete is over every rod that could throw it: at most ${rod.lureMaxG} g`,
+      }
+    : {
+        code,
+        nearness: -rod.lureMinG! / totalG,
+        why: () =>
+          `${totalG.toFixed(1)} g complete is too light for your rods: the lightest asks for ${rod.lureMinG} g`,
+      }
+}
+
+/** Wading and kayak casts are shorter (models part N). */
+const LOW_STAND_CAST = 0.9
+/** Casts that the place shortens [m] (handbook §23.4): pitching 3–15 m, tight targets 5–12 m, a drop shot near the boat. */
+const PITCHED_M = 8
+const AT_TARGETS_M = 12
+/** What is wound is thrown past its target and comes by it: this far [m]. Assumed. */
+const PAST_TARGETS_M = 18
+/** Cover whose fish lie at least this deep is not a target one sees: it is thrown far over and rolled through (handbook §3) [m]. */
+const DEEP_TARGETS_M = 3
+const NEAR_BOAT_M = 20
+const TARGETS: readonly Cover[] = ['wood', 'brush', 'dock', 'pier', 'mangrove']
+const OPEN: readonly Cover[] = ['open', 'sand', 'gravel', 'rock', 'shell', 'clay', 'current-seam']
+
+/** How far it is thrown here [m]: as far as the rod throws it, or as near as the target lies. */
+function castOf(
+  { profile, technique, ready }: Assembly,
+  outfit: PreparedOutfit | null,
+  loadPlace: number,
+  { reading }: Ask,
+): number {
+  if (technique.mode === 'vertical' || technique.mode === 'drift') return Math.max(1, reading.bottomM)
+  const rod = outfit?.outfit.rod
+  const reach =
+    outfit?.outfit.castM ??
+    (rod
+      ? castLength({
+          rod: rod.kind,
+          power: rod.power ?? null,
+          lengthM: rod.lengthM ?? null,
+          loadPlace,
+          castFactor: profile.typical.castFactor,
+        })
+      : WITHOUT_ROD.castM)
+  const free =
+    reach * (reading.from === 'wading' || reading.from === 'kayak' ? LOW_STAND_CAST : 1) * windOnCast(reading)
+  if (ready.tactic.job === 'pitch') return Math.min(free, PITCHED_M)
+  const isAtTargets =
+    reading.cover.some(c => TARGETS.includes(c)) &&
+    !reading.cover.some(c => OPEN.includes(c)) &&
+    reading.fishFromM < DEEP_TARGETS_M
+  if (isAtTargets) return Math.min(free, ready.tactic.pace === null ? AT_TARGETS_M : PAST_TARGETS_M)
+  if (ready.tactic.id === 'drop-shot' && reading.from === 'boat') return Math.min(free, NEAR_BOAT_M)
+  return free
+}
