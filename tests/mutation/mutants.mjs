@@ -98,13 +98,7 @@ export const MUTANTS = [
     to: `return kind === 'treble' ? 2 * grams`,
     tests: ['core/bench'],
   },
-  {
-    id: 'night like day',
-    file: 'core/reading/likeness.ts',
-    from: '? OTHER.night',
-    to: '? 0',
-    tests: ['core/reading'],
-  },
+  { id: 'night like day', file: 'core/reading/likeness.ts', from: '? OTHER.night', to: '? 0', tests: ['core/reading'] },
   {
     id: 'against as for',
     file: 'core/match/said.ts',
