@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { TECHNIQUES } from '#core/knowledge'
 import type { BenchTest, Lure } from '#core/tackle'
+import { fallSpeed } from './in-water'
 import { intensityWith, profileOf } from './profile'
 
 const stick: Lure = { id: 's', name: 'Stick', family: 'stick-worm', weightG: 8.5, lengthMm: 130 }
@@ -53,5 +54,16 @@ describe('how it tears', () => {
     expect(profileOf(stick, [tear(0.62, 0.64, 0.63)]).tearKg).toBeCloseTo(0.63, 9)
     expect(profileOf(stick, [tear(null)]).tearKg).toBeGreaterThan(50)
     expect(profileOf(stick, []).tearKg).toBeNull()
+  })
+})
+
+describe('a fall that nobody timed', () => {
+  it('goes with the root of what the rig leaves of the body’s drag area (a falling body’s drag ∝ area × speed²)', () => {
+    const profile = profileOf(stick, [])
+    const row = onRig('wacky')
+    const fall = (fallArea: number) =>
+      fallSpeed({ profile, trailer: null, technique: { ...row, fallArea }, added: { grams: 0, part: null } }, 999).value
+    expect(fall(0.6) / fall(1)).toBeCloseTo(1 / Math.sqrt(0.6), 6)
+    expect(fall(1)).toBeGreaterThan(0.05)
   })
 })

@@ -1,5 +1,5 @@
 export { AXES, type Axis, AXIS_IDS, type AxisId, type ScaleAxisId, type TasteAxisId } from './axes'
-export type { Features, NumberFeature } from './features'
+export type { Features, NumberFeature, SetFeature } from './features'
 export { effectPeak, jointMembership, type Shape, shapeOf } from './membership'
 export {
   type Advice,
