@@ -32,7 +32,10 @@ export const KNOWN_LABEL = {
 /** The names of the looks, as on the buttons. */
 export const lookLabel = (look: string): string => (look === 'device' ? 'as the device' : look)
 
+/** The word alone for so many, where the figure stands in its own type. */
+export const wordFor = (n: number, one: string, many = `${one}s`): string => (n === 1 ? one : many)
+
 /** "1 contact", "2 contacts" */
 export function counted(n: number, one: string, many = `${one}s`): string {
-  return `${n} ${n === 1 ? one : many}`
+  return `${n} ${wordFor(n, one, many)}`
 }

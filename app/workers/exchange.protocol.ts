@@ -24,7 +24,13 @@ export type Opened =
       readonly isGuess: boolean
       readonly mapping: readonly ColumnMapping[]
     }
-  | { readonly kind: 'ygrion'; readonly file: YgrionFile; readonly plan: readonly FilePlan[] }
+  | {
+      readonly kind: 'ygrion'
+      readonly file: YgrionFile
+      readonly plan: readonly FilePlan[]
+      /** Ids that stood twice inside a trip and are others now. */
+      readonly mended: readonly Issue[]
+    }
   | { readonly kind: 'trouble'; readonly issues: readonly Issue[] }
 
 /** What is asked of the table that was opened. */

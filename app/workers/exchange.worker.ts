@@ -32,7 +32,7 @@ const api: ExchangeApi = {
       if (!json.ok) return { kind: 'trouble', issues: json.issues }
       const file = parseFile(json.value)
       return file.ok
-        ? { kind: 'ygrion', file: file.value, plan: planFile(existing, file.value) }
+        ? { kind: 'ygrion', file: file.value, plan: planFile(existing, file.value), mended: file.mended ?? [] }
         : { kind: 'trouble', issues: file.issues }
     }
     table = tableOf(text, system)

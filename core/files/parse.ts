@@ -5,6 +5,7 @@ import type { PackList } from '#core/pack'
 import type { Reading } from '#core/reading'
 import { type Schools, SCHOOLS } from '#core/rule'
 import type { Assembly, BenchTest, Box, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
+import { type Mended, withOwnIds } from './own-ids'
 import {
   assemblySchema,
   caseSchema,
@@ -42,14 +43,21 @@ export function parseJson(text: string): Outcome<unknown> {
   }
 }
 
-/** Checks a whole Ygrion file: shape, values, and that no id stands twice in a list. */
-export function parseFile(data: unknown): Outcome<YgrionFile> {
+/** A file that was read; `mended`: ids that stood twice inside a trip and have become others. */
+export type ReadFile = Outcome<YgrionFile> & { readonly mended?: readonly Mended[] }
+
+/** Checks a whole Ygrion file: shape, values, and that no id stands twice in a list. Inside a trip, doubles get ids of their own: no tap is lost, and none is taken for another. */
+export function parseFile(data: unknown): ReadFile {
   const header = headerIssue(data)
   if (header) return { ok: false, issues: [header] }
   const outcome = check(fileSchema, data)
   if (!outcome.ok) return outcome
   const doubles = LISTS.flatMap(list => doubleIds(list, outcome.value[list] ?? []))
-  return doubles.length > 0 ? { ok: false, issues: doubles } : outcome
+  if (doubles.length > 0) return { ok: false, issues: doubles }
+  const { trips, mended } = withOwnIds((outcome.value.trips ?? []) as Trip[])
+  return mended.length > 0
+    ? { ok: true, value: { ...outcome.value, trips: trips as YgrionFile['trips'] }, mended }
+    : outcome
 }
 
 export function parseReading(data: unknown): Outcome<Reading> {

@@ -2,6 +2,7 @@
 import { useDropZone } from '@vueuse/core'
 import { computed, ref, useTemplateRef } from 'vue'
 import { luresToCsv } from '#core/files'
+import { counted } from '~/text/labels'
 
 const box = useBoxStore()
 const settings = useSettingsStore()
@@ -78,6 +79,7 @@ function exportCsv() {
         <table class="lists"><thead><tr><th /><th>new</th><th>changed</th><th>the same</th></tr></thead>
           <tbody><tr v-for="p in file.plan.filter(x => x.fresh + x.changed + x.same > 0)" :key="p.list"><th scope="row">{{ LIST_WORDS[p.list] }}</th><td>{{ p.fresh }}</td><td>{{ p.changed }}</td><td>{{ p.same }}</td></tr></tbody>
         </table>
+        <p v-if="file.mended.length > 0" class="reason">{{ counted(file.mended.length, 'stretch or tap', 'stretches or taps') }} stood twice under one id inside a trip; each has its own now, none is lost: {{ file.mended.slice(0, 3).map(m => m.path).join(', ') }}{{ file.mended.length > 3 ? ' …' : '' }}.</p>
         <div class="act"><button type="button" class="hot" @click="write">Join it to what is here</button><button type="button" class="plain" @click="replace">Put it in place of everything</button><button type="button" class="quiet" @click="clear">leave it</button></div>
       </template>
     </section>

@@ -5,7 +5,7 @@ import { compareTrips, type Precision, PRECISIONS, type TripsRead } from '#core/
 import type { Reading } from '#core/reading'
 import { merged, type Trip } from '#core/tackle'
 import { formatQuantity } from '#core/units'
-import { speciesLabel } from '~/text/labels'
+import { speciesLabel, wordFor } from '~/text/labels'
 import { hoursFigure } from '~/text/log-words'
 import type { TripFormat } from '~/workers/logbook.protocol'
 import { dayShort } from '~/text/dates'
@@ -76,7 +76,7 @@ const write = () => attempt(async () => {
 <template>
   <div class="trips-page">
     <p v-if="trips.length === 0" class="reason lead">No trip yet. On the water, <NuxtLink to="/trip">Trip</NuxtLink> keeps what you fished, how long, and what came; from then on this book tells what drew fish in which water, and how sure that is. A table from elsewhere can be brought in below.</p>
-    <p v-else class="sum"><b class="figure">{{ trips.length }}</b> trips · <b class="figure">{{ hoursFigure(total.hours) }}</b> h · <b class="figure">{{ total.contacts }}</b> contacts · <b class="figure">{{ total.landed }}</b> landed</p>
+    <p v-else class="sum"><b class="figure">{{ trips.length }}</b> {{ wordFor(trips.length, 'trip') }} · <b class="figure">{{ hoursFigure(total.hours) }}</b> h · <b class="figure">{{ total.contacts }}</b> {{ wordFor(total.contacts, 'contact') }} · <b class="figure">{{ total.landed }}</b> landed</p>
     <table v-if="trips.length > 0" class="list">
       <thead><tr><th /><th scope="col">day</th><th scope="col">water</th><th scope="col" class="cut">the day: where it was fished, and where fish were</th><th scope="col" class="number">hours</th><th scope="col" class="number">contacts</th><th scope="col" class="number">landed</th></tr></thead>
       <tbody>

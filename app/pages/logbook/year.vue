@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import type { SpeciesId } from '#core/terms'
 import { formatQuantity } from '#core/units'
-import { capital, speciesLabel } from '~/text/labels'
+import { capital, counted, speciesLabel, wordFor } from '~/text/labels'
 import { hoursFigure, monthName } from '~/text/log-words'
 
 const log = useLogbookStore()
@@ -27,7 +27,7 @@ function printSheet() {
     <p v-if="years?.length === 0" class="reason">The log is empty. After the first trip its year stands here, on one sheet to print and keep.</p>
     <article v-if="sheet" class="sheet">
       <h2>{{ sheet.year }} on the water</h2>
-      <p class="sum"><b class="figure">{{ sheet.trips }}</b> trips · <b class="figure">{{ hoursFigure(sheet.all.hours) }}</b> h · <b class="figure">{{ sheet.all.casts }}</b> casts · <b class="figure">{{ sheet.all.contacts }}</b> contacts · <b class="figure">{{ sheet.all.landed }}</b> landed<template v-if="sheet.lost > 0"> · {{ sheet.lost }} lures lost</template></p>
+      <p class="sum"><b class="figure">{{ sheet.trips }}</b> {{ wordFor(sheet.trips, 'trip') }} · <b class="figure">{{ hoursFigure(sheet.all.hours) }}</b> h · <b class="figure">{{ sheet.all.casts }}</b> {{ wordFor(sheet.all.casts, 'cast') }} · <b class="figure">{{ sheet.all.contacts }}</b> {{ wordFor(sheet.all.contacts, 'contact') }} · <b class="figure">{{ sheet.all.landed }}</b> landed<template v-if="sheet.lost > 0"> · {{ counted(sheet.lost, 'lure') }} lost</template></p>
       <NotesLines :year="sheet.year" />
       <table class="months">
         <caption>Months: hours, and fish landed</caption>

@@ -5,7 +5,7 @@ import { sumOf, tallyOf } from '#core/evidence'
 import type { Reading } from '#core/reading'
 import { type Stint, type Trip, type TripEvent, withChanged, withDetail, withForgotten, withoutEvent, withoutStint } from '#core/tackle'
 import { formatQuantity } from '#core/units'
-import { capital, counted, speciesLabel, words } from '~/text/labels'
+import { capital, counted, speciesLabel, wordFor, words } from '~/text/labels'
 import { hoursFigure } from '~/text/log-words'
 import { localIso, weekdayLong } from '~/text/dates'
 import { plain } from '~/workers/plain'
@@ -65,7 +65,7 @@ async function remove() {
       <div class="heading">
         <h2>{{ weekdayLong(trip.start) }}</h2>
         <label class="place"><span class="sr">Water</span><select :value="trip.placeId ?? ''" @change="write({ ...trip!, placeId: ($event.target as HTMLSelectElement).value || null }, 'The water is changed.')"><option value="">no water noted</option><option v-for="p in box.places" :key="p.id" :value="p.id">{{ p.name }}</option></select></label>
-        <p class="sum"><b class="figure">{{ hoursFigure(tally.hours) }}</b> h · <b class="figure">{{ tally.casts }}</b> casts · <b class="figure">{{ tally.contacts }}</b> contacts · <b class="figure">{{ tally.landed }}</b> landed<template v-if="tally.follows > 0"> · {{ counted(tally.follows, 'follow') }}</template></p>
+        <p class="sum"><b class="figure">{{ hoursFigure(tally.hours) }}</b> h · <b class="figure">{{ tally.casts }}</b> {{ wordFor(tally.casts, 'cast') }} · <b class="figure">{{ tally.contacts }}</b> {{ wordFor(tally.contacts, 'contact') }} · <b class="figure">{{ tally.landed }}</b> landed<template v-if="tally.follows > 0"> · {{ counted(tally.follows, 'follow') }}</template></p>
       </div>
       <p v-for="r in readings" :key="r.at" class="reading">{{ fieldsOf(r.reading) }}</p>
       <NotesLines :trip-id="trip.id" />
