@@ -4,11 +4,12 @@ import { traitsOf } from '#core/lure'
 import { wayOf } from '#core/match'
 import { completeReading, type Reading } from '#core/reading'
 import {
-  beliefOf,
+  believed,
   matters,
   nextChange,
   type NextOut,
   type Offer,
+  type Today,
   type Tried,
   turnsAbout,
   turnsSince,
@@ -66,6 +67,7 @@ export function useNextChange() {
       return [
         {
           offerId: stint.lureId,
+          family: profile.lure.family,
           traits: traitsOf(profile, {
             depthM: stint.depthM ?? 1,
             speedMs: stint.speedMs ?? profile.speed.value.best,
@@ -86,12 +88,12 @@ export function useNextChange() {
     }),
   )
   const nowMin = computed(() => Math.max(0, (now.value.getTime() - begins.value) / MS_PER_MINUTE))
-  const family = computed(() => box.lureById.get(trips.stint?.lureId ?? '')?.family ?? 'crankbait')
-  /** Light and tide by the water of the present stretch. */
+  /** The water of the present stretch. */
+  const reading = computed(
+    () => completeReading((trips.stint?.reading as Reading | undefined) ?? readings.reading).reading,
+  )
   const clockwork = computed(() => {
-    const { latitude, longitude, tide, at } = completeReading(
-      (trips.stint?.reading as Reading | undefined) ?? readings.reading,
-    ).reading
+    const { latitude, longitude, tide, at } = reading.value
     return { latitude, longitude, tide, tideAt: at }
   })
   /** Sun and tide about to turn, and when they have turned since the trip began [min]. */
@@ -99,17 +101,16 @@ export function useNextChange() {
   const turnsAtMin = computed(() =>
     trips.trip ? turnsSince(trips.trip.start, now.value.toISOString(), clockwork.value) : [],
   )
+  const today = computed((): Today => ({
+    offers: offers.value,
+    tried: tried.value,
+    nowMin: nowMin.value,
+    species: reading.value.species,
+    several: several.value,
+    turnsAtMin: turnsAtMin.value,
+  }))
   const advice = computed(() =>
-    trips.stint && offers.value.length > 0 && tried.value.length > 0
-      ? nextChange({
-          offers: offers.value,
-          tried: tried.value,
-          nowMin: nowMin.value,
-          family: family.value,
-          several: several.value,
-          turnsAtMin: turnsAtMin.value,
-        })
-      : null,
+    trips.stint && offers.value.length > 0 && tried.value.length > 0 ? nextChange(today.value) : null,
   )
   /** What the bites say, by the same reading as the headless command; where they say nothing yet, the search above speaks. */
   const bites = shallowRef<NextOut | null>(null)
@@ -125,8 +126,6 @@ export function useNextChange() {
     },
     { immediate: true },
   )
-  const mattering = computed(() =>
-    offers.value.length > 0 ? matters(beliefOf(offers.value, tried.value, { turnsAtMin: turnsAtMin.value })) : null,
-  )
+  const mattering = computed(() => (offers.value.length > 0 ? matters(believed(today.value)) : null))
   return { turns, setups, offers, tried, nowMin, several, advice, bites, mattering, now }
 }

@@ -1,6 +1,6 @@
 import { differingTraits, type Trait, TRAITS } from '#core/lure'
-import type { Family } from '#core/terms'
-import { beliefOf, type Lean, matters, promiseOf } from './belief'
+import type { SpeciesId } from '#core/terms'
+import { type Belief, beliefOf, type Lean, matters, promiseOf } from './belief'
 import { readSigns, type SignRead } from './signs'
 import { contactsOf, fellSilent, type Offer, sinceContact, type Tried } from './tally'
 
@@ -37,7 +37,8 @@ export interface Today {
   /** Everything fished today, oldest first; the last is what is fished now. */
   readonly tried: readonly Tried[]
   readonly nowMin: number
-  readonly family: Family
+  /** The fish one is after; absent: not known. */
+  readonly species?: SpeciesId | null
   /** More than one thing may change at once. */
   readonly several?: boolean
   /** When light or tide turned or turn, minutes since the day began. */
@@ -52,16 +53,29 @@ const LEAST_MIN = 9
 const REVIEW_MIN = 120
 /** A change must promise so much more than staying: re-tying costs two minutes of an hour, and a change too soon what the last one would have shown. Assumed, tried on simulated fish (docs/rotation.md). */
 const RETIE = 8 / 60
+/** How far the rules’ own liking tips the scales, from the worst score to the best. Assumed. */
+const RULES = 0.06
 /** How strongly what a sign calls for weighs on the wish, ln of the odds. Assumed. */
 const SIGN = 0.5
+
+const signsOf = (stretch: Tried, species: SpeciesId | null) =>
+  readSigns(stretch, { family: stretch.family, species, fishedM: null })
+
+/** What is believed of the fish's wish now: what was tried, what the bites of each stretch call for, and fish that fell silent, which may want something else. */
+export function believed({ offers, tried, species = null, turnsAtMin = [] }: Today): Belief {
+  const now = tried[tried.length - 1]
+  const turns = now && fellSilent(now) ? [...turnsAtMin, now.beganMin + now.minutes] : turnsAtMin
+  return beliefOf(offers, tried, { turnsAtMin: turns, lean: stretch => pushOf(signsOf(stretch, species)) })
+}
 
 /**
  * What to change next, or to stay: what the belief about the fish's wish promises most, re-tying counted. At most one trait changes
  * unless `several` is set or nothing in the box differs in one only: what it was that helped is then known, and fewer fish are caught on the way (docs/rotation.md has both).
  */
-export function nextChange({ offers, tried, nowMin, family, several = false, turnsAtMin = [] }: Today): NextChange {
+export function nextChange(today: Today): NextChange {
+  const { offers, tried, nowMin, species = null, several = false } = today
   const now = tried[tried.length - 1]
-  const signs = now ? readSigns(now, { family, species: null, fishedM: null }) : []
+  const signs = now ? signsOf(now, species) : []
   const quiet = now ? (sinceContact(tried, nowMin) ?? nowMin - tried[0]!.beganMin) : 0
   const stay = (...reasons: AdviceReason[]): NextChange => ({
     do: 'stay',
@@ -85,24 +99,18 @@ export function nextChange({ offers, tried, nowMin, family, several = false, tur
     .map(offer => ({ offer, traits: differingTraits(now.traits, offer.traits) }))
   const fewest = Math.min(...open.map(o => o.traits.length).filter(count => count > 0))
   if (!Number.isFinite(fewest)) return stay({ rule: 'nothing-left', values: {} })
-  const seen = { family, species: null, fishedM: null }
-  const belief = beliefOf(offers, tried, {
-    turnsAtMin: conditioned ? [...turnsAtMin, nowMin] : turnsAtMin,
-    lean: stretch => pushOf(readSigns(stretch, seen)),
-  })
+  const belief = believed(today)
   const promise = promiseOf(offers, belief)
   const own = promise(now)
   const weighed = open.map(({ offer, traits }) => ({
     offer,
     traits,
-    worth: promise(offer) * (1 - RETIE) * (0.97 + 0.06 * offer.score),
+    worth: promise(offer) * (1 - RETIE) * (1 + RULES * (offer.score - 0.5)),
   }))
   const goal = weighed.reduce(better)
   // One at a time: a step towards it, the one that promises most.
-  const shared = (a: (typeof weighed)[number]) =>
-    a.traits.filter(trait => a.offer.traits[trait] === goal.offer.traits[trait]).length
   const pool = weighed.filter(o => o.traits.length === fewest)
-  const steps = pool.filter(o => shared(o) > 0)
+  const steps = pool.filter(o => o.traits.some(trait => o.offer.traits[trait] === goal.offer.traits[trait]))
   const best = several ? goal : (steps.length > 0 ? steps : pool).reduce(better)
   const isForced = conditioned || quiet >= REVIEW_MIN
   if (!isForced && own >= goal.worth)

@@ -1,5 +1,5 @@
-export { type AdviceReason, type NextChange, nextChange } from './adviser'
-export { beliefOf, matters } from './belief'
+export { type AdviceReason, believed, type NextChange, nextChange, type Today } from './adviser'
+export { matters } from './belief'
 export { CASTS_IN_TURN, clearAt, fairVerdict } from './fair-test'
 export { type AtHand, fishedNow, type InHand, inHandChanges } from './in-hand'
 export { nextOf, type NextOut } from './next'

@@ -4,7 +4,8 @@ import type { Tide } from '#core/terms'
 /** Something about to turn (or just turned) that is worth a look at the water. */
 export interface Turn {
   readonly turn: 'sun-up' | 'sun-down' | 'tide'
-  /** Minutes from now; negative: just over. */ readonly inMin: number
+  /** Minutes from now; negative: just over. */
+  readonly inMin: number
 }
 
 export interface Clockwork {
@@ -16,6 +17,9 @@ export interface Clockwork {
 }
 
 const MS_PER_MINUTE = 60_000
+const DAY_MIN = 1440
+/** The sun is looked at so often [min]; days and nights that are shorter are passed over. */
+const SUN_STEP_MIN = 15
 /** A turn is spoken of so long before and after [min]. Assumed: time to change one thing. */
 const BEFORE_MIN = 25
 const AFTER_MIN = 20
@@ -33,10 +37,11 @@ export function turnsAbout(now: string, clockwork: Clockwork): readonly Turn[] {
   return turnsWithin(at, -AFTER_MIN, BEFORE_MIN, clockwork)
 }
 
-/** Minutes since the start at which light or tide have turned by now. */
+/** Minutes since the start at which light or tide have turned by now, of the last day: what turned before says nothing of now. */
 export function turnsSince(start: string, now: string, clockwork: Clockwork): readonly number[] {
   const from = Date.parse(start)
-  return turnsWithin(from, 0, (Date.parse(now) - from) / MS_PER_MINUTE, clockwork).map(turn => turn.inMin)
+  const nowMin = (Date.parse(now) - from) / MS_PER_MINUTE
+  return turnsWithin(from, Math.max(0, Math.floor(nowMin) - DAY_MIN), nowMin, clockwork).map(turn => turn.inMin)
 }
 
 /** Every turn between two moments, given and told in minutes from `at` [ms]. */
@@ -49,10 +54,14 @@ function turnsWithin(
   const turns: Turn[] = []
   const altitude = (minutes: number) =>
     sunPosition(new Date(at + minutes * MS_PER_MINUTE).toISOString(), latitude, longitude).altitudeDeg - RISE_DEG
-  for (let minute = fromMin, before = altitude(fromMin); minute < toMin; minute++) {
-    const after = altitude(minute + 1)
-    if (before < 0 && after >= 0) turns.push({ turn: 'sun-up', inMin: minute + 1 })
-    if (before >= 0 && after < 0) turns.push({ turn: 'sun-down', inMin: minute + 1 })
+  // Looked for in steps, then minute by minute where it lies between two.
+  for (let from = fromMin, before = altitude(fromMin); from < toMin; from += SUN_STEP_MIN) {
+    const after = altitude(from + SUN_STEP_MIN)
+    if (before < 0 !== after < 0) {
+      let minute = from + 1
+      while (altitude(minute) < 0 === before < 0 && minute < from + SUN_STEP_MIN) minute++
+      if (minute <= toMin) turns.push({ turn: before < 0 ? 'sun-up' : 'sun-down', inMin: minute })
+    }
     before = after
   }
   if (tide !== null && tideAt !== null && TURNS.includes(tide)) {

@@ -13,6 +13,7 @@ import {
 import { type Candidate, prepareBox, type PreparedBox, rank, type Ranking } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { Box, Stint, Trip } from '#core/tackle'
+import type { Family } from '#core/terms'
 import { explainLure, type SetupOut } from '#core/tell'
 import { fishedNow, inHandChanges } from './in-hand'
 import { readSigns, type SignRead } from './signs'
@@ -65,7 +66,6 @@ export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut
   }
   if (!current) return quiet
   const now = Date.parse(options.now ?? current.end ?? lastMoment(trip))
-  const tried = stints.map(stint => triedOf(stint, Date.parse(trip.start), now))
   const profiles = new Map(
     box.lures.map(lure => [
       lure.id,
@@ -74,6 +74,9 @@ export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut
         box.tests.filter(t => t.lureId === lure.id),
       ),
     ]),
+  )
+  const tried = stints.map(stint =>
+    triedOf(stint, profiles.get(stint.lureId)?.lure.family ?? null, Date.parse(trip.start), now),
   )
   const profile = profiles.get(current.lureId)
   const reading = [...stints].reverse().find(s => s.reading)?.reading as Reading | undefined
@@ -179,12 +182,13 @@ function lastMoment({ start, stints }: Trip): string {
   return moments.reduce((a, b) => (Date.parse(b) > Date.parse(a) ? b : a), start)
 }
 
-function triedOf(stint: Stint, dayStart: number, now: number): Tried {
+function triedOf(stint: Stint, family: Family | null, dayStart: number, now: number): Tried {
   const start = Date.parse(stint.start)
   const end = stint.end ? Date.parse(stint.end) : now
   const min = (ms: number) => (ms - dayStart) / MS_PER_MIN
   return {
     offerId: stint.lureId,
+    family,
     traits: { colour: '', size: 0, depth: 0, speed: 0, action: '' },
     way: 'moving',
     beganMin: min(start),

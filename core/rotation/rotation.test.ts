@@ -46,9 +46,18 @@ const stretch = (
   beganMin = 0,
   id = 'now',
   change: Partial<SetupTraits> = {},
-): Tried => ({ offerId: id, traits: traits(change), way: 'moving', beganMin, minutes, casts: minutes, events })
+): Tried => ({
+  offerId: id,
+  family: 'jighead-soft',
+  traits: traits(change),
+  way: 'moving',
+  beganMin,
+  minutes,
+  casts: minutes,
+  events,
+})
 const advise = (tried: readonly Tried[], nowMin: number, more: object = {}) =>
-  nextChange({ offers: OFFERS, tried, nowMin, family: 'jighead-soft', ...more })
+  nextChange({ offers: OFFERS, tried, nowMin, ...more })
 
 describe('the next change', () => {
   it('knows when the evidence is too thin', () =>
@@ -77,7 +86,7 @@ describe('the next change', () => {
           ...ids.map((id, i) => stretch(20, [], 20 * i, id, OFFERS.find(o => o.id === id)!.traits)),
           stretch(20, [], 20 * ids.length),
         ]
-        const found = nextChange({ offers: OFFERS, tried, nowMin: 20 * ids.length + 20, family: 'grub' }).offer
+        const found = nextChange({ offers: OFFERS, tried, nowMin: 20 * ids.length + 20 }).offer
         expect(ids).not.toContain(found?.id)
       }),
       { numRuns: 40 },
@@ -93,9 +102,7 @@ describe('the next change', () => {
   })
   it('with nothing on the line there is nothing to say; with nothing else in the box neither', () => {
     expect(advise([], 0).do).toBe('stay')
-    expect(
-      nextChange({ offers: [OFFERS[0]!], tried: [stretch(60)], nowMin: 60, family: 'grub' }).reasons[0]!.rule,
-    ).toBe('nothing-left')
+    expect(nextChange({ offers: [OFFERS[0]!], tried: [stretch(60)], nowMin: 60 }).reasons[0]!.rule).toBe('nothing-left')
   })
   it('two hours without a touch are looked at again at the latest', () => {
     const found = advise([stretch(125)], 125)

@@ -12,7 +12,7 @@ export interface SignRead {
 
 /** What is fished, for which fish, and how deep [m]; `null`: not known. */
 export interface SignScene {
-  readonly family: Family
+  readonly family: Family | null
   readonly species: SpeciesId | null
   readonly fishedM: number | null
 }
@@ -47,11 +47,11 @@ export function readSigns(
 
 function isFor(
   { families, notFamilies, species: of, notSpecies }: BiteSign,
-  family: Family,
+  family: Family | null,
   species: SpeciesId | null,
 ): boolean {
-  if (families && !families.includes(family)) return false
-  if (notFamilies?.includes(family)) return false
+  if (families && !(family !== null && families.includes(family))) return false
+  if (family !== null && notFamilies?.includes(family)) return false
   if (of && (species === null || !of.includes(species))) return false
   return species === null || !notSpecies?.includes(species)
 }

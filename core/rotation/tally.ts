@@ -1,5 +1,6 @@
 import type { SetupTraits } from '#core/lure'
 import { type Fish, fishOf, isContact, type TripEvent } from '#core/tackle'
+import type { Family } from '#core/terms'
 
 /** A set-up that could be fished now. */
 export interface Offer {
@@ -15,6 +16,8 @@ export interface Offer {
 /** What one stretch with one set-up gave. */
 export interface Tried {
   readonly offerId: string
+  /** Kind of the lure, by which bites are read; `null`: the lure is gone. */
+  readonly family: Family | null
   readonly traits: SetupTraits
   readonly way: Offer['way']
   /** Minutes since the day began, and minutes fished. */

@@ -178,7 +178,16 @@ export function fishDay(kind: Kind, seed: number, policy: Policy): DayResult {
   let now = offers.reduce((a, b) => (b.score > a.score ? b : a))
   const startedRight = isWanted(now.traits, 0)
   const tried: { -readonly [K in keyof Tried]: Tried[K] }[] = [
-    { offerId: now.id, traits: now.traits, way: now.way, beganMin: 0, minutes: 0, casts: 0, events: [] },
+    {
+      offerId: now.id,
+      family: 'jighead-soft',
+      traits: now.traits,
+      way: now.way,
+      beganMin: 0,
+      minutes: 0,
+      casts: 0,
+      events: [],
+    },
   ]
   let [clock, catches, changes] = [0, 0, 0]
   let changesToFind: number | null = null
@@ -214,7 +223,16 @@ export function fishDay(kind: Kind, seed: number, policy: Policy): DayResult {
     now = next
     if (minutesToFind === null && kind !== 'none' && isWanted(now.traits, clock))
       [changesToFind, minutesToFind] = [changes, clock]
-    tried.push({ offerId: now.id, traits: now.traits, way: now.way, beganMin: clock, minutes: 0, casts: 0, events: [] })
+    tried.push({
+      offerId: now.id,
+      family: 'jighead-soft',
+      traits: now.traits,
+      way: now.way,
+      beganMin: clock,
+      minutes: 0,
+      casts: 0,
+      events: [],
+    })
   }
   return { catches, changes, changesToFind, minutesToFind, startedRight }
 }

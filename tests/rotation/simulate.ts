@@ -5,7 +5,7 @@ import { fishDay, type Kind, KINDS, type Policy, RIVALS } from './fish'
 const advised =
   (several: boolean): Policy =>
   (offers, tried, nowMin, _, turnsAtMin) =>
-    nextChange({ offers, tried, nowMin, family: 'jighead-soft', turnsAtMin, several }).offer
+    nextChange({ offers, tried, nowMin, turnsAtMin, several }).offer
 
 export interface Row {
   readonly kind: Kind
@@ -18,7 +18,8 @@ export interface Row {
   readonly changes: number
   readonly medianToFind: number | null
   readonly foundShare: number
-  /** Median, minutes into the day. */ readonly minutesToFind: number | null
+  /** Median, minutes into the day. */
+  readonly minutesToFind: number | null
 }
 
 /** Mean catches a day of each policy, and how soon the adviser came upon what was wanted. */
