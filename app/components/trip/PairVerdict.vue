@@ -19,7 +19,7 @@ const inWords = computed(() => {
 })
 const differs = computed(() => (TRAIT_WORDS as Record<string, string>)[props.pair.differs] ?? props.pair.differs)
 const chart = computed(() => stoppingChart(props.pair.a.contacts, props.pair.b.contacts))
-const score = (side: 'a' | 'b') => `${name(props.pair[side].lureId)} ${props.pair[side].contacts} of ${counted(props.pair[side].casts, 'cast')}`
+const score = (side: 'a' | 'b') => `${name(props.pair[side].lureId)} ${counted(props.pair[side].contacts, 'contact')} in ${counted(props.pair[side].casts, 'cast')}`
 </script>
 
 <template>
