@@ -1,5 +1,5 @@
-import { curveLinear, line } from 'd3'
-import type { Course, CoursePoint } from '#core/course'
+import { area, curveBasis, curveLinear, line } from 'd3'
+import type { BandPoint, Course, CoursePoint, Spread } from '#core/course'
 import type { ColumnScales } from './column'
 
 export interface CourseMarks {
@@ -45,4 +45,15 @@ export function courseMarks({ points }: Course, { x, y }: ColumnScales): CourseM
   })
   if (run.length > 0) falls.push(draw(run)!)
   return { way: draw([...points])!, falls: falls.join(''), stops }
+}
+
+/** The band in which a course may well run, one standard error either way, as an area of the column. */
+export function spreadArea({ band }: Spread, { x, y }: ColumnScales): string {
+  return (
+    area<BandPoint>()
+      .x(p => x(p.x))
+      .y0(p => y(p.fromM))
+      .y1(p => y(p.toM))
+      .curve(curveBasis)([...band]) ?? ''
+  )
 }

@@ -1,13 +1,12 @@
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { FORAGE_PREY } from '#core/knowledge'
-import { sunPosition, zoneOfFish } from '#core/light'
+import { skyOver, zoneOfFish } from '#core/light'
 import { LightClient } from '~/workers/light.client'
 import type { ColourAnswer } from '~/workers/light.protocol'
 import { plain } from '~/workers/plain'
 
 /** Depths at which swatches are painted: the surface, and shares of the water below. */
 const DEPTH_SHARES = [0.02, 0.15, 0.3, 0.5, 0.75, 1]
-const SUN_WITHOUT_TIME_DEG = 45
 /** Lures shown until others are picked. */
 const FIRST_SHOWN = 5
 const MOST_SHOWN = 8
@@ -50,10 +49,9 @@ export function useColourBench() {
         species: r.species,
         visibilityM: r.visibilityM,
         stain: r.stain,
-        sky: byNight.value ? ('night' as const) : r.sky,
-        moonFraction: r.moonFraction,
+        ...skyOver(r),
+        ...(byNight.value ? { sky: 'night' as const } : {}),
         zone: zone.value,
-        sunAltitudeDeg: r.at ? sunPosition(r.at, r.latitude, r.longitude).altitudeDeg : SUN_WITHOUT_TIME_DEG,
         prey: [...new Set(r.forage.map(f => FORAGE_PREY[f.kind]))],
       },
       depthM: depth.value,

@@ -64,7 +64,8 @@ export function useCourses(
     ([list, chosen]) => {
       const baits = list.flatMap(({ lureId }) => {
         const own = lureId === toValue(chosenId) ? chosen : judged(lureId)
-        return own ? [{ id: lureId, presented: own }] : []
+        const doubts = lureId === toValue(chosenId) ? judgement.judgement?.doubts[lureId] : undefined
+        return own ? [{ id: lureId, presented: own, doubts }] : []
       })
       client.ask(plain(baits))
     },

@@ -27,7 +27,8 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
     </div>
     <SetupList :out="judgement.out" :opened="judgement.opened" :fits="judgement.fits" :chosen-id="chosenId" @choose="id => chosen = id" />
   </div>
-  <section v-else-if="box.ready" class="empty">
+  <p v-else-if="!box.ready || box.box.lures.length > 0" class="reason weighing" role="status">{{ box.ready ? `Weighing ${box.box.lures.length} lures against this water …` : 'Opening the box …' }}</p>
+  <section v-else class="empty">
     <h1>No lures yet</h1>
     <p class="reason">Enter ten of your own in the Box (kind, weight, length, colour; under twenty seconds each) and this page says which one to tie on, on which rod, how deep and how fast, and why.</p>
     <LazyOwnWater v-if="box.places.length === 0" />
@@ -47,6 +48,7 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
 .views button[aria-selected='true'] { color: var(--ink); font-weight: 600; border-bottom-color: var(--float); }
 .cut { flex: 1; min-height: 0; }
 .empty > .reason { max-width: 60ch; margin: 0; }
+.weighing { padding: 24px; color: var(--soft-ink); }
 .soft { color: var(--soft-ink); }
 .empty { max-width: 820px; padding: 48px 24px; display: flex; flex-direction: column; gap: 14px; align-items: flex-start; }
 .empty .hot { text-decoration: none; display: inline-flex; align-items: center; }

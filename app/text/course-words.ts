@@ -1,11 +1,11 @@
-import type { BandShare, Course, DialWay, Presented } from '#core/course'
+import { type BandShare, type Course, type DialWay, type Presented, reelSpeed, streamHalfWay } from '#core/course'
 import { CADENCE_TABLE } from '#core/knowledge'
 import type { Cadence } from '#core/terms'
 import { formatQuantity, type UnitSystem } from '#core/units'
 
 /** A course as a sentence, for readers who do not see it. */
 export function courseInWords(
-  { seconds, deepestM, bow }: Course,
+  { seconds, deepestM, bow, swung }: Course,
   { control, mode, castM, depthM, bait, tipM }: Presented,
   share: BandShare,
   system: UnitSystem,
@@ -22,9 +22,14 @@ export function courseInWords(
         ? 'Behind the boat, '
         : `Cast ${metres(castM)}, ${counts}`
   const inBand = `${Math.round(100 * share.ofTime)} % of the time (${Math.round(share.seconds)} s) is among the fish`
+  const swings =
+    swung > TOLD_SWING ? `; by half-way the stream has swung it ${Math.round((swung * 180) / Math.PI)}° downstream` : ''
   const bowed = bow > 0.4 ? '; the line bows so much that it really runs a tenth shallower' : ''
-  return `${begins}deepest ${metres(deepestM)}; back in ${duration(seconds)} with the tip at ${metres(tipM)}; ${inBand}${bowed}.`
+  return `${begins}deepest ${metres(deepestM)}; back in ${duration(seconds)} with the tip at ${metres(tipM)}; ${inBand}${swings}${bowed}.`
 }
+
+/** Less than this is within what one leads with the rod [rad]. Assumed: 15°. */
+const TOLD_SWING = Math.PI / 12
 
 export function duration(seconds: number): string {
   const minutes = Math.floor(seconds / 60)
@@ -63,17 +68,15 @@ export const CADENCES_OF: Record<Presented['control'], readonly Cadence[]> = {
 }
 
 /** How a cadence is done here: in seconds, counts and turns of the angler's own reel. */
-export function cadenceInWords(
-  { cadence, pauseS, depthM, speedMs, control, bait }: Presented,
-  turnsPerM: number | null,
-  system: UnitSystem,
-): string {
+export function cadenceInWords(presented: Presented, turnsPerM: number | null, system: UnitSystem): string {
+  const { cadence, pauseS, depthM, speedMs, control, bait } = presented
+  const reelMs = reelSpeed(speedMs, streamHalfWay(presented))
   const values: Record<string, string> = {
     countdownS: control === 'dive' || bait.fallMs <= 0 ? '0' : String(Math.round(depthM / bait.fallMs)),
     pauseS: String(pauseS ?? 0),
     depthM: formatQuantity('depth', depthM, { system }),
     speedMs: formatQuantity('speed', speedMs, { system }),
-    turnsPerS: turnsPerM === null ? 'a few' : (speedMs * turnsPerM).toFixed(1),
+    turnsPerS: turnsPerM === null ? 'a few' : (reelMs * turnsPerM).toFixed(1),
   }
   return CADENCE_TABLE[cadence].text.replace(/\{(\w+)\}/g, (place, name: string) => values[name] ?? place)
 }

@@ -1,12 +1,18 @@
-import type { BandShare, Boat, Course, DialWay, Presented } from '#core/course'
+import type { BandShare, Boat, Course, DialWay, Doubts, Presented, Spread } from '#core/course'
 
-export type CourseRequest = readonly { readonly id: string; readonly presented: Presented }[]
+export type CourseRequest = readonly {
+  readonly id: string
+  readonly presented: Presented
+  readonly doubts?: Doubts | undefined
+}[]
 
 export interface FoundCourse {
   readonly id: string
   readonly course: Course
   readonly share: BandShare
   readonly runsAtM: number
+  /** How surely, where the doubts were given. */
+  readonly spread: Spread | null
 }
 
 export interface CourseApi {

@@ -1,6 +1,6 @@
 import type { OwnRules } from '#core/ask'
 import type { Addition, ClarityPaintCell, DepthSpeedCell, WeightedReading } from '#core/catalogue'
-import type { Presented } from '#core/course'
+import type { Doubts, Presented } from '#core/course'
 import type { Flip, NumberField, Sweep } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
@@ -64,6 +64,8 @@ export interface Judgement {
   readonly opened: { readonly setup: SetupOut; readonly place: number } | null
   /** The explained set-ups, that one too, as the course models want them, by lure id. */
   readonly presented: Readonly<Record<string, Presented>>
+  /** How surely their figures are known, by lure id. */
+  readonly doubts: Readonly<Record<string, Doubts>>
   /** Rules that speak under this reading: weight × membership, by rule id. */
   readonly strengths: Readonly<Record<string, number>>
   /** What the ranking itself took [ms]. */

@@ -5,7 +5,7 @@ import { flips, prepareBox, type PreparedBox, rank, type Ranking, sweep, withTri
 import { nextOf } from '#core/rotation'
 import { AXIS_IDS } from '#core/rule'
 import type { Box } from '#core/tackle'
-import { explainLure, explainRanking, presentedSetups } from '#core/tell'
+import { doubtedSetups, explainLure, explainRanking, presentedSetups } from '#core/tell'
 import type { JudgeApi, JudgeRequest, RuleChoice, Spines } from './judge.protocol'
 
 let loaded: Box = { lures: [], parts: [], outfits: [], tests: [], trips: [] }
@@ -73,11 +73,13 @@ const api: JudgeApi = {
     const spines = spinesOf(ranking)
     const place = asked ? ranking.candidates.findIndex(c => c.profile.lure.id === asked) : -1
     const opened = place < out.setups.length ? null : { setup: explainLure(within, ranking, asked!, units)!, place }
+    const told = opened ? [...out.setups, opened.setup] : out.setups
     return Comlink.transfer(
       {
         out,
         opened,
-        presented: Object.fromEntries(presentedSetups(ranking, opened ? [...out.setups, opened.setup] : out.setups)),
+        presented: Object.fromEntries(presentedSetups(ranking, told)),
+        doubts: Object.fromEntries(doubtedSetups(ranking, told)),
         fits: ranking.candidates.map(({ profile, score }) => ({ lureId: profile.lure.id, score })),
         spines,
         strengths: Object.fromEntries(

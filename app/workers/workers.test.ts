@@ -61,6 +61,7 @@ describe('courses', () => {
     lineDensity: 1140,
     waterDensity: 999,
     currentMs: 0,
+    sideMs: 0,
     slope: 0,
     heaveM: 0,
     dropLeaderM: null,

@@ -1,12 +1,10 @@
 import { FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
-import { daylight, sunPosition } from '#core/light'
+import { daylight, skyOver } from '#core/light'
 import { type CompleteReading, temperatureAt } from '#core/reading'
 import type { Features } from '#core/rule'
 import { activityAt, isStressed, phaseShares } from '#core/season'
 import type { Bottom, Cover, PhaseShares } from '#core/terms'
 
-/** Sun height taken when the reading has no time [°]; contract §1. */
-const SUN_WITHOUT_TIME_DEG = 45
 /** Share of the band, from its top, at which a lure is best placed: fish look up. Common practice; the figure is assumed. */
 const PRESENT_AT = 0.35
 
@@ -22,9 +20,7 @@ export function featuresOf(reading: CompleteReading): Features {
   const species = SPECIES_TABLE[reading.species]
   const [low, high] = species.activeC
   const phases = reading.phase ? onlyPhase(reading.phase) : phaseShares(reading)
-  const sunAltitudeDeg = reading.at
-    ? sunPosition(reading.at, reading.latitude, reading.longitude).altitudeDeg
-    : SUN_WITHOUT_TIME_DEG
+  const { sunAltitudeDeg } = skyOver(reading)
   const mainForage = reading.forage[0]!
   const fishM = (reading.fishFromM + reading.fishToM) / 2
   // A fish feels the water it stands in, not what is measured on top.

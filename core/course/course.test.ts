@@ -21,6 +21,7 @@ const base: Presented = {
   lineDensity: 1140,
   waterDensity: 999,
   currentMs: 0,
+  sideMs: 0,
   slope: 0,
   heaveM: 0,
   dropLeaderM: null,
@@ -89,6 +90,30 @@ describe('courses', () => {
     expect(begins.t).toBeCloseTo(2 / 0.63, 0)
     expect(courseOf({ ...base, speedMs: 0.4 }).meanM).toBeGreaterThan(courseOf({ ...base, speedMs: 1 }).meanM)
   })
+  it('cast across a stream it swings down it: farther in a faster one, nothing in still water; a count-down drifts on its way', () => {
+    const swung = (sideMs: number) => courseOf({ ...base, sideMs }).swung
+    expect(swung(0)).toBe(0)
+    expect(swung(0.2)).toBeGreaterThan(0.2)
+    expect(swung(0.4)).toBeGreaterThan(swung(0.2))
+    const { points } = courseOf({ ...base, sideMs: 0.4 })
+    const sunk = points.find(p => p.stage === 'swimming')!
+    // 2 m at 0.63 m/s, 0.4 m/s across, 25 m out: about 1.3 m to the side.
+    expect(sunk.swung).toBeCloseTo((0.4 * 2) / 0.63 / 25, 1)
+    expect(points[points.findIndex(p => p.stage === 'swimming') - 1]!.swung).toBeGreaterThan(0.03)
+  })
+  it('held in a stream faster than it is wound it swings out below the rod and is then wound up, which is not work', () => {
+    const course = courseOf({ ...base, sideMs: 1.2, speedMs: 0.5 })
+    expect((course.swung * 180) / Math.PI).toBeGreaterThan(75)
+    expect(course.points[course.points.length - 1]!.stage).toBe('up')
+    expect(course.works[1]).toBe(course.points.length - 2)
+  })
+  it('where it hangs in the stream at last, a faster stream holds it higher', () => {
+    const hangs = (sideMs: number) => {
+      const { points, works } = courseOf({ ...base, sideMs, speedMs: 0.3 })
+      return points[works[1]]!.depth
+    }
+    expect(hangs(1.4)).toBeLessThan(hangs(0.8))
+  })
   it('a floating plug rises in its pauses, a sinking bait falls', () => {
     const paused = { ...diver, cadence: 'touch-and-pause', pauseS: 3 } as const
     const floater = courseOf({ ...paused, bait: { ...diver.bait, netWeight: -0.02 } })
@@ -125,7 +150,8 @@ describe('courses', () => {
         fc.double({ min: 0.5, max: 12, noNaN: true }),
         fc.double({ min: 5, max: 40, noNaN: true }),
         fc.double({ min: 0, max: 20, noNaN: true }),
-        (control, cadence, bottomM, castM, pauseS) => {
+        fc.constantFrom(0, 0.3, 1.2),
+        (control, cadence, bottomM, castM, pauseS, sideMs) => {
           const { points, seconds } = courseOf({
             ...(control === 'dive' ? diver : base),
             control,
@@ -135,12 +161,14 @@ describe('courses', () => {
             pauseS,
             depthM: bottomM * 0.6,
             dropLeaderM: 0.4,
+            sideMs,
           })
           expect(points.length).toBeGreaterThan(1)
           for (const [i, p] of points.entries()) {
             expect(p.depth).toBeGreaterThanOrEqual(0)
             expect(p.depth).toBeLessThanOrEqual(bottomM + 1e-6)
             if (i > 0) expect(p.t).toBeGreaterThanOrEqual(points[i - 1]!.t)
+            if (i > 0) expect(p.swung).toBeGreaterThanOrEqual(points[i - 1]!.swung)
           }
           expect(seconds).toBeLessThan(2000)
         },

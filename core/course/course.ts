@@ -1,11 +1,11 @@
 import { BEATS, FALL_SWAY } from '#core/knowledge'
-import { dropShotHeight, retrieve, type RetrievedLure, towDepth } from '#core/motion'
+import { dropShotHeight, retrieve, type RetrievedLure, SWUNG_OUT, swingRate } from '#core/motion'
 import { RowMemo } from '#core/numeric'
 import { CADENCES, MODES } from '#core/terms'
 import { retrievedOf } from './plug'
 import { SLOWEST_MS } from './level'
 import type { Presented } from './presented'
-import { towedShape } from './towed'
+import { towed, USUAL_LINE_OUT_M } from './towed'
 
 /** `up`: wound up to the rod when the work is done. */
 export type Stage = 'falling' | 'swimming' | 'still' | 'lifted' | 'up'
@@ -17,6 +17,8 @@ export interface CoursePoint {
   readonly x: number
   readonly depth: number
   readonly stage: Stage
+  /** In plan, how far the line points down the stream from the cast [rad]. */
+  readonly swung: number
 }
 
 /** The way of a bait from where it lands to the rod, in time. */
@@ -28,6 +30,8 @@ export interface Course {
   readonly meanM: number
   /** Points from which and up to which it works: after the first fall, unless the fall is what works, and before it is wound up. */
   readonly works: readonly [from: number, to: number]
+  /** In plan, how far the line has swung down the stream half-way home, or at the end where it does not come so far [rad]; the last metres always come up the stream. */
+  readonly swung: number
   /** Largest bow of the line [rad]: above 0.4 the depth is too deep by 10 % and more. */
   readonly bow: number
 }
@@ -46,8 +50,6 @@ const LONGEST_S = 900
 const VERTICAL_BEATS = 8
 /** How long a trolled bait is watched [s]. */
 const TROLLED_S = 30
-/** Line behind the boat when none is said [m]. */
-const USUAL_LINE_OUT_M = 30
 /** The sinker of a drop shot is let down this fast when nothing else is known [m/s]. Assumed. */
 const SINKER_FALL_MS = 1
 
@@ -62,9 +64,9 @@ export function bottomAt({ bottomM, slope }: Pick<Presented, 'bottomM' | 'slope'
   return slope === 0 ? bottomM : Math.max(SHALLOWEST_M, bottomM + slope * (x - GAUGED_AT_M))
 }
 
-/** Line that the reel takes in [m/s]: against the stream less than the bait goes through the water, with it more. */
-export function reelSpeed({ speedMs, currentMs }: Pick<Presented, 'speedMs' | 'currentMs'>): number {
-  return Math.max(SLOWEST_MS, speedMs - currentMs)
+/** Line that the reel takes in [m/s]: against a stream along the line less than the bait goes through the water, with it more. */
+export function reelSpeed(speedMs: number, streamMs: number): number {
+  return Math.max(SLOWEST_MS, speedMs - streamMs)
 }
 
 /** Follows one bait; each move appends points. */
@@ -72,6 +74,7 @@ class Follower {
   readonly points: CoursePoint[]
   t = 0
   bow = 0
+  swung = 0
 
   constructor(
     readonly presented: Presented,
@@ -79,7 +82,7 @@ class Follower {
     public x: number,
     public depth: number,
   ) {
-    this.points = [{ t: 0, x, depth, stage: 'falling' }]
+    this.points = [{ t: 0, x, depth, stage: 'falling', swung: 0 }]
   }
 
   bottom(x: number): number {
@@ -87,11 +90,19 @@ class Follower {
   }
 
   at(stage: Stage): void {
-    this.points.push({ t: this.t, x: this.x, depth: this.depth, stage })
+    this.points.push({ t: this.t, x: this.x, depth: this.depth, stage, swung: this.swung })
   }
 
   get ended(): boolean {
-    return this.x <= NEAR_M || this.t > LONGEST_S
+    return this.x <= NEAR_M || this.t > LONGEST_S || this.swung >= SWUNG_OUT
+  }
+
+  /** Carried along by the stream while it is off the bottom: sideways round the rod. */
+  carried(seconds: number): void {
+    const { currentMs, sideMs } = this.presented
+    if (sideMs === 0) return
+    const rate = swingRate(currentMs, sideMs, this.swung, Math.max(NEAR_M, this.x))
+    this.swung = Math.min(SWUNG_OUT, this.swung + rate * seconds)
   }
 
   /** Free on slack line for so long: falls or rises as its weight in water has it, swaying in its style. */
@@ -106,6 +117,7 @@ class Follower {
       const dt = Math.min(this.coarse ? COARSE.fallS : STEP_S, left)
       left -= dt
       this.t += dt
+      this.carried(dt)
       // The stream takes it along; what runs away from the rod is held by the line once it is taut.
       if (currentMs < 0) from = Math.max(NEAR_M, from + currentMs * dt)
       const next = Math.min(until, this.bottom(from), Math.max(0, this.depth + speed * dt))
@@ -133,8 +145,9 @@ class Follower {
   /** Wound toward the rod until a distance, by the balance of line, weight, lift and drag. */
   swim(lure: RetrievedLure, until: number): void {
     const { presented } = this
-    const { lineDiameterMm, lineDensity, waterDensity, currentMs, tipM } = presented
-    const speedMs = reelSpeed(presented)
+    const { lineDiameterMm, lineDensity, waterDensity, currentMs, sideMs, tipM } = presented
+    const swings = sideMs !== 0
+    const speedMs = swings ? presented.speedMs : reelSpeed(presented.speedMs, currentMs)
     const way = retrieve(
       lure,
       { diameter: lineDiameterMm / 1000, density: lineDensity },
@@ -149,13 +162,15 @@ class Follower {
         coarse: this.coarse
           ? { step: this.presented.castM / COARSE.steps / speedMs, depthStep: COARSE.depthM }
           : undefined,
+        swing: swings ? { stream: sideMs, from: this.swung, until: SWUNG_OUT, slowest: SLOWEST_MS } : undefined,
       },
     )
     this.bow = Math.max(this.bow, way.bow)
     const began = this.t
-    for (const { distance, depth, seconds } of way.path) {
+    for (const { distance, depth, seconds, swung } of way.path) {
       if (seconds === 0) continue
       this.t = began + seconds
+      this.swung = swung
       this.x = distance
       this.depth = depth
       this.at('swimming')
@@ -183,7 +198,8 @@ class Follower {
       this.presented.fallWorks || fallen < 0 ? 0 : Math.max(0, fallen - 1),
       end < 0 ? points.length - 1 : end - 1,
     ] as const
-    const course = { points, seconds: this.t, deepestM, bow: this.bow, works }
+    const swung = (points.find(p => p.x <= points[0]!.x / 2) ?? points[points.length - 1]!).swung
+    const course = { points, seconds: this.t, deepestM, bow: this.bow, swung, works }
     return { ...course, meanM: overWork(course, depth => depth) }
   }
 }
@@ -211,7 +227,7 @@ export function overWork(
 /**
  * The course of a presented bait: cast, count-down, dive or swim, pauses, hops and falls.
  *
- * Valid:  steady winding between the beats; current along the line, waves under a boat's rod; no swing across the current.
+ * Valid:  steady winding between the beats; current along the line and across it (it swings, without a belly in the line), waves under a boat's rod.
  * Error:  depths as the models beneath: ±10 % for rated divers, rms 7 % of depth for what is wound in; lengths of pulls and hops are assumed.
  * Source: motion models §2, §4b, §5, §6, §8.
  */
@@ -222,7 +238,7 @@ export function courseOf(presented: Presented, { coarse = false }: { readonly co
 /** Coarse courses that are remembered, some 2 kB each: a box asks for three or four a lure, and most stay the same when the reading changes. */
 const REMEMBERED = 16_000
 /** Numbers that decide a course, and the words that do, as their place among their kind. */
-const DECIDING = 28
+const DECIDING = 29
 const solved = new RowMemo<Course>(REMEMBERED, DECIDING)
 const CONTROLS = [
   'surface',
@@ -270,6 +286,7 @@ export function coarseCourseOf(presented: Presented): Course {
       row[25] = rated?.lineDiameterMm ?? ABSENT
       row[26] = rated?.tipM ?? ABSENT
       row[27] = rated?.speedMs ?? ABSENT
+      row[28] = presented.sideMs
     },
     () => courseOf(presented, { coarse: true }),
   )
@@ -293,6 +310,7 @@ function alongTheSurface(presented: Presented, coarse: boolean): Course {
   const beat = BEATS[presented.cadence]
   while (!follower.ended) {
     const pull = Math.min(pullOf(presented, 1), follower.x)
+    follower.carried(pull / presented.speedMs)
     follower.t += pull / presented.speedMs
     follower.x -= pull
     follower.at('swimming')
@@ -316,10 +334,11 @@ function woundIn(presented: Presented, coarse: boolean): Course {
   const beat = BEATS[cadence]
   if (beat.pullM === null) {
     follower.swim(lure, 0)
-    return follower.course()
+    return takenIn(follower)
   }
   while (!follower.ended) {
     const before = follower.x
+    const swungBefore = follower.swung
     if (beat.liftM > 0) {
       const from = follower.depth
       follower.lift(Math.min(beat.liftM, follower.depth), beat.pullM)
@@ -330,8 +349,14 @@ function woundIn(presented: Presented, coarse: boolean): Course {
       follower.swim(lure, follower.x - beat.pullM)
       if (pauseS && !follower.ended) follower.letGo(pauseS)
     }
-    if (follower.x >= before - 1e-6) break
+    if (follower.x >= before - 1e-6 && follower.swung === swungBefore) break
   }
+  return takenIn(follower)
+}
+
+/** What has swung out hangs below the rod and is wound up; what came home is there. */
+function takenIn(follower: Follower): Course {
+  if (follower.swung >= SWUNG_OUT && follower.x > 2 * NEAR_M) windUp(follower)
   return follower.course()
 }
 
@@ -400,23 +425,6 @@ function underTheRod(presented: Presented, coarse: boolean): Course {
   return follower.course()
 }
 
-/** Depth of a bait behind a moving boat [m]: deeper than the bottom where the line lets it. */
-export function towedDepth(presented: Presented): number {
-  return towed(presented)?.depth ?? 0
-}
-
-function towed(presented: Presented): ReturnType<typeof towDepth> {
-  const shape = towedShape(presented)
-  return (
-    shape &&
-    towDepth(shape, {
-      lineOut: presented.lineOutM ?? USUAL_LINE_OUT_M,
-      lineDiameter: presented.lineDiameterMm / 1000,
-      tip: presented.tipM,
-    })
-  )
-}
-
 function behindTheBoat(presented: Presented, coarse: boolean): Course {
   const { gear, depthM, bottomM, lineOutM } = presented
   const tow = gear ? null : towed(presented)
@@ -434,7 +442,7 @@ function behindTheBoat(presented: Presented, coarse: boolean): Course {
 }
 
 function windUp(follower: Follower): void {
-  const seconds = follower.depth / Math.max(0.2, follower.presented.speedMs)
+  const seconds = Math.max(follower.depth, follower.x - NEAR_M) / Math.max(0.2, follower.presented.speedMs)
   follower.t += seconds
   follower.x = Math.min(follower.x, NEAR_M)
   follower.depth = 0

@@ -8,8 +8,9 @@ export {
   GAUGED_AT_M,
   overWork,
   reelSpeed,
-  towedDepth,
 } from './course'
 export { type Boat, type DialWay, LEVERS, runningDepth, TIP_RANGE_M, waysToChange, withWeight } from './dial'
-export { levelSpeed, SLOWEST_MS } from './level'
+export { levelSpeed, SLOWEST_MS, streamHalfWay } from './level'
 export type { Bait, Presented } from './presented'
+export { type BandPoint, type Doubts, putOff, type Spread, spreadOf } from './spread'
+export { towedDepth } from './towed'

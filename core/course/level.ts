@@ -1,5 +1,5 @@
 import { BEATS } from '#core/knowledge'
-import { climb, holdSpeed } from '#core/motion'
+import { alongLine, climb, holdSpeed, swungWhenAt } from '#core/motion'
 import { illinois } from '#core/numeric'
 import { retrievedOf } from './plug'
 import type { Presented } from './presented'
@@ -20,10 +20,11 @@ const CLOSE = { x: 2e-3, f: 2e-3 } as const
 export function levelSpeed(presented: Presented): number | null {
   const lure = retrievedOf(presented)
   if (!lure) return null
-  const { lineDiameterMm, lineDensity, waterDensity, currentMs, castM, tipM, depthM, cadence, pauseS, bait } = presented
+  const { lineDiameterMm, lineDensity, waterDensity, castM, tipM, depthM, cadence, pauseS, bait } = presented
   const { pullM, liftM } = BEATS[cadence]
   if (pullM !== null && liftM > 0) return presented.speedMs
   const line = { diameter: lineDiameterMm / 1000, density: lineDensity }
+  const currentMs = streamHalfWay(presented)
   const water = { density: waterDensity, current: currentMs }
   const place = { depth: Math.max(LEAST.depthM, depthM), distance: Math.max(LEAST.distanceM, castM / 2), tip: tipM }
   if (pullM === null || !pauseS || bait.fallMs <= 0) return throughWater(holdSpeed(lure, line, water, place), currentMs)
@@ -35,6 +36,15 @@ export function levelSpeed(presented: Presented): number | null {
   if (sunk(min) <= 0) return min
   if (sunk(max) >= 0) return max
   return illinois(sunk, min, max, CLOSE)
+}
+
+/** Stream along the line when the bait is half-way home [m/s]. */
+export function streamHalfWay({
+  currentMs,
+  sideMs,
+  speedMs,
+}: Pick<Presented, 'currentMs' | 'sideMs' | 'speedMs'>): number {
+  return sideMs === 0 ? currentMs : alongLine(currentMs, sideMs, swungWhenAt(0.5, speedMs, sideMs))
 }
 
 function throughWater(reel: number | null, currentMs: number): number | null {

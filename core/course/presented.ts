@@ -39,8 +39,10 @@ export interface Presented {
   /** [kg/m³] */
   readonly lineDensity: number
   readonly waterDensity: number
-  /** Along the line, running away from the rod + [m/s]. */
+  /** Stream along the cast, running away from the rod + [m/s]. */
   readonly currentMs: number
+  /** Stream across the cast, which swings the line down with it [m/s]. */
+  readonly sideMs: number
   /** Fall of the bottom for each metre away from the rod; `bottomM` is read off an ordinary cast out. 0 under the boat, where the fish are the place. */
   readonly slope: number
   /** How far the waves lift the rod tip and let it down [m]. */

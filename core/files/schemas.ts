@@ -7,6 +7,7 @@ import {
   BUOYANCIES,
   CADENCES,
   CASTS_TO,
+  NIGHT_CLOUDS,
   COVERS,
   CROWDS,
   EVENT_KINDS,
@@ -269,6 +270,8 @@ export const readingSchema = z
     tideHours: maybe(between(0, 12)),
     change24C: maybe(between(-20, 20)),
     oxygenToM: maybe(between(0.1, 500)),
+    nightCloud: maybe(oneOf(NIGHT_CLOUDS)),
+    moonAltitudeDeg: maybe(between(-90, 90)),
   })
   .refine(r => (r.fishFromM ?? 0) <= (r.fishToM ?? Infinity), {
     error: 'fishFromM must not be below fishToM',

@@ -10,6 +10,14 @@ export {
   type HandChange,
   type SignOffer,
 } from './bite-signs'
+export {
+  BLADE_BODIES,
+  ROUND_BLADE_MM,
+  TRAILER_DRAG,
+  TRAILER_LIFT_PER_THUMP,
+  USUAL_BLADE_NUMBER,
+  USUAL_BLADES,
+} from './blade-bodies'
 export { CADENCE_TABLE, CADENCE_WAY } from './cadences'
 export { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES } from './cautions'
 export { CASTS_M, DIAMETER_POWER, DIVE_PATH, DIVE_TABLE, TOWED_AT_30_M } from './dive-table'

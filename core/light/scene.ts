@@ -1,16 +1,13 @@
 import { LIGHT_FIELD, LIGHT_FIELD_RATIO, type LightFieldColumn } from '#core/knowledge'
-import type { Sky, Stain } from '#core/terms'
+import type { Stain } from '#core/terms'
 import { PHOTOPIC, WAVELENGTHS } from './spectrum'
 import { effectiveSun, type SkyLight, STEP_NM, underSurface } from './surface'
 import { diffuseAttenuation, type InherentOptics, inherentOptics, lightSlant, waterOf } from './water-optics'
 
-export interface WaterAndSky {
+export interface WaterAndSky extends SkyLight {
   readonly visibilityM: number
   readonly stain: Stain
   readonly depthM: number
-  readonly sunAltitudeDeg: number
-  readonly sky: Sky
-  readonly moonFraction: number
 }
 
 export type View = 'level' | 'up30' | 'down30' | 'below' | 'bed'

@@ -1,6 +1,6 @@
 import { CLEAR_SKY_LUX, CLOUD, MOON } from '#core/knowledge'
 import { interpolate } from '#core/numeric'
-import type { Sky } from '#core/terms'
+import type { NightCloud, Sky } from '#core/terms'
 import { daylightSpectrum, PHOTOPIC, WAVELENGTHS } from './spectrum'
 import { daylightKelvin, directShare, sunSlant } from './water-optics'
 
@@ -9,6 +9,10 @@ export interface SkyLight {
   readonly sky: Sky
   readonly sunAltitudeDeg: number
   readonly moonFraction: number
+  /** Height of the moon [°]; absent: half-way up. */
+  readonly moonAltitudeDeg?: number | null
+  /** Cloud where the sky is only called night; absent: none. */
+  readonly nightCloud?: NightCloud
 }
 
 /** By night the sun is as far down as it matters [°]. */
@@ -31,13 +35,24 @@ export function effectiveSun({ sky, sunAltitudeDeg }: SkyLight): number {
   return sky === 'night' ? NIGHT_SUN_DEG : sunAltitudeDeg
 }
 
-/** Light on the ground [lx]: sun and sky through cloud, and the moon once the sun is gone. */
-export function surfaceLux(light: SkyLight): number {
-  return Math.exp(interpolate(ALTITUDES, LN_LUX, effectiveSun(light))) * CLOUD[light.sky].light + moonLux(light)
+const clearLux = (altitudeDeg: number) => Math.exp(interpolate(ALTITUDES, LN_LUX, altitudeDeg))
+
+/** The cloud by night as the sky that it would be by day. */
+function cloudBy({ sky, nightCloud }: SkyLight): Sky {
+  return sky !== 'night' || nightCloud === undefined ? sky : nightCloud === 'clear' ? 'sun' : nightCloud
 }
 
+/** Light on the ground [lx]: sun and sky through cloud, and the moon once the sun is gone. */
+export function surfaceLux(light: SkyLight): number {
+  return clearLux(effectiveSun(light)) * CLOUD[cloudBy(light)].light + moonLux(light)
+}
+
+/** A moonlit sky is a sunlit one, 400,000 times fainter: it fades as the moon sinks just as the sun's does. */
 function moonLux(light: SkyLight): number {
-  return effectiveSun(light) < MOON.belowSunDeg ? MOON.fullLux * light.moonFraction ** MOON.power : 0
+  if (effectiveSun(light) >= MOON.belowSunDeg) return 0
+  const high = clearLux(light.moonAltitudeDeg ?? MOON.heightDeg) / clearLux(MOON.heightDeg)
+  const cloud = light.sky === 'night' ? CLOUD[cloudBy(light)].light : 1
+  return MOON.fullLux * light.moonFraction ** MOON.power * high * cloud
 }
 
 export interface UnderSurface {
@@ -59,9 +74,11 @@ export function underSurface(light: SkyLight): UnderSurface {
   const photopic = energy.reduce((sum, e, i) => sum + e * PHOTOPIC[i]! * STEP_NM, 0)
   const watts = lux / (LUMENS_PER_WATT * photopic)
   const moon = moonLux(light)
-  // A moonlit sky is a sunlit one, 400,000 times fainter: the moon's part of the light is as direct as the sun's would be at its height.
+  // The moon's part of the light is as direct as the sun's would be at its height, behind the same cloud.
+  const moonHigh = light.moonAltitudeDeg ?? MOON.heightDeg
+  const behind = light.sky === 'night' ? cloudBy({ nightCloud: 'clear', ...light }) : 'sun'
   const [source, direct] =
-    moon > 0 ? [MOON.heightDeg, (moon / lux) * directShare('sun', MOON.heightDeg)] : [sun, directShare(light.sky, sun)]
+    moon > 0 ? [moonHigh, (moon / lux) * directShare(behind, moonHigh)] : [sun, directShare(light.sky, sun)]
   const kept = direct * (1 - Math.min(MOST_DIRECT_LOSS, fresnel(source))) + (1 - direct) * (1 - DIFFUSE_LOSS)
   return {
     photons: energy.map((e, i) => e * watts * kept * WAVELENGTHS[i]! * PHOTONS_PER_JOULE_NM),

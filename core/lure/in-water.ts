@@ -3,6 +3,7 @@ import { netWeight, sinkSpeedOfWeight, STANDARD_GRAVITY } from '#core/motion'
 import { isSoftBody } from '#core/terms'
 import { waterDensity } from '#core/water'
 import type { AddedWeight } from './addition'
+import { bodyInWater } from './in-motion'
 import { computed, COMPUTED_FROM_TEST, type Known } from './known'
 import type { LureProfile } from './profile'
 
@@ -69,6 +70,11 @@ export function bodyDensity(
   return byWord[buoyancy.value]
 }
 
+/** Drag coefficient × area of the whole bait on the fall, as this technique lets it fall [m²]. */
+export function fallAreaM2({ profile, trailer, technique }: Assembled): number {
+  return bodyInWater(profile, trailer).fallAreaCm2 * 1e-4 * (technique.fallArea ?? 1)
+}
+
 /** Speed of the fall with this rig: the owner's timed drop of the same rig and weight, else his figure, else computed. Never negative. */
 export function fallSpeed(tackle: Assembled, density: number): Known<number> {
   const { profile, technique, added } = tackle
@@ -83,9 +89,15 @@ export function fallSpeed(tackle: Assembled, density: number): Known<number> {
   const timedWeight = timed
     ? bodyNewton(profile, density) + leadNewton(timed.addedG, density) + hookNewton(profile, technique, density)
     : 0
-  if (timed && timedWeight > 0 && weight > 0)
-    return { value: timed.speedMs * Math.sqrt(weight / timedWeight), known: 'computed', trust: COMPUTED_FROM_TEST }
-  const area = profile.fallAreaCm2 * 1e-4 * (technique.fallArea ?? 1)
+  const area = fallAreaM2(tackle)
+  if (timed && timedWeight > 0 && weight > 0) {
+    const bareArea = fallAreaM2({ ...tackle, trailer: null })
+    return {
+      value: timed.speedMs * Math.sqrt(((weight / timedWeight) * bareArea) / area),
+      known: 'computed',
+      trust: COMPUTED_FROM_TEST,
+    }
+  }
   if (weight <= 0) return computed(0, profile.weightG)
   return computed(sinkSpeedOfWeight(weight, area, density), profile.weightG)
 }

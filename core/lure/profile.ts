@@ -4,6 +4,7 @@ import { castRatingOf, type DiveRating } from '#core/motion'
 import type { BenchTest, Blade, Colours, Lure, LureHook, WorkedOutField } from '#core/tackle'
 import type { ActionStyle, Buoyancy, Rig } from '#core/terms'
 import { interpolate } from '#core/numeric'
+import { bareBody, type WaterBody } from './in-motion'
 import { computed, type Known, stated, statedOr, tested, typical } from './known'
 
 export interface LureColours extends Omit<Colours, 'pattern' | 'metal' | 'finish' | 'fluorescent'> {
@@ -35,7 +36,7 @@ export interface ActionTest {
 }
 
 /** Everything the judgement needs of one lure that does not change with the reading: what is tested, else stated, else typical. */
-export interface LureProfile {
+export interface LureProfile extends WaterBody {
   readonly lure: Lure
   readonly typical: FamilyRow
   /** The ways in which it can be rigged and fished. */
@@ -62,9 +63,6 @@ export interface LureProfile {
   readonly actionTests: readonly ActionTest[]
   /** Force at which the hook tore out of it [kgf], `NEVER_TEARS_KG` where it never did; `null`: not tested. */
   readonly tearKg: number | null
-  /** Drag coefficient × area [cm²], scaled from the family's to this length. */
-  readonly fallAreaCm2: number
-  readonly towAreaCm2: number
   readonly hooks: Known<readonly LureHook[]>
   readonly blades: readonly Blade[]
   readonly colours: Known<LureColours>
@@ -120,8 +118,7 @@ export function profileOf(lure: Lure, tests: readonly BenchTest[]): LureProfile 
         const seconds = mean(t.values)
         return seconds ? [{ rig: t.rig ?? null, addedG: t.addedG ?? 0, speedMs: t.depthM! / seconds }] : []
       }),
-    fallAreaCm2: row.fallAreaCm2 * size ** 2,
-    towAreaCm2: row.towAreaCm2 * size ** 2,
+    ...bareBody(lure, row, size, blades),
     hooks: lure.hooks && lure.hooks.length > 0 ? stated(lure.hooks) : typical([row.hook]),
     blades,
     colours: coloursOf(lure.colours),

@@ -2,7 +2,7 @@ import { LINE_DENSITY, type TechniqueRow } from '#core/knowledge'
 import { bottomWeight, deepestOnCast, holdSpeed } from '#core/motion'
 import { waterDensity } from '#core/water'
 import { usualAddition } from './addition'
-import { BOTTOM_SHARE, LIFT_RATIO } from './in-motion'
+import { BOTTOM_SHARE } from './in-motion'
 import { sinkingNewton } from './in-water'
 import type { LureProfile } from './profile'
 
@@ -93,13 +93,12 @@ function heldAt(
   technique: TechniqueRow,
   { castM, lineDiameterMm, lineDensity, tipM }: CastBy,
 ): (speedMs: number) => number {
-  const dragArea = profile.towAreaCm2 * 1e-4
   const netWeight = sinkingNewton(
     { profile, trailer: null, technique, added: usualAddition(technique, profile) },
     WATER.density,
   )
   if (netWeight <= 0) return () => SURFACE_M
-  const lure = { netWeight, dragArea, liftArea: -(LIFT_RATIO[profile.lure.family] ?? 0) * dragArea }
+  const lure = { netWeight, dragArea: profile.towAreaCm2 * 1e-4, liftArea: -profile.liftAreaCm2 * 1e-4 }
   const place = { distance: castM / 2, tip: tipM }
   const line = { diameter: lineDiameterMm / 1000, density: lineDensity }
   const speeds = LADDER_M.map(depth => holdSpeed(lure, line, WATER, { ...place, depth }) ?? 0)

@@ -1,6 +1,7 @@
 export { Candidate } from './candidate'
 export type { Scene } from './scene'
 export { judgedWays, type RejectionCode } from './search'
+export { doubtsOf } from './doubt'
 export { gapNeeded, hookFor } from './hook-size'
 export { leadTold } from './lead'
 export {

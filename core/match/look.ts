@@ -1,6 +1,6 @@
 import type { Ask } from '#core/ask'
 import { FORAGE_PREY } from '#core/knowledge'
-import { type ColourJudge, colourJudge, type ColourLook, type ColourScene, DEFAULT_PREY, zoneOfFish } from '#core/light'
+import { type ColourJudge, colourJudge, type ColourLook, type ColourScene, DEFAULT_PREY, skyOver, zoneOfFish } from '#core/light'
 import type { LureProfile } from '#core/lure'
 
 /** The last judge of colours: most readings that follow one another differ in something that no colour hears. */
@@ -8,16 +8,14 @@ let last: { readonly key: string; readonly judge: ColourJudge } | null = null
 
 /** Judges how colours look at the depth of this ask, to this fish, beside this prey. */
 export function colourJudgeFor({ reading, features: { numbers } }: Ask): ColourJudge {
-  const { species, visibilityM, stain, sky, moonFraction, forage } = reading
+  const { species, visibilityM, stain, forage } = reading
   const prey = [...new Set(forage.map(f => FORAGE_PREY[f.kind]))]
   const scene: ColourScene = {
     species,
     visibilityM,
     stain,
-    sky,
-    moonFraction,
+    ...skyOver(reading),
     depthM: numbers.presentM,
-    sunAltitudeDeg: numbers.sunAltitudeDeg,
     zone: zoneOfFish(numbers.fishM, numbers.bottomM),
     prey: prey.length > 0 ? prey : DEFAULT_PREY,
   }

@@ -3,7 +3,7 @@ import { coarseCourseOf, levelSpeed, overWork, type Presented, shareInBand, SLOW
 import { DIVE_PATH } from '#core/knowledge'
 import { BOTTOM_SHARE, computed, fallSpeed, type Known } from '#core/lure'
 import { bottomWeight, deepestOnCast, dropShotHeight } from '#core/motion'
-import { driftOf } from '#core/reading'
+import { driftOf, paceOfStream } from '#core/reading'
 import { paceOf } from './pace'
 import { type Fished, frontOf, presentedOf, type Tackle } from './presented'
 
@@ -17,6 +17,8 @@ export interface Placement extends Fished {
   readonly depthFit: number
   /** Share of the working time in front of the fish, 0..1. */
   readonly shareInBand: number
+  /** In plan, how far the stream has swung the line half-way home [rad]. */
+  readonly swung: number
   readonly depthTrust: Known<unknown>
   readonly speedFit: number
   /** It meets the bottom. */
@@ -130,6 +132,7 @@ function atDepth(tackle: Tackle, ask: Ask, depthM: number, more: Partial<Placeme
     leaderHeightM: null,
     depthFit: desirabilityAt(ask.axes.depth, depthM),
     shareInBand: depthM >= fromM && depthM <= toM ? 1 : 0,
+    swung: 0,
     touches: depthM >= ask.reading.bottomM - NEAR_BOTTOM_M && tackle.technique.control !== 'surface',
     depthTrust: computed(depthM, tackle.profile.weightG),
     ...more,
@@ -141,7 +144,7 @@ function alongCourse(
   presented: Presented,
   ask: Ask,
   foulM = Infinity,
-): Pick<Placement, 'depthM' | 'deepestM' | 'depthFit' | 'shareInBand' | 'touches'> {
+): Pick<Placement, 'depthM' | 'deepestM' | 'depthFit' | 'shareInBand' | 'swung' | 'touches'> {
   const course = coarseCourseOf(presented)
   const {
     band: { fromM, toM },
@@ -150,6 +153,7 @@ function alongCourse(
   return {
     depthM: course.meanM,
     deepestM: course.deepestM,
+    swung: course.swung,
     touches: course.deepestM >= presented.bottomM - NEAR_BOTTOM_M,
     depthFit: overWork(course, d => (d > foulM ? PLOUGHING : 1) * desirabilityAt(depth, d)),
     shareInBand: shareInBand(course, fromM, toM).ofTime,
@@ -284,7 +288,7 @@ function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity
   const { numbers } = ask.features
   const { min, max } = profile.speed.value
   const wanted = paceOf(tackle.tactic, ask)
-  const least = Math.max(min, SLOWEST_MS, Math.min(max, wanted * BENT.least))
+  const least = Math.max(min, SLOWEST_MS, paceOfStream(ask.reading), Math.min(max, wanted * BENT.least))
   const most = Math.max(least, Math.min(max, wanted * BENT.most))
   const presentM = Math.min(Math.max(numbers.presentM, 0.2), numbers.bottomM)
   const highM = Math.max(0.2, Math.min(highestNeeded + 1, presentM))
@@ -413,9 +417,10 @@ function placeOnBottom(tackle: Tackle, ask: Ask, contact: Contact, waterDensity:
 /** A drop shot is cast no further than this many times the depth. Assumed: beyond it lies on its leader. */
 const AWAY_PER_DEPTH = 3
 
-/** How well a lure works at a speed, by its window. */
+/** How well a lure works at a speed, by its window; faster than that it rolls or skips, the more the more the water pulls at it (square of the speed, assumed). */
 function worksAt({ profile }: Tackle, speedMs: number): number {
   const { min, best, max } = profile.speed.value
+  if (speedMs > max) return AT_WINDOW_EDGE * (max / speedMs) ** 2
   if (speedMs <= best)
     return best > min ? AT_WINDOW_EDGE + (1 - AT_WINDOW_EDGE) * Math.max(0, (speedMs - min) / (best - min)) : 1
   return max > best ? AT_WINDOW_EDGE + (1 - AT_WINDOW_EDGE) * Math.max(0, (max - speedMs) / (max - best)) : 1
@@ -426,7 +431,8 @@ function wound(tackle: Tackle, ask: Ask): { speedMs: number; speedFit: number } 
   const wanted = paceOf(tackle.tactic, ask)
   if (tackle.tactic.pace === null) return { speedMs: wanted, speedFit: NOT_WOUND }
   const { min, max } = tackle.profile.speed.value
-  const speedMs = Math.min(Math.max(wanted, min), max)
+  const stream = tackle.technique.mode === 'cast' ? paceOfStream(ask.reading) : 0
+  const speedMs = Math.max(Math.min(Math.max(wanted, min), max), stream)
   const missed = Math.abs(Math.log(speedMs / wanted))
   return { speedMs, speedFit: Math.exp(-missed) * worksAt(tackle, speedMs) * desirabilityAt(ask.axes.speed, speedMs) }
 }

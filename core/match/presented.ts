@@ -1,8 +1,8 @@
 import type { Ask } from '#core/ask'
 import type { Bait, Presented } from '#core/course'
 import type { TacticRow } from '#core/knowledge'
-import { type Assembled, fallSpeed, LIFT_RATIO, sinkingNewton } from '#core/lure'
-import { alongCast, heaveOf, slopeOf } from '#core/reading'
+import { type Assembled, bodyInWater, fallAreaM2, fallSpeed, sinkingNewton } from '#core/lure'
+import { acrossCast, alongCast, heaveOf, slopeOf } from '#core/reading'
 import type { Cadence, Mood } from '#core/terms'
 
 /** What hangs on the line, with what throws it and how it is worked. */
@@ -59,6 +59,7 @@ export function presentedOf(tackle: Tackle, fished: Fished, ask: Ask, waterDensi
     lineDensity,
     waterDensity,
     currentMs: alongCast(ask.reading),
+    sideMs: technique.mode === 'cast' ? acrossCast(ask.reading) : 0,
     slope: technique.mode === 'cast' ? slopeOf(ask.reading) : 0,
     heaveM: heaveOf(ask.reading),
     dropLeaderM: fished.dropLeaderM ?? null,
@@ -70,11 +71,12 @@ export function presentedOf(tackle: Tackle, fished: Fished, ask: Ask, waterDensi
 }
 
 function baitOf(tackle: Tackle, waterDensity: number): Bait {
-  const { profile, technique } = tackle
+  const { profile, trailer } = tackle
+  const { towAreaCm2, liftAreaCm2 } = bodyInWater(profile, trailer)
   return {
-    towArea: profile.towAreaCm2 * 1e-4,
-    fallArea: profile.fallAreaCm2 * 1e-4 * (technique.fallArea ?? 1),
-    liftRatio: LIFT_RATIO[profile.lure.family] ?? 0,
+    towArea: towAreaCm2 * 1e-4,
+    fallArea: fallAreaM2(tackle),
+    liftRatio: liftAreaCm2 / towAreaCm2,
     netWeight: sinkingNewton(tackle, waterDensity),
     fallMs: Math.max(0, fallSpeed(tackle, waterDensity).value),
     rated: profile.runsAt?.value ?? null,

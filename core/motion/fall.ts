@@ -4,8 +4,8 @@ import { netWeight, type SinkingBody, sinkSpeedOfWeight, STANDARD_GRAVITY } from
 
 /** Added mass of a compact body, as a share of the water it displaces. From memory (sphere: exactly ½). */
 const ADDED_MASS = 0.5
-/** Tangential drag coefficient of line pulled straight down, on its wetted surface πdz. Derived from axial flow on a long thin cylinder. */
-const LINE_FALL_COEFFICIENT = 0.01
+/** Tangential drag coefficient of line pulled along itself, on its wetted surface πdz. Derived from axial flow on a long thin cylinder. */
+export const LINE_SKIN_COEFFICIENT = 0.01
 
 export interface FallingLine {
   /** [m]; 0: no line. */
@@ -47,7 +47,7 @@ export function fallTime(
     const z = (i + 0.5) * dz
     const force = W + lineWeightPerM * z
     if (force <= 0) return null
-    const area = body.dragArea + LINE_FALL_COEFFICIENT * Math.PI * line.diameter * z
+    const area = body.dragArea + LINE_SKIN_COEFFICIENT * Math.PI * line.diameter * z
     const terminal2 = (2 * force) / (waterDensity * area)
     const next2 = terminal2 + (v2 - terminal2) * Math.exp((-waterDensity * area * dz) / inertia)
     // Mean of the speeds; over the first step from rest the motion is uniformly accelerated, where the mean is exact too.

@@ -10,7 +10,7 @@ import { retrieve } from './retrieve'
 import { netWeight } from './sink'
 import { calibrateTow, towDepth } from './tow'
 import { towLine } from './tow-line'
-import { castRatingOf, towedPlug } from './towed'
+import { castRatingOf, towedOn, towedPlug } from './towed'
 
 const FRESH = 999.1
 const STILL = { density: FRESH, current: 0 }
@@ -176,13 +176,39 @@ describe('a rating behind the boat', () => {
   it('more line out for the same depth: a shallower plug; brought to the tow again it is where it was', () => {
     expect(castRatingOf({ depthM: 4, castM: 50 }).depthM).toBeLessThan(castRatingOf({ depthM: 4, castM: 30 }).depthM)
     within(
-      towDepth(towedPlug(castRatingOf({ depthM: 3.2, castM: 45 }))!, { lineOut: 45, lineDiameter: 0.0003, tip: 0.8 })!
-        .depth,
+      towedOn(towedPlug(castRatingOf({ depthM: 3.2, castM: 45 }))!, { ...nylonTow, lineOut: 45 })!.depth,
       3.2,
       0.06,
     )
   })
+  it('dense line at a crawl takes a light spoon far below what weightless line does; thin fast nylon hardly (science: fluorocarbon at 0.7 m/s)', () => {
+    const body = { dragArea: 2e-4, liftArea: 0, netWeight: 0.05 }
+    const closed = (speed: number) => {
+      const q = (FRESH * speed ** 2) / 2
+      const drag = q * body.dragArea
+      return towDepth(
+        { lureAngle: Math.atan2(0.05, drag), tensionOverDrag: Math.hypot(drag, 0.05) / (q * 1.2) },
+        { lineOut: 30, lineDiameter: 0.0003, tip: 0.8 },
+      )!.depth
+    }
+    const whole = (speed: number, lineDensity: number) => towedOn(body, { ...nylonTow, speed, lineDensity })!.depth
+    expect(whole(0.7, 1780) / closed(0.7)).toBeGreaterThan(1.3)
+    expect(whole(0.7, 1780)).toBeGreaterThan(whole(0.7, 1140))
+    expect(whole(1.5, 1140) / closed(1.5)).toBeLessThan(whole(0.7, 1780) / closed(0.7))
+  })
+  it('the coarse line is the fine one within 2 %', () => {
+    const line = { diameter: 0.0003, density: 1780, normalCoefficient: 1.2, tangentialCoefficient: 0.01 }
+    for (const speed of [0.5, 1, 2])
+      for (const out of [15, 40, 65]) {
+        const fine = towLine({ dragArea: 2e-4, liftArea: 0, netWeight: 0.05 }, line, speed, out, 0.8, FRESH)
+        if ('surface' in fine) throw new Error('rides at the surface')
+        const tow = { ...nylonTow, speed, lineOut: out, lineDensity: 1780, waterDensity: FRESH }
+        within(towedOn({ dragArea: 2e-4, liftArea: 0, netWeight: 0.05 }, tow)!.depth, fine.depth, 0.02)
+      }
+  })
 })
+
+const nylonTow = { lineOut: 30, lineDiameter: 0.0003, lineDensity: 1140, tip: 0.8, speed: 1, waterDensity: 1000 }
 
 describe('sinking lures', () => {
   const BAIT_KG = 0.00055 // hook and 3-in bait in water, handbook's fall table

@@ -1,4 +1,5 @@
 import { requirePositive, rootOfRising } from '#core/numeric'
+import { alongLine, type Swing, swingRate } from './swing'
 import { type ChordState, LineBalance, type RetrievedLure, type RetrieveLine, type RetrieveWater } from './line-balance'
 
 export interface PathPoint {
@@ -7,6 +8,8 @@ export interface PathPoint {
   readonly depth: number
   /** Since the retrieve began [s]. */
   readonly seconds: number
+  /** In plan, how far the line points down the stream from the cast [rad]. */
+  readonly swung: number
 }
 export interface Retrieve {
   readonly path: readonly PathPoint[]
@@ -19,7 +22,7 @@ export interface RetrieveUse {
   readonly cast: number
   /** Tip above the water [m]. */
   readonly tip: number
-  /** Line speed at the reel [m/s]. */
+  /** Line speed at the reel [m/s]; on a swing the pace through the water that the reel keeps. */
   readonly speed: number
   /** Depth at which the retrieve begins [m]. */
   readonly startDepth: number
@@ -29,6 +32,7 @@ export interface RetrieveUse {
   readonly until?: number
   /** Coarse: longest time step of the path [s], shorter where it would move further than `depthStep` up or down [m]; absent: fine, converged to 0.02 %. */
   readonly coarse?: { readonly step: number; readonly depthStep: number } | undefined
+  readonly swing?: Swing | undefined
 }
 
 /** Fine time step [s], and how many steps a path has at most: a crawl takes longer ones. */
@@ -49,7 +53,9 @@ const NEAR = 0.4
  * Path of a lure on a steady retrieve after a cast: chord length r and angle θ with dr/dt = −u, dθ/dt = v_n/r, where v_n is the speed across the chord
  * at which lure and bowed line agree (midpoint steps).
  *
- * Valid:  steady winding, bow ≤ 0.4 rad; not a pause (that is free sinking), no side current.
+ * With a stream across the cast the plane of the balance turns with the line (`swing.ts`).
+ *
+ * Valid:  steady winding, bow ≤ 0.4 rad; not a pause (that is free sinking).
  * Error:  rms 7 % of depth against a lumped line simulation, worst −20..+15 %.
  * Source: derived (`line-balance.ts`).
  *
@@ -67,32 +73,43 @@ export function retrieve(lure: RetrievedLure, line: RetrieveLine, water: Retriev
   let last = 0
   const longest = use.coarse?.step ?? Math.max(FINE_STEP_S, use.cast / use.speed / MOST_STEPS)
   const tolerance = use.coarse ? COARSE : FINE
-  const across = (balance: LineBalance): number =>
-    (last = rootOfRising(v => balance.excess(use.speed, v), last, SEARCH_STEP, ACROSS_BOUNDS, tolerance))
-  const stepped = (from: ChordState, vn: number, at: ChordState, time: number): ChordState =>
-    within(
-      { chord: from.chord - use.speed * time, angle: from.angle + (vn * time) / at.chord, tip: use.tip },
-      use.bottomAt,
-    )
-  const path: PathPoint[] = [pointAt(state, seconds)]
+  const { swing } = use
+  let swung = swing?.from ?? 0
+  const streamAt = (angle: number): RetrieveWater =>
+    swing ? { density: water.density, current: alongLine(water.current, swing.stream, angle) } : water
+  const reelIn = ({ current }: RetrieveWater): number =>
+    swing ? Math.max(swing.slowest, use.speed - current) : use.speed
+  const across = (balance: LineBalance, reel: number): number =>
+    (last = rootOfRising(v => balance.excess(reel, v), last, SEARCH_STEP, ACROSS_BOUNDS, tolerance))
+  const stepped = (from: ChordState, vn: number, at: ChordState, reel: number, time: number): ChordState =>
+    within({ chord: from.chord - reel * time, angle: from.angle + (vn * time) / at.chord, tip: use.tip }, use.bottomAt)
+  const swungIn = (time: number, angle: number, { chord, angle: below }: ChordState): number =>
+    swing ? swingRate(water.current, swing.stream, angle, chord * Math.cos(below)) * time : 0
+  const path: PathPoint[] = [pointAt(state, seconds, swung)]
   const until = use.until ?? 0
   for (;;) {
     const left = Math.min(state.chord - use.tip - NEAR, path[path.length - 1]!.distance - until)
-    if (left <= END_WITHIN) break
-    const first = across(new LineBalance(lure, line, water, state))
-    const sinks = Math.abs(first * Math.cos(state.angle) - use.speed * Math.sin(state.angle))
+    if (left <= END_WITHIN || (swing && swung >= swing.until)) break
+    const stream = streamAt(swung)
+    const reel = reelIn(stream)
+    const first = across(new LineBalance(lure, line, stream, state), reel)
+    const sinks = Math.abs(first * Math.cos(state.angle) - reel * Math.sin(state.angle))
     const step = Math.min(
       longest,
-      left / use.speed,
+      left / reel,
       use.coarse ? Math.max(FINE_STEP_S, use.coarse.depthStep / sinks) : Infinity,
     )
-    const middle = stepped(state, first, state, step / 2)
-    const balance = new LineBalance(lure, line, water, middle)
-    const vn = across(balance)
-    if (!use.coarse) bow = Math.max(bow, balance.bow(use.speed, vn))
-    state = stepped(state, vn, middle, step)
+    const middle = stepped(state, first, state, reel, step / 2)
+    const halfway = swung + swungIn(step / 2, swung, state)
+    const streamHalfway = streamAt(halfway)
+    const reelHalfway = reelIn(streamHalfway)
+    const balance = new LineBalance(lure, line, streamHalfway, middle)
+    const vn = across(balance, reelHalfway)
+    if (!use.coarse) bow = Math.max(bow, balance.bow(reelHalfway, vn))
+    state = stepped(state, vn, middle, reelHalfway, step)
+    swung += swungIn(step, halfway, middle)
     seconds += step
-    path.push(pointAt(state, seconds))
+    path.push(pointAt(state, seconds, swung))
   }
   let deepest = path[0]!
   for (const point of path) if (point.depth > deepest.depth) deepest = point
@@ -103,8 +120,8 @@ function stateAt(distance: number, depth: number, tip: number): ChordState {
   return { chord: Math.hypot(distance, depth + tip), angle: Math.atan2(depth + tip, distance), tip }
 }
 
-function pointAt({ chord, angle, tip }: ChordState, seconds: number): PathPoint {
-  return { distance: chord * Math.cos(angle), depth: Math.max(0, chord * Math.sin(angle) - tip), seconds }
+function pointAt({ chord, angle, tip }: ChordState, seconds: number, swung: number): PathPoint {
+  return { distance: chord * Math.cos(angle), depth: Math.max(0, chord * Math.sin(angle) - tip), seconds, swung }
 }
 
 /** Neither out of the water nor into the ground. */

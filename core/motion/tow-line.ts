@@ -1,4 +1,4 @@
-import { requirePositive } from '#core/numeric'
+import { illinois, requirePositive } from '#core/numeric'
 import { STANDARD_GRAVITY } from './sink'
 
 /** A body towed on a line with weight and skin drag. Forces at the lure end scale with the square of the speed, weights do not. */
@@ -27,9 +27,13 @@ export interface TowLineResult {
 }
 export type TowLineOutcome = TowLineResult | { readonly surface: true }
 
+/** Steps along the line: 600 is converged to 0.1 %, `COARSE_STEPS` to 1 %. */
 const STEPS = 600
+export const COARSE_STEPS = 120
 /** Bracket of the lure's depth [m] that is searched. */
 const DEEPEST = 500
+/** How near to the tip the line must end [m]. */
+const CLOSE = { x: 1e-7, f: 1e-7 }
 
 /**
  * Depth of a lure on a towed line with weight and skin drag, by integrating the cable equations from the lure up:
@@ -55,6 +59,7 @@ export function towLine(
   lineOut: number,
   tip: number,
   waterDensity: number,
+  steps = STEPS,
 ): TowLineOutcome {
   for (const [name, value] of [
     ['dragArea', body.dragArea],
@@ -74,17 +79,12 @@ export function towLine(
     dry: (line.density * Math.PI * line.diameter ** 2 * STANDARD_GRAVITY) / 4,
   }
   // Height above water at the end of the line, for a lure at depth z: falls steadily with z.
-  const end = (z: number) => followUp({ T: Math.hypot(D, down), phi: Math.atan2(down, D) }, forces, z, lineOut)
-  let shallow = 0
-  let deep = Math.min(lineOut, DEEPEST)
-  if (end(shallow).height < tip) return { surface: true }
-  for (let i = 0; i < 50; i++) {
-    const middle = (shallow + deep) / 2
-    if (end(middle).height >= tip) shallow = middle
-    else deep = middle
-  }
-  const { distance, T } = end(shallow)
-  return { depth: shallow, distance, tension: T }
+  const end = (z: number) => followUp({ T: Math.hypot(D, down), phi: Math.atan2(down, D) }, forces, z, lineOut, steps)
+  if (end(0).height < tip) return { surface: true }
+  const deepest = Math.min(lineOut, DEEPEST)
+  const depth = illinois(z => end(z).height - tip, 0, deepest, CLOSE) ?? deepest
+  const { distance, T } = end(depth)
+  return { depth, distance, tension: T }
 }
 
 interface LineForces {
@@ -100,8 +100,9 @@ function followUp(
   { R, F, wet, dry }: LineForces,
   z: number,
   length: number,
+  steps: number,
 ): { height: number; distance: number; T: number } {
-  const ds = length / STEPS
+  const ds = length / steps
   let { T, phi } = start
   let height = -z
   let distance = 0
@@ -112,7 +113,7 @@ function followUp(
       ? ([F * cos * cos + wet * sin, (-R * sin * sin + wet * cos) / t] as const)
       : ([dry * sin, (dry * cos) / t] as const)
   }
-  for (let i = 0; i < STEPS; i++) {
+  for (let i = 0; i < steps; i++) {
     const inWater = height < 0
     const [dT, dPhi] = slope(T, phi, inWater)
     const [mT, mPhi] = [T + (dT * ds) / 2, phi + (dPhi * ds) / 2]

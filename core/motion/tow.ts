@@ -7,6 +7,11 @@ export const TOW_NORMAL_COEFFICIENT = 1.2
 const AREA_PER_DEPTH = 1.8e-4
 const LEAST_AREA = 1.5e-4
 
+/** Drag area of a lipped plug of a known towed depth [m²]. */
+export function plugDragArea(depth: number): number {
+  return Math.max(LEAST_AREA, AREA_PER_DEPTH * depth)
+}
+
 /** What is out behind the tip. */
 export interface TowUse {
   /** All line from tip to lure, the part in the air too [m]. */
@@ -83,7 +88,7 @@ function requireUse(caller: string, { lineOut, lineDiameter, tip }: TowUse): voi
 export function calibrateTow(depth: number, use: TowUse): TowedShape | null {
   requirePositive('calibrateTow', 'depth', depth)
   requireUse('calibrateTow', use)
-  const dragArea = Math.max(LEAST_AREA, AREA_PER_DEPTH * depth)
+  const dragArea = plugDragArea(depth)
   const shapeAt = (angle: number): TowedShape => ({
     lureAngle: angle,
     tensionOverDrag: dragArea / Math.cos(angle) / TOW_NORMAL_COEFFICIENT,

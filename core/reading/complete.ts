@@ -21,6 +21,7 @@ const DEFAULTS = {
   hold: 'adrift',
   castTo: 'across',
   windTo: 'across',
+  nightCloud: 'clear',
 } as const
 const CLEAR_ABOVE_M = 2
 const RIVER_CURRENT_MS = 0.3
@@ -94,6 +95,8 @@ export function completeReading(given: Reading): { reading: CompleteReading; ass
     tideHours,
     change24C: given.change24C ?? null,
     oxygenToM,
+    nightCloud: given.nightCloud ?? DEFAULTS.nightCloud,
+    moonAltitudeDeg: given.moonAltitudeDeg ?? null,
   }
   const usual = SPECIES_TABLE[given.species].forage.map(kind => ({ kind, lengthMm: null }))
   const seen = given.forage?.length ? given.forage : null

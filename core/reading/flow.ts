@@ -26,11 +26,24 @@ export function driftOf(reading: Pick<CompleteReading, 'currentMs' | 'windMs' | 
   return Math.hypot(reading.currentMs, isAdrift(reading) ? DRIFT_OF_WIND * reading.windMs : 0)
 }
 
-/** Current along the line [m/s], + running away from the rod: cast down the stream +, up it −, across it 0 (the swing is not modelled). Adrift the boat goes with it. */
+/** Current along the cast [m/s], + running away from the rod: cast down the stream +, up it −, across it 0. Adrift the boat goes with it. */
 export function alongCast(reading: Pick<CompleteReading, 'currentMs' | 'castTo' | 'from' | 'hold'>): number {
   if (reading.castTo === 'across' || isAdrift(reading)) return 0
   const speed = Math.abs(reading.currentMs)
   return reading.castTo === 'down' ? speed : -speed
+}
+
+/** Current across the cast [m/s], which swings what is on the line down the stream; 0 where one casts up or down it, or goes with it. */
+export function acrossCast(reading: Pick<CompleteReading, 'currentMs' | 'castTo' | 'from' | 'hold'>): number {
+  return reading.castTo === 'across' && !isAdrift(reading) ? Math.abs(reading.currentMs) : 0
+}
+
+/** Mean stream along the line over a swing from straight across to straight below, as a share of the stream: ∫ tan α dα / ∫ sec α dα up to 80°. */
+const SWING_MEAN = 0.72
+
+/** Least pace through the water of what is cast and held [m/s]: a stream that runs away from the rod works it without a turn of the reel. */
+export function paceOfStream(reading: Parameters<typeof alongCast>[0]): number {
+  return Math.max(0, alongCast(reading), SWING_MEAN * acrossCast(reading))
 }
 
 /** Share of a still-air cast that the wind leaves. */

@@ -7,6 +7,7 @@ import type {
   Grouping,
   Hold,
   Mood,
+  NightCloud,
   Phase,
   Pressure,
   Sign,
@@ -85,6 +86,10 @@ export interface Reading {
   change24C?: Maybe<number>
   /** Below this depth there is too little oxygen for fish [m]. */
   oxygenToM?: Maybe<number>
+  /** Cloud by night, when the sky is only called night. */
+  nightCloud?: Maybe<NightCloud>
+  /** Height of the moon [°]; where none is given the almanac has it, if there is a time. */
+  moonAltitudeDeg?: Maybe<number>
 }
 
 /** A reading in which every blank has its stated default. */
@@ -129,4 +134,6 @@ export interface CompleteReading {
   tideHours: number | null
   change24C: number | null
   oxygenToM: number | null
+  nightCloud: NightCloud
+  moonAltitudeDeg: number | null
 }

@@ -1,10 +1,11 @@
 import { type Ask, askOf, type AskOptions } from '#core/ask'
-import type { Presented } from '#core/course'
+import type { Doubts, Presented } from '#core/course'
 import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES, ROD_JOBS } from '#core/knowledge'
 import {
   Candidate,
   type Contribution,
   contributionsOf,
+  doubtsOf,
   judgedWays,
   leadTold,
   prepareBox,
@@ -45,20 +46,27 @@ export function match(box: Box, reading: Reading, options: MatchOptions = {}): M
   return explainRanking(prepared, rank(prepared, askOf(reading, options)), options)
 }
 
-/** The best set-ups as the course models want them, by lure. */
-export function presentedSetups(
-  { ask, candidates }: Ranking,
+/** Something of each explained set-up, by lure id. */
+function ofSetups<T>(
+  { ask: { reading }, candidates }: Ranking,
   setups: readonly SetupOut[],
-): ReadonlyMap<string, Presented> {
-  const { reading } = ask
+  tell: (candidate: Candidate, waterDensity: number) => T,
+): ReadonlyMap<string, T> {
   const density = waterDensity(reading.temperatureC, reading.salinityPsu)
   const byLure = new Map(candidates.map(c => [c.profile.lure.id, c]))
-  return new Map(
-    setups.map(({ lureId }) => {
-      const candidate = byLure.get(lureId)!
-      return [lureId, presentedOf(candidate, candidate.placement, ask, density)]
-    }),
+  return new Map(setups.map(({ lureId }) => [lureId, tell(byLure.get(lureId)!, density)]))
+}
+
+/** Explained set-ups as the course models want them, by lure id. */
+export function presentedSetups(ranking: Ranking, setups: readonly SetupOut[]): ReadonlyMap<string, Presented> {
+  return ofSetups(ranking, setups, (candidate, density) =>
+    presentedOf(candidate, candidate.placement, ranking.ask, density),
   )
+}
+
+/** How surely the figures of explained set-ups are known, by lure id. */
+export function doubtedSetups(ranking: Ranking, setups: readonly SetupOut[]): ReadonlyMap<string, Doubts> {
+  return ofSetups(ranking, setups, doubtsOf)
 }
 
 /** The contract's answer from a ranking that is already there. */

@@ -1,4 +1,4 @@
-export { explainLure, explainRanking, match, presentedSetups } from './answer'
+export { doubtedSetups, explainLure, explainRanking, match, presentedSetups } from './answer'
 export { type AxisDifference, differenceOf, knownShares } from './difference'
 export { askedAxes } from './explain'
 export type { AdviceOut, AxisOut, HandOut, MatchOut, SetupOut } from './output'

@@ -40,6 +40,8 @@ export interface PresentationOut {
   /** Mean of its course while it works [m], and the deepest point of it. */
   depthM: number
   deepestM: number
+  /** Standard error of the mean depth [m]; 0 where the hand, the bottom or the surface holds it. */
+  depthSdM: number
   speedMs: number
   turnsPerS: number | null
   tipM: number
@@ -57,6 +59,8 @@ export interface PresentationOut {
   shareInBand: number
   /** It meets the bottom or the cover. */
   touches: boolean
+  /** In plan, how far the stream has swung the line half-way home [°]. */
+  swungDeg: number
 }
 
 export type Standing = 'clear' | 'ahead' | 'level'

@@ -133,7 +133,9 @@ describe('what is asked of fish and light moves the order', () => {
     ['phase', lake, { phase: 'spawn' }],
     ['water', lake, { water: 'river' }],
     ['latitude', lake, { latitude: -46 }],
-    ['moon', { ...lake, sky: 'night' }, { moonFraction: 1 }],
+    ['moon', { ...lake, sky: 'night' }, { moonFraction: 1, moonAltitudeDeg: 60 }],
+    ['height of the moon', { ...lake, sky: 'night', moonFraction: 1, moonAltitudeDeg: 60 }, { moonAltitudeDeg: -5 }],
+    ['cloud by night', { ...lake, sky: 'night', moonFraction: 1, moonAltitudeDeg: 60 }, { nightCloud: 'overcast' }],
   ])('%s', (_, from, change) => expect(scoresMoved(from, change)).toBeGreaterThan(0))
 })
 
@@ -167,8 +169,9 @@ describe('the laws (science §2)', () => {
         continue
       if (u.presentation.speedMs === p.speedMs && d.presentation.speedMs === p.speedMs) {
         expect(u.presentation.turnsPerS!, id).toBeGreaterThan(p.turnsPerS)
-        expect(d.presentation.turnsPerS!, id).toBeLessThan(p.turnsPerS)
-        compared++
+        // Where the stream alone does the work the reel turns as slowly as it may, either way.
+        expect(d.presentation.turnsPerS!, id).toBeLessThanOrEqual(p.turnsPerS)
+        if (d.presentation.turnsPerS! < p.turnsPerS) compared++
       }
     }
     expect(compared).toBeGreaterThan(3)

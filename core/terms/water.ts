@@ -36,6 +36,8 @@ export const WATERS = ['lake', 'reservoir', 'pond', 'river', 'estuary', 'surf', 
 export const TRENDS = ['warming', 'steady', 'cooling'] as const
 export const STAINS = ['clear', 'green', 'brown', 'mud'] as const
 export const SKIES = ['sun', 'broken', 'overcast', 'rain', 'night'] as const
+/** Cloud by night, when `sky` says only that it is night. */
+export const NIGHT_CLOUDS = ['clear', 'broken', 'overcast', 'rain'] as const
 export const TIDES = ['rising', 'falling', 'high', 'low'] as const
 /** How a boat lies: going with wind and current, held on the spot, or at anchor. */
 export const HOLDS = ['adrift', 'held', 'anchored'] as const
@@ -110,6 +112,7 @@ export type Stain = (typeof STAINS)[number]
 export type Sky = (typeof SKIES)[number]
 export type Tide = (typeof TIDES)[number]
 export type Hold = (typeof HOLDS)[number]
+export type NightCloud = (typeof NIGHT_CLOUDS)[number]
 export type CastTo = (typeof CASTS_TO)[number]
 export type WindTo = (typeof WINDS_TO)[number]
 export type Cover = (typeof COVERS)[number]

@@ -132,3 +132,40 @@ test('checks of motion through the page: the handbook’s figures in the calcula
   await field('ratio').fill('-1')
   await expect(page.getByRole('alert')).toContainText('ratio')
 })
+
+test('cast across a stream it swings: the cut says so and draws it from above; the depth carries its error', async ({
+  page,
+}) => {
+  await choosePlug(page)
+  await expect(page.locator('.runs')).toContainText('±')
+  await expect(page.locator('svg .unsure')).toBeVisible()
+  await expect(page.locator('svg .plan')).toHaveCount(0)
+  await page.getByRole('button', { name: /^where/ }).click()
+  await page.getByRole('button', { name: 'anchored' }).click()
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: /^stream/ }).click()
+  await page.getByLabel('Current', { exact: true }).fill('0.5')
+  await page.getByLabel('Current', { exact: true }).press('Enter')
+  await page.getByRole('button', { name: 'across it' }).click()
+  await page.keyboard.press('Escape')
+  await expect(words(page)).toContainText('downstream')
+  await expect(page.locator('svg .plan')).toBeVisible()
+  await page.getByRole('button', { name: /^stream/ }).click()
+  await page.getByRole('button', { name: 'up the stream' }).click()
+  await page.keyboard.press('Escape')
+  await expect(words(page)).not.toContainText('downstream')
+})
+
+test('by night the cloud and the moon’s height are asked, by day not', async ({ page }) => {
+  await choosePlug(page)
+  await page.getByRole('button', { name: /^light/ }).click()
+  const cloud = page.getByRole('group', { name: /cloud by night/ })
+  await expect(cloud).toHaveCount(0)
+  await page.getByRole('button', { name: 'night', exact: true }).last().click()
+  await cloud.getByRole('button', { name: 'overcast' }).click()
+  await expect(cloud.getByRole('button', { name: 'overcast' })).toHaveAttribute('aria-pressed', 'true')
+  await page.getByRole('group', { name: 'the moon stands' }).getByRole('button', { name: 'low' }).click()
+  await expect(
+    page.getByRole('group', { name: 'the moon stands' }).getByRole('button', { name: 'low' }),
+  ).toHaveAttribute('aria-pressed', 'true')
+})

@@ -62,7 +62,7 @@ const inWords = computed(() => (chosen.value && presented.value ? courseInWords(
       <label class="others"><input v-model="overlaid" type="checkbox" /> the next ones too</label>
     </div>
     <p v-if="inWords" class="reason in-words" aria-live="polite">{{ inWords }}</p>
-    <DialPanel v-if="presented && judged" :presented="presented" :judged="judged" :dialled="dialled" :runs-at-m="chosen?.runsAtM ?? null" :turns-per-m="turnsPerM" :deeper="deeper" :shallower="shallower" @dial="dial" @reset="dialTo({})" />
+    <DialPanel v-if="presented && judged" :presented="presented" :judged="judged" :dialled="dialled" :runs-at-m="chosen?.runsAtM ?? null" :sd-m="chosen?.spread?.sdM ?? null" :turns-per-m="turnsPerM" :deeper="deeper" :shallower="shallower" @dial="dial" @reset="dialTo({})" />
   </div>
 </template>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { type DialWay, type Presented, TIP_RANGE_M } from '#core/course'
+import { type DialWay, type Presented, reelSpeed, streamHalfWay, TIP_RANGE_M } from '#core/course'
 import { CADENCE_TABLE } from '#core/knowledge'
 import type { Cadence } from '#core/terms'
 import { type Dimension, formatQuantity } from '#core/units'
@@ -8,7 +8,7 @@ import { type Dialled, STEP_M } from '~/composables/useCourses'
 import { cadenceInWords, CADENCES_OF, wayInWords } from '~/text/course-words'
 
 /** The set-up in the hand: turn tip, cast, speed, depth or weight, and see what it does. */
-const props = defineProps<{ presented: Presented, judged: Presented, dialled: Dialled, runsAtM: number | null, turnsPerM: number | null, deeper: readonly DialWay[], shallower: readonly DialWay[] }>()
+const props = defineProps<{ presented: Presented, judged: Presented, dialled: Dialled, runsAtM: number | null, sdM: number | null, turnsPerM: number | null, deeper: readonly DialWay[], shallower: readonly DialWay[] }>()
 const emit = defineEmits<{ dial: [change: Dialled], reset: [] }>()
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
@@ -33,7 +33,7 @@ const sliders = computed((): Slider[] => {
     mode === 'troll' ? { key: 'lineOutM', label: 'line out', value: lineOutM ?? 30, min: 5, max: 110, step: 1, text: say('depth', lineOutM ?? 30, 0) } : null,
     control === 'count-down' && mode === 'cast' ? { key: 'depthM', label: 'count to', value: depthM, min: 0.2, max: Math.max(0.4, bottomM), step: 0.1, text: `${say('depth', depthM)}${bait.fallMs > 0 ? `, ${Math.round(depthM / bait.fallMs)} s` : ''}` } : null,
     control === 'vertical' ? { key: 'depthM', label: 'let down to', value: depthM, min: 0.5, max: bottomM, step: 0.1, text: say('depth', depthM) } : null,
-    mode !== 'vertical' && control !== 'bottom' && control !== 'above-bottom' ? { key: 'speedMs', label: 'speed', value: speedMs, min: 0.05, max: Math.max(1.5, bait.window.max), step: 0.02, text: `${say('speed', speedMs)}${props.turnsPerM ? `, ${(speedMs * props.turnsPerM).toFixed(1)} turns/s` : ''}` } : null,
+    mode !== 'vertical' && control !== 'bottom' && control !== 'above-bottom' ? { key: 'speedMs', label: 'speed', value: speedMs, min: 0.05, max: Math.max(1.5, bait.window.max), step: 0.02, text: `${say('speed', speedMs)}${props.turnsPerM ? `, ${(reelSpeed(speedMs, streamHalfWay(p)) * props.turnsPerM).toFixed(1)} turns/s` : ''}` } : null,
     p.pauseS !== null ? { key: 'pauseS', label: 'pause', value: p.pauseS, min: 0.5, max: LONGEST_PAUSE_S, step: 0.5, text: `${p.pauseS} s` } : null,
     control !== 'surface' ? { key: 'addedG', label: 'weight on it', value: props.dialled.addedG ?? 0, min: DIALLED_G.least, max: DIALLED_G.most, step: 0.5, text: `${(props.dialled.addedG ?? 0) > 0 ? '+' : ''}${say('weight', props.dialled.addedG ?? 0)}` } : null,
   ]
@@ -49,7 +49,7 @@ const outside = computed(() => props.presented.speedMs < props.presented.bait.wi
       <label v-for="s in sliders" :key="s.key"><span class="small-label">{{ s.label }}</span><input type="range" :min="s.min" :max="s.max" :step="s.step" :value="s.value" :aria-valuetext="s.text" :aria-label="s.label" @input="emit('dial', { [s.key]: Number(($event.target as HTMLInputElement).value) })" /><span class="figure">{{ s.text }}</span></label>
     </div>
     <p class="cadence"><label class="worked"><span class="small-label">worked</span> <select :value="presented.cadence" aria-label="How it is worked" @change="work(($event.target as HTMLSelectElement).value as Cadence)"><option v-for="c in cadences" :key="c" :value="c">{{ CADENCE_TABLE[c].label }}</option></select></label><span class="reason">{{ cadenceInWords(presented, turnsPerM, units) }}</span></p>
-    <p v-if="runsAtM !== null" class="runs">It works at <b class="figure">{{ say('depth', runsAtM) }}</b><span v-if="outside" class="caution"> at a speed at which it does not work (from {{ say('speed', presented.bait.window.min) }} to {{ say('speed', presented.bait.window.max) }})</span><button v-if="isTurned" type="button" class="quiet" @click="emit('reset')">as judged</button></p>
+    <p v-if="runsAtM !== null" class="runs">It works at <b class="figure">{{ say('depth', runsAtM) }}{{ sdM ? ` ± ${say('depth', sdM)}` : '' }}</b><span v-if="outside" class="caution"> at a speed at which it does not work (from {{ say('speed', presented.bait.window.min) }} to {{ say('speed', presented.bait.window.max) }})</span><button v-if="isTurned" type="button" class="quiet" @click="emit('reset')">as judged</button></p>
     <div class="ways">
       <div v-for="side in [{ label: `${say('depth', STEP_M)} deeper`, ways: deeper }, { label: `${say('depth', STEP_M)} shallower`, ways: shallower }]" :key="side.label">
         <h4>{{ side.label }}</h4>

@@ -7,8 +7,9 @@ import type { Lure } from '#core/tackle'
 import type { SetupOut } from '#core/tell'
 import { formatQuantity } from '#core/units'
 import { columnScales, lightStops } from '~/charts/column'
-import { courseMarks } from '~/charts/course-marks'
+import { courseMarks, spreadArea } from '~/charts/course-marks'
 import { coverMarks } from '~/charts/cover'
+import { swingPlan } from '~/charts/swing-plan'
 import type { FoundCourse } from '~/workers/course.protocol'
 
 const props = defineProps<{
@@ -67,6 +68,8 @@ const layers = computed(() => (props.reading.layers ?? []).filter(l => l.depthM 
 const bandTop = computed(() => scales.value.y(props.reading.fishFromM))
 const bandBottom = computed(() => scales.value.y(props.reading.fishToM))
 const chosen = computed(() => (props.chosenId === null ? undefined : props.courses.get(props.chosenId)))
+const unsure = computed(() => (chosen.value?.spread ? spreadArea(chosen.value.spread, scales.value) : ''))
+const plan = computed(() => (chosen.value ? swingPlan(chosen.value.course) : null))
 const rodTip = computed(() => ({ x: MARGIN.left + 10, y: scales.value.surface - (props.presented?.tipM ?? 0.5) * AIR_PX_PER_M }))
 const bait = computed(() => {
   if (!chosen.value) return null
@@ -126,6 +129,12 @@ function grab(what: 'tip' | 'cast', event: PointerEvent) {
       </g>
       <path :d="surfaceLine" class="surface" />
 
+      <path v-if="unsure" :d="unsure" class="unsure"><title>Where it may well run: two times in three, as surely as its figures are known</title></path>
+      <g v-if="plan" class="plan" :transform="`translate(${size.width - MARGIN.right - plan.width} 4)`">
+        <path d="M6 2v8m-3 -3l3 3l3 -3" transform="translate(14 20)" class="runs" />
+        <line x1="6" y1="6" :x2="plan.cast.x" :y2="plan.cast.y" /><path :d="plan.way" class="swung" /><circle cx="6" cy="6" r="2.6" />
+        <text :x="-8" y="12" text-anchor="end">from above</text>
+      </g>
       <g v-for="p in stacked" :key="p.id" class="path" :class="{ chosen: p.chosen, hovered: hovered === p.id }" @mouseenter="hovered = p.id" @mouseleave="hovered = null" @click="emit('choose', p.id)">
         <path :d="p.marks.way" class="halo" /><path :d="p.marks.way" class="way" />
         <template v-if="p.chosen"><path :d="p.marks.falls" class="fall" /><circle v-for="(s, i) in p.marks.stops" :key="i" :cx="s.x" :cy="s.y" :r="s.r" class="stop"><title>{{ Math.round(s.seconds) }} s still</title></circle></template>
@@ -171,6 +180,12 @@ text { font: 500 12px var(--font-figure); fill: var(--ink); font-stretch: 88%; }
 .path { cursor: pointer; }
 .way { fill: none; stroke: #fbf7ea; stroke-width: 1.5; stroke-dasharray: 5 4; }
 .halo { fill: none; stroke: #1d211d; stroke-width: 3.6; opacity: 0.3; }
+.unsure { fill: #fbf7ea; opacity: 0.26; }
+.plan line { stroke: var(--soft-ink); stroke-dasharray: 2 3; }
+.plan path { fill: none; stroke: var(--ink); stroke-width: 1.6; }
+.plan .swung { stroke: var(--float); stroke-width: 2.2; }
+.plan circle { fill: var(--ink); }
+.plan text { fill: var(--soft-ink); }
 .chosen .way { stroke: #fbf7ea; stroke-width: 2.6; stroke-dasharray: none; }
 .chosen .halo { stroke: var(--float); stroke-width: 6; opacity: 0.9; }
 .fall { fill: none; stroke: #ffd98a; stroke-width: 2.2; }

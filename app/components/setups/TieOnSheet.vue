@@ -47,7 +47,7 @@ const figures = computed(() => {
   const { presentation: p, totalG } = props.setup
   return [
     { label: 'complete', text: quantity('weight', totalG) },
-    { label: 'depth', text: quantity('depth', p.depthM) },
+    { label: 'depth', text: p.depthSdM ? `${quantity('depth', p.depthM)} ± ${quantity('depth', p.depthSdM)}` : quantity('depth', p.depthM) },
     p.countdownS ? { label: 'count', text: `${p.countdownS} s` } : null,
     { label: 'in front of them', text: `${Math.round(100 * p.shareInBand)} %` },
     { label: 'speed', text: quantity('speed', p.speedMs) },

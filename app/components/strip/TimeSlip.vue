@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { moonLit, sunPosition } from '#core/light'
+import { moonAltitude, moonLit, sunPosition } from '#core/light'
+import { NIGHT_CLOUDS } from '#core/terms'
 import { forInput, localIso } from '~/text/dates'
 
 /** When it is, and what stands in the sky then. */
@@ -8,6 +9,17 @@ const store = useReadingStore()
 const reading = computed(() => store.complete.reading)
 const sun = computed(() => (reading.value.at ? sunPosition(reading.value.at, reading.value.latitude, reading.value.longitude).altitudeDeg : null))
 const moon = computed(() => (reading.value.at ? moonLit(reading.value.at) : null))
+/** Height of the moon as it was typed, else by the almanac [°]. */
+const moonHigh = computed(() => reading.value.moonAltitudeDeg ?? (reading.value.at ? moonAltitude(reading.value.at, reading.value.latitude, reading.value.longitude) : null))
+/** Heights of the moon as one sees them [°]. Assumed: by eye nobody knows it closer. */
+const MOON_DEG = { 'by the almanac': null, 'not up': -10, 'low': 15, 'half-way up': 45, 'high': 70 } as const
+const MOON_PLACES = ['by the almanac', 'not up', 'low', 'half-way up', 'high'] as const
+const moonPlace = computed(() => {
+  const deg = reading.value.moonAltitudeDeg
+  if (deg === null) return 'by the almanac'
+  return deg < 0 ? 'not up' : deg < 30 ? 'low' : deg < 58 ? 'half-way up' : 'high'
+})
+const CLOUD_WORDS = { clear: 'stars', broken: 'broken cloud', overcast: 'overcast', rain: 'rain' } as const
 /** What the browser's field takes: local time without a zone. */
 const local = computed(() => forInput(reading.value.at))
 
@@ -23,6 +35,11 @@ function set(text: string) {
     <p class="reason">{{ sun === null ? 'Without a time the sun is taken to stand at 45°.' : sun > 0 ? `The sun stands ${sun.toFixed(0)}° high.` : `The sun is ${(-sun).toFixed(0)}° below the horizon.` }}</p>
     <NumberStep label="Moon, lit" dimension="share" :value="reading.moonFraction" :step="0.1" :min="0" :max="1" @change="moonFraction => store.change({ moonFraction })" />
     <button v-if="moon !== null" type="button" class="quiet" @click="store.change({ moonFraction: Number(moon.toFixed(2)) })">that night: {{ Math.round(moon * 100) }} % lit</button>
+    <p v-if="moonHigh !== null && reading.moonFraction > 0" class="reason">{{ moonHigh > 0 ? `The moon stands ${moonHigh.toFixed(0)}° high${reading.moonAltitudeDeg === null ? '' : ', as you said'}.` : `The moon is ${(-moonHigh).toFixed(0)}° below the horizon: no light from it.` }}</p>
+    <template v-if="reading.sky === 'night'">
+      <ChoiceRow :label="`cloud by night${store.reading.nightCloud == null ? ' (assumed)' : ''}`" :options="NIGHT_CLOUDS" :chosen="[reading.nightCloud]" :text="cloud => CLOUD_WORDS[cloud]" @change="([nightCloud]) => store.change({ nightCloud })" />
+      <ChoiceRow label="the moon stands" :options="MOON_PLACES" :text="place => (place === 'by the almanac' && moonHigh === null ? 'not known: half-way up' : place)" :chosen="[moonPlace]" @change="([place]) => place && store.change({ moonAltitudeDeg: MOON_DEG[place] })" />
+    </template>
   </div>
 </template>
 

@@ -1,0 +1,53 @@
+import { Body, Equator, Horizon, Observer } from 'astronomy-engine'
+import type { NightCloud, Sky } from '#core/terms'
+import { sunPosition } from './sun'
+import type { SkyLight } from './surface'
+
+/** Sun height taken when nothing says the time [°]; contract §1. */
+const SUN_WITHOUT_TIME_DEG = 45
+
+/** What a reading says of the sky. */
+export interface SkyRead {
+  readonly sky: Sky
+  readonly at: string | null
+  readonly latitude: number
+  readonly longitude: number
+  readonly moonFraction: number
+  readonly nightCloud: NightCloud
+  readonly moonAltitudeDeg: number | null
+}
+
+/** What stands over the water: sun and moon by the almanac where there is a time, the moon as it was read where it was. */
+export function skyOver({
+  sky,
+  at,
+  latitude,
+  longitude,
+  moonFraction,
+  nightCloud,
+  moonAltitudeDeg,
+}: SkyRead): SkyLight {
+  return {
+    sky,
+    sunAltitudeDeg: at ? sunPosition(at, latitude, longitude).altitudeDeg : SUN_WITHOUT_TIME_DEG,
+    moonFraction,
+    nightCloud,
+    moonAltitudeDeg: moonAltitudeDeg ?? (at && moonFraction > 0 ? moonAltitude(at, latitude, longitude) : null),
+  }
+}
+
+/**
+ * Height of the moon above the horizon [°], without refraction.
+ *
+ * Error: about 0.02°. Source: the astronomy-engine package.
+ *
+ * @param at ISO 8601 with offset
+ * @throws {RangeError} when `at` is not a date
+ */
+export function moonAltitude(at: string, latitude: number, longitude: number): number {
+  const date = new Date(at)
+  if (Number.isNaN(date.getTime())) throw new RangeError(`moonAltitude: at is not an ISO 8601 date: ${at}`)
+  const observer = new Observer(latitude, longitude, 0)
+  const { ra, dec } = Equator(Body.Moon, date, observer, true, true)
+  return Horizon(date, observer, ra, dec).altitude
+}
