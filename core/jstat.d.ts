@@ -7,6 +7,7 @@ declare module 'jstat' {
       cdf: (x: number, alpha: number, beta: number) => number
       inv: (p: number, alpha: number, beta: number) => number
     }
+    chisquare: { cdf: (x: number, freedom: number) => number }
     gamma: { inv: (p: number, shape: number, scale: number) => number }
   }
   export default jStat

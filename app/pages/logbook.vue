@@ -1,6 +1,6 @@
 <script setup lang="ts">
 const VIEWS = [
-  { to: '/logbook', name: 'Trips' }, { to: '/logbook/rates', name: 'What drew fish' }, { to: '/logbook/charts', name: 'Charts of the year' }, { to: '/logbook/like', name: 'Days like this' },
+  { to: '/logbook', name: 'Trips' }, { to: '/logbook/rates', name: 'What drew fish' }, { to: '/logbook/explains', name: 'What explains it' }, { to: '/logbook/charts', name: 'Charts of the year' }, { to: '/logbook/like', name: 'Days like this' },
   { to: '/logbook/audit', name: 'Rules on my water' }, { to: '/logbook/year', name: 'Year sheet' },
 ] as const
 const box = useBoxStore()

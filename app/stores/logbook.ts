@@ -38,6 +38,7 @@ export const useLogbookStore = defineStore('logbook', () => {
   return {
     version,
     rates: (cut: CutId, options: RateOptions) => open().api.rates(cut, copied(options)),
+    explained: () => open().api.explained(),
     crossed: (row: CutId, column: CutId, of: Return) => open().api.crossed(row, column, of),
     marks: () => open().api.marks(),
     like: (reading: Reading) => open().api.like(copied(reading)),

@@ -85,7 +85,7 @@ export const useTripStore = defineStore('trip', () => {
   const now = () => localIso(new Date())
 
   function stintOf(setup: SetupOut): StintStart<unknown> {
-    const { lureId, trailerId, rig, outfitId, headG, sinkerG, presentation } = setup
+    const { lureId, trailerId, rig, outfitId, headG, sinkerG, tactic, presentation } = setup
     const { depthM, speedMs, cadence, pauseS, tipM, castM, countdownS } = presentation
     return {
       id: nanoid(),
@@ -96,7 +96,7 @@ export const useTripStore = defineStore('trip', () => {
       depthM,
       speedMs,
       cadence,
-      presentation: { depthM, speedMs, cadence, pauseS, tipM, castM, countdownS, headG, sinkerG },
+      presentation: { tactic, depthM, speedMs, cadence, pauseS, tipM, castM, countdownS, headG, sinkerG },
       reading: plain(readings.reading),
     }
   }

@@ -18,6 +18,9 @@ export const CUT_WORDS: Record<CutId, string> = {
   light: 'light',
   temperature: 'water temperature',
   clarity: 'visibility',
+  wind: 'wind',
+  hour: 'hour of the day',
+  tide: 'tide',
   place: 'water',
   season: 'season',
   month: 'month',
@@ -42,6 +45,7 @@ const DIMENSION: Partial<Record<CutId, Dimension>> = {
   speed: 'speed',
   temperature: 'temperature',
   clarity: 'depth',
+  wind: 'speed',
 }
 const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'] as const
 export const monthName = (month: number): string => MONTHS[month] ?? ''
@@ -63,6 +67,8 @@ export function valueInWords(cut: CutId, value: string | number, { lure, place, 
       return lure(String(value))
     case 'place':
       return place(String(value))
+    case 'hour':
+      return `${range![0]} to ${range![1]} h`
     case 'month':
       return monthName(Number(value))
     case 'colour':

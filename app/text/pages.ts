@@ -22,6 +22,7 @@ const NAMES: Readonly<Record<string, string>> = {
   '/logbook/rates': 'Rates',
   '/logbook/charts': 'Charts of the log',
   '/logbook/like': 'Days like this',
+  '/logbook/explains': 'What explains it',
   '/logbook/audit': 'Rules on my water',
   '/logbook/year': 'The year',
   '/logbook/trip': 'A trip',

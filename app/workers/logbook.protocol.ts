@@ -1,6 +1,17 @@
 import type { OwnRules } from '#core/ask'
 import type { Precision, TripsRead } from '#core/files'
-import type { Audit, CrossTable, CutId, LikeDay, Notes, RateOptions, RateTable, Return, YearSheet } from '#core/logbook'
+import type {
+  Audit,
+  CrossTable,
+  CutId,
+  Explained,
+  LikeDay,
+  Notes,
+  RateOptions,
+  RateTable,
+  Return,
+  YearSheet,
+} from '#core/logbook'
 import type { Reading } from '#core/reading'
 import type { Box, Trip } from '#core/tackle'
 import type { RuleChoice } from './judge.protocol'
@@ -24,6 +35,8 @@ export interface LogbookApi {
   /** Only the log is another. */
   log: (trips: readonly Trip[]) => void
   rates: (cut: CutId, options: RateOptions) => RateTable
+  /** What explains the bites, most surely first. */
+  explained: () => readonly Explained[]
   crossed: (row: CutId, column: CutId, of: Return) => CrossTable
   marks: () => readonly EventMark[]
   like: (reading: Reading) => readonly LikeDay[]

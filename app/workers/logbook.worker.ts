@@ -5,6 +5,7 @@ import {
   auditRules,
   CHOSEN_CUTS,
   daysLike,
+  explain,
   MET_CUTS,
   notesOf,
   ratesBy,
@@ -42,6 +43,7 @@ const api: LogbookApi = {
       options,
       cut === 'lure' ? prepared.lures.filter(p => p.lure.quantity !== 0).map(p => p.lure.id) : [],
     ),
+  explained: () => explain(stretches),
   crossed: (row, column, of) => ratesByTwo(stretches, row, column, of),
   marks: () =>
     stretches.flatMap(s =>

@@ -32,6 +32,24 @@ export function rateRatio(a: Group, b: Group): RateEstimate | null {
 }
 
 /**
+ * Chance that several groups differ as much as they do though all have one rate.
+ *
+ * Source: Pearson's chi-square of the counts about the common rate, divided by the dispersion (McCullagh & Nelder 1989 §4.5; from memory); one degree of freedom less than groups.
+ *
+ * @returns 0..1; `null` where fewer than two groups were fished, or nothing came at all
+ * @throws {RangeError} if the dispersion is below 1
+ */
+export function chanceAlike(groups: readonly Group[], dispersion: number): number | null {
+  if (!(dispersion >= 1)) throw new RangeError(`chanceAlike: dispersion must be 1 or more, got ${dispersion}`)
+  const fished = groups.filter(g => g.effort > 0)
+  const events = fished.reduce((sum, g) => sum + g.events, 0)
+  const rate = events / fished.reduce((sum, g) => sum + g.effort, 0)
+  if (fished.length < 2 || events === 0) return null
+  const chiSquare = fished.reduce((sum, g) => sum + (g.events - rate * g.effort) ** 2 / (rate * g.effort), 0)
+  return 1 - jStat.chisquare.cdf(chiSquare / dispersion, fished.length - 1)
+}
+
+/**
  * Which of many findings may be told at once, so that of all that are told no more than the given share is chance.
  *
  * Source: Benjamini & Hochberg 1995: the k smallest of m p-values where the k-th is still at most k ÷ m × share.

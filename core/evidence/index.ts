@@ -1,4 +1,4 @@
-export { probabilityHigher, rateRatio, standOut } from './compare'
+export { chanceAlike, probabilityHigher, rateRatio, standOut } from './compare'
 export { byMonth, sumOf, type Tally, tallyOf } from './effort'
 export { type DayOf, dispersionOf } from './dispersion'
 export { type Group, pooledRates } from './pool'

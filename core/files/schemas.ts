@@ -306,6 +306,7 @@ const event = z.looseObject({
 })
 
 const fishedAs = z.looseObject({
+  tactic: maybe(z.string().max(60)),
   cadence: maybe(oneOf(CADENCES)),
   speedMs: maybe(metresPerS),
   pauseS: maybe(between(0, 600)),

@@ -36,6 +36,27 @@ export function skyOver({
   }
 }
 
+/** How the light is called: night, the sun low (civil twilight included), dull or bright. */
+export const LIGHTS = ['night', 'low sun', 'dull', 'bright'] as const
+export type LightWord = (typeof LIGHTS)[number]
+/** The sun counts as low within so many degrees of the horizon. */
+const LOW_SUN_DEG = 8
+const TWILIGHT_DEG = -6
+
+/** The light of a reading in a word; `at` [ISO 8601] is the reading's own time, or that of what was fished under it. */
+export function lightWord({
+  sky,
+  at,
+  latitude,
+  longitude,
+}: Pick<SkyRead, 'sky' | 'at' | 'latitude' | 'longitude'>): LightWord {
+  if (sky === 'night') return 'night'
+  const altitudeDeg = at ? sunPosition(at, latitude, longitude).altitudeDeg : SUN_WITHOUT_TIME_DEG
+  if (altitudeDeg < TWILIGHT_DEG) return 'night'
+  if (altitudeDeg < LOW_SUN_DEG) return 'low sun'
+  return sky === 'overcast' || sky === 'rain' ? 'dull' : 'bright'
+}
+
 /**
  * Height of the moon above the horizon [°], without refraction.
  *

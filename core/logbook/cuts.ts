@@ -1,15 +1,14 @@
-import { sunPosition } from '#core/light'
+import { LIGHTS, lightWord } from '#core/light'
 import { classOf, classRange, DEPTH_CLASSES_M, SIZE_CLASSES_MM, SPEED_CLASSES_MS } from '#core/lure'
 import type { Stretch } from './stretch'
 
 /** Water temperatures [°C] and visibilities [m] are told apart at these borders. Assumed: steps that an angler would call different. */
 export const TEMPERATURE_BORDERS_C = [4, 8, 12, 16, 20, 24, Infinity] as const
 export const CLARITY_BORDERS_M = [0.4, 0.9, 1.8, 3.5, Infinity] as const
+/** Winds [m/s] and hours of the local day at which anglers draw lines. Assumed. */
+export const WIND_BORDERS_MS = [2, 5, 8, 12, Infinity] as const
+export const HOUR_BORDERS = [4, 7, 10, 14, 17, 20, 24] as const
 const SEASONS = ['winter', 'spring', 'summer', 'autumn'] as const
-const LIGHTS = ['night', 'low sun', 'dull', 'bright'] as const
-/** The sun counts as low within so many degrees of the horizon, civil twilight included. */
-const LOW_SUN_DEG = 8
-const TWILIGHT_DEG = -6
 const MONTHS = 12
 
 /** One way to sort the log: by lure, by colour, by light … */
@@ -34,6 +33,9 @@ export const CUT_IDS = [
   'light',
   'temperature',
   'clarity',
+  'wind',
+  'hour',
+  'tide',
   'place',
   'season',
   'month',
@@ -58,13 +60,16 @@ export const CUTS: Readonly<Record<CutId, Cut>> = {
   depth: classed('depth', DEPTH_CLASSES_M, s => (s.stint.depthM == null ? null : (s.traits?.depth ?? null))),
   speed: classed('speed', SPEED_CLASSES_MS, s => (s.stint.speedMs == null ? null : (s.traits?.speed ?? null))),
   action: named('action', s => s.traits?.action ?? null),
-  light: named('light', lightOf, LIGHTS),
+  light: named('light', s => (s.reading ? lightWord({ ...s.reading, at: s.start }) : null), LIGHTS),
   temperature: classed('temperature', TEMPERATURE_BORDERS_C, s =>
     s.reading ? classOf(TEMPERATURE_BORDERS_C, s.reading.temperatureC) : null,
   ),
   clarity: classed('clarity', CLARITY_BORDERS_M, s =>
     s.reading ? classOf(CLARITY_BORDERS_M, s.reading.visibilityM) : null,
   ),
+  wind: classed('wind', WIND_BORDERS_MS, s => (s.reading ? classOf(WIND_BORDERS_MS, s.reading.windMs) : null)),
+  hour: classed('hour', HOUR_BORDERS, s => classOf(HOUR_BORDERS, hourOf(s))),
+  tide: named('tide', s => s.reading?.tide ?? null, null),
   place: named('place', s => s.placeId),
   season: named('season', s => SEASONS[Math.floor(((monthOf(s) + 1) % MONTHS) / 3)]!, SEASONS),
   month: named(
@@ -82,13 +87,9 @@ function monthOf({ start, reading }: Stretch): number {
   return (month + (reading && reading.latitude < 0 ? MONTHS / 2 : 0)) % MONTHS
 }
 
-function lightOf({ start, reading }: Stretch): (typeof LIGHTS)[number] | null {
-  if (!reading) return null
-  if (reading.sky === 'night') return 'night'
-  const { altitudeDeg } = sunPosition(start, reading.latitude, reading.longitude)
-  if (altitudeDeg < TWILIGHT_DEG) return 'night'
-  if (altitudeDeg < LOW_SUN_DEG) return 'low sun'
-  return reading.sky === 'overcast' || reading.sky === 'rain' ? 'dull' : 'bright'
+/** Hour of the local day in the middle of a stretch, as it was written down: a text has its own clock. */
+function hourOf({ start, hours }: Stretch): number {
+  return (Number(start.slice(11, 13)) + Number(start.slice(14, 16)) / 60 + hours / 2) % 24
 }
 
 /** The borders of a cut's class in its own unit; `null` where the cut has no classes. */

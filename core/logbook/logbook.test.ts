@@ -5,6 +5,7 @@ import { logBound, type LoggedStretch, logSays, type LogVerdict, movedByLog, pre
 import { seededRandom } from '#core/numeric'
 import { completeReading, type Reading, readingDistance } from '#core/reading'
 import { profileOf } from '#core/lure'
+import type { TacticId } from '#core/terms'
 import { type Box, type Lure, merged, type Trip } from '#core/tackle'
 import { auditRules } from './audit'
 import { CUT_IDS } from './cuts'
@@ -188,7 +189,15 @@ describe('the log in the judgement', () => {
     hours: number,
     over: Partial<LoggedStretch['taught']> = {},
   ): LoggedStretch => ({
-    taught: { lure: profiles[lure]!.lure.id, kind: null, colour: null, depth: null, ...over },
+    taught: {
+      lure: profiles[lure]!.lure.id,
+      tactic: null,
+      kind: null,
+      colour: null,
+      light: null,
+      depth: null,
+      ...over,
+    },
     contacts,
     landed: contacts,
     hours,
@@ -196,8 +205,30 @@ describe('the log in the judgement', () => {
   })
   const verdictsOf = (stretches: readonly LoggedStretch[], dispersion = 1) => {
     const says = logSays({ stretches, dispersion }, ask)
-    return (lure: number) => says(profiles[lure]!, 1) as LogVerdict
+    return (lure: number) => says(profiles[lure]!, 1, 'plug-wound') as LogVerdict
   }
+  it('learns by the tactic, and by the colour in such light, beyond the lure', () => {
+    const dull = askOf({ ...pike, sky: 'overcast' })
+    const stretches = [
+      fished(0, 24, 10, { tactic: 'plug-wound', light: 'gold in dull light' }),
+      fished(1, 3, 10, { tactic: 'plug-ripped', light: 'silver in dull light' }),
+    ]
+    const told = (tactic: TacticId) =>
+      logSays({ stretches, dispersion: 1 }, dull)(profiles[2]!, 1, tactic)?.told.find(t => t.lesson === 'tactic')?.ratio
+        .mean
+    expect(told('plug-wound')).toBeGreaterThan(1)
+    expect(told('plug-ripped')).toBeLessThan(1)
+    expect(told('blades-burned')).toBeUndefined()
+    const gold = profileOf({ id: 'g', name: 'g', family: 'casting-spoon', colours: { metal: 'gold' } }, [])
+    const light = (sky: Reading['sky']) =>
+      logSays({ stretches, dispersion: 1 }, askOf({ ...pike, sky, at: '2026-05-06T12:00:00+02:00' }))(
+        gold,
+        1,
+        'blades-burned',
+      )?.told.find(t => t.lesson === 'light')
+    expect(light('overcast')?.ratio.mean).not.toBeUndefined()
+    expect(light('sun')).toBeUndefined()
+  })
   it('lifts what caught and lowers what did not, within the bound', () => {
     const of = verdictsOf([fished(0, 30, 10), fished(1, 1, 12), fished(2, 8, 10)])
     expect(movedByLog(0.6, of(0))).toBeGreaterThan(0.6)

@@ -1,12 +1,14 @@
 import type { Ask } from '#core/ask'
 import { type DayOf, dispersionOf, type Group, pooledRates, type RateEstimate, tallyOf } from '#core/evidence'
 import { classOf, colourClass, DEPTH_CLASSES_M, type LureProfile } from '#core/lure'
+import { lightWord, type LightWord } from '#core/light'
 import { completeReading, type CompleteReading, type Reading, readingDistance, worthAsEvidence } from '#core/reading'
 import { dayOf, type Trip } from '#core/tackle'
+import type { TacticId } from '#core/terms'
 import { SOFT_FLOOR } from './terms'
 
-/** What the log may teach: the kind of lure, its colour, the depth, and last the lure itself beyond what these say. */
-export const LESSONS = ['kind', 'colour', 'depth', 'lure'] as const
+/** What the log may teach: what is done, the kind of lure, its colour, the colour in such light, the depth, and last the lure itself beyond what these say. */
+export const LESSONS = ['tactic', 'kind', 'colour', 'light', 'depth', 'lure'] as const
 export type Lesson = (typeof LESSONS)[number]
 /** The value that each lesson is about; `null`: not known. */
 export type Taught = Readonly<Record<Lesson, string | null>>
@@ -48,15 +50,32 @@ export interface LogVerdict {
 }
 
 /** Asks the log of one way of fishing; `null`: it has nothing to say of it. */
-export type LogSays = (profile: LureProfile, depthM: number) => LogVerdict | null
+export type LogSays = (profile: LureProfile, depthM: number, tactic: TacticId) => LogVerdict | null
 
-export function taughtBy(lureId: string, profile: LureProfile | null, depthM: number | null): Taught {
+function taughtBy(
+  lureId: string,
+  profile: LureProfile | null,
+  depthM: number | null,
+  tactic: string | null,
+  light: LightWord | null,
+): Taught {
+  const colour = profile ? colourClass(profile) : null
   return {
+    tactic,
     lure: lureId,
     kind: profile?.lure.family ?? null,
-    colour: profile ? colourClass(profile) : null,
+    colour,
+    light: colour === null || light === null ? null : `${colour} ${IN_LIGHT[light]}`,
     depth: depthM === null ? null : String(classOf(DEPTH_CLASSES_M, depthM)),
   }
+}
+
+/** How a light is told after a colour. */
+const IN_LIGHT: Readonly<Record<LightWord, string>> = {
+  'night': 'by night',
+  'low sun': 'in low sun',
+  'dull': 'in dull light',
+  'bright': 'in bright light',
 }
 
 /** The trips of a box, each fish counted once. */
@@ -67,13 +86,20 @@ export function logOf(trips: readonly Trip[], profiles: ReadonlyMap<string, Lure
       const { hours, contacts, landed } = tallyOf(stint)
       if (hours <= 0) return []
       days.push({ group: stint.lureId, day: dayOf(stint.start), events: contacts, effort: hours })
+      const reading = stint.reading ? completeReading(stint.reading as Reading).reading : null
       return [
         {
-          taught: taughtBy(stint.lureId, profiles.get(stint.lureId) ?? null, stint.depthM ?? null),
+          taught: taughtBy(
+            stint.lureId,
+            profiles.get(stint.lureId) ?? null,
+            stint.depthM ?? null,
+            stint.presentation?.tactic ?? null,
+            reading && lightWord({ ...reading, at: stint.start }),
+          ),
           hours,
           contacts,
           landed,
-          reading: stint.reading ? completeReading(stint.reading as Reading).reading : null,
+          reading,
         },
       ]
     }),
@@ -106,7 +132,7 @@ export function logBound({ axes }: Pick<Ask, 'axes'>): number {
 
 /**
  * What the log says in water like this: contacts per hour, each stretch counted by how like the present reading its own was (a power prior, Ibrahim & Chen 2000).
- * The lessons are learnt one after the other: the rates of the kinds are pooled and set against the usual one, then the colours' against what their kinds led to expect, then the depths', then the lures'.
+ * The lessons are learnt one after the other: the rates of the tactics are pooled and set against the usual one, then the kinds' against what their tactics led to expect, then the colours', the colours' in such light, the depths' and the lures'.
  * A group alone says nothing against others, and a lure that was fished without a contact is never raised by what its kin did.
  */
 export function logSays({ stretches, dispersion }: Log, ask: Ask): LogSays {
@@ -135,8 +161,9 @@ export function logSays({ stretches, dispersion }: Log, ask: Ask): LogSays {
     for (const stretch of heard) stretch.expected *= told.get(stretch.taught[lesson] ?? '')?.ratio.mean ?? 1
   }
   const bound = logBound(ask)
-  return (profile, depthM) => {
-    const taught = taughtBy(profile.lure.id, profile, depthM)
+  const light = lightWord(ask.reading)
+  return (profile, depthM, tactic) => {
+    const taught = taughtBy(profile.lure.id, profile, depthM, tactic, light)
     const told = LESSONS.flatMap(lesson => lessons.get(lesson)!.get(taught[lesson] ?? '') ?? [])
     if (told.length === 0) return null
     const product = told.reduce((ratio, lesson) => ratio * lesson.ratio.mean, 1)

@@ -1,6 +1,14 @@
 import type { Ask } from '#core/ask'
 import { FORAGE_PREY } from '#core/knowledge'
-import { type ColourJudge, colourJudge, type ColourLook, type ColourScene, DEFAULT_PREY, skyOver, zoneOfFish } from '#core/light'
+import {
+  type ColourJudge,
+  colourJudge,
+  type ColourLook,
+  type ColourScene,
+  DEFAULT_PREY,
+  skyOver,
+  zoneOfFish,
+} from '#core/light'
 import type { LureProfile } from '#core/lure'
 
 /** The last judge of colours: most readings that follow one another differ in something that no colour hears. */

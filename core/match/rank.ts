@@ -136,7 +136,10 @@ function rankIn(scene: Scene, lures: readonly LureProfile[], says: LogSays): Pic
     const found = bestWay(profile, scene)
     // The log moves the score of a set-up, never whether it can be fished.
     if ('code' in found) rejected.push(found)
-    else candidates.push(new Candidate(found, scene, says(profile, found.placement.depthM), tastes))
+    else
+      candidates.push(
+        new Candidate(found, scene, says(profile, found.placement.depthM, found.tackle.tactic.id), tastes),
+      )
   }
   candidates.sort((a, b) => b.score - a.score || b.odds - a.odds || compareIds(a.profile.lure.id, b.profile.lure.id))
   rejected.sort((a, b) => compareIds(a.lureId, b.lureId))

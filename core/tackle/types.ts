@@ -215,6 +215,8 @@ export interface TripEvent {
 
 /** How a stint was really fished, where it was noted. */
 export interface FishedAs {
+  /** What is done with it: the id of a tactic; one that a newer program knows is kept. An addition of ours. */
+  tactic?: Maybe<string>
   cadence?: Maybe<Cadence>
   speedMs?: Maybe<number>
   pauseS?: Maybe<number>

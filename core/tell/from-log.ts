@@ -1,3 +1,4 @@
+import { TACTICS } from '#core/knowledge'
 import { classRange, DEPTH_CLASSES_M } from '#core/lure'
 import type { Candidate, LessonTold } from '#core/match'
 import { sourceText } from '#core/sources'
@@ -9,6 +10,7 @@ const TOLD_FROM_PERCENT = 1
 const TOLD_FROM_RATIO = 1.05
 /** Lessons told of one set-up. */
 const MOST_TOLD = 2
+const TACTIC_LABEL = new Map<string, string>(TACTICS.map(({ id, label }) => [id, label]))
 /** From so many hours on they are told whole [h]. */
 const WHOLE_HOURS = 10
 
@@ -31,6 +33,8 @@ export function logReasons({ score, fromLog }: Candidate, units: UnitSystem): Re
 
 function about({ lesson, value }: LessonTold, system: UnitSystem): string {
   if (lesson === 'lure') return 'this lure'
+  if (lesson === 'tactic') return TACTIC_LABEL.get(value) ?? value
+  if (lesson === 'light') return value.replaceAll('-', ' ')
   if (lesson !== 'depth') return `${lesson} ${value.replaceAll('-', ' ')}`
   const [from, to] = classRange(DEPTH_CLASSES_M, Number(value))
   return to === Infinity

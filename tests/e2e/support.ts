@@ -16,6 +16,7 @@ export const EVERY_PAGE = [
   '/logbook/rates',
   '/logbook/charts',
   '/logbook/like',
+  '/logbook/explains',
   '/logbook/audit',
   '/logbook/year',
   '/keep',
