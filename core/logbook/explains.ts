@@ -34,7 +34,7 @@ export interface Explained {
   readonly verdict: 'stands' | 'leaning' | 'open' | 'untested'
   /** Chance that the values differ as much by luck alone, 0..1; 1 where nothing could be tested. */
   readonly chance: number
-  /** Most contacts first. */
+  /** Classes in their order, names with the most contacts first. */
   readonly rows: readonly ExplainRow[]
 }
 
@@ -151,7 +151,9 @@ function tested(
       const { mean, low, high } = pooled.groups[i]!
       return { value, times: { mean, low, high }, contacts: events, hours, days }
     })
-    .sort((a, b) => b.times.mean - a.times.mean)
+    .sort((a, b) =>
+      typeof a.value === 'number' && typeof b.value === 'number' ? a.value - b.value : b.times.mean - a.times.mean,
+    )
   const sound = met.filter(m => m.hours >= LEAST_HOURS && m.days >= LEAST_DAYS)
   const chance = chanceAlike(sound, dispersion)
   return { rows, chance: chance ?? 1, isTested: chance !== null }

@@ -11,7 +11,7 @@ const { answer, problem } = useFromLog(() => log.explained())
 const VERDICT = { stands: 'tells', leaning: 'looks so, may be chance', open: 'no difference yet', untested: 'not tested' } as const
 const isMet = ({ cut }: Explained) => (CONDITION_CUTS as readonly string[]).includes(cut)
 const halves = computed(() => [
-  { title: 'What you met', note: 'against what the same hours with the same kinds of lure would have drawn', list: (answer.value ?? []).filter(isMet) },
+  { title: 'What you met', note: 'against what the same hours with what you had on would have drawn', list: (answer.value ?? []).filter(isMet) },
   { title: 'What you chose', note: 'against what the same hours in the same conditions would have drawn', list: (answer.value ?? []).filter(found => !isMet(found)) },
 ])
 /** The bars run from a quarter to four times, on a scale of doublings. */
