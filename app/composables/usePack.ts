@@ -249,7 +249,7 @@ export function usePack() {
     await alter(({ ticked }) => ({
       pack: answer.pack,
       rigged: answer.rigged.map(listed),
-      ticked: ticked.filter(id => items.includes(id) || rods.includes(id)),
+      ticked: ticked.filter(id => items.includes(id) || rods.includes(id) || answer.small.some(s => s.id === id)),
     }))
   }
 

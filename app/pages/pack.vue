@@ -146,6 +146,10 @@ async function lookForGaps() {
             <h3>{{ g.name }}</h3>
             <ul><PackThing v-for="item in g.items" :key="item.id" :item="item" :purpose="purposeOf(item.id)" :names="names" :ticked="list.ticked.includes(item.id)" :locked="locked(item.id)" :swaps-for="swaps" @tick="tick(item.id)" @lock="lock(item.id, locked(item.id) ? null : 'take')" @leave="leave(item.id)" @swap="s => take(s.pack)" /></ul>
           </div>
+          <div v-if="explained.small.length > 0" class="group">
+            <h3>Leaders, snaps and hooks</h3>
+            <ul><SmallThingRow v-for="thing in explained.small" :key="thing.id" :thing="thing" :ticked="list.ticked.includes(thing.id)" @tick="tick(thing.id)" /></ul>
+          </div>
           <p v-if="explained.next.length > 0" class="next"><span class="small-label">next to add</span> <button v-for="n in explained.next" :key="n.lureId" type="button" class="plain" @click="add(n.lureId)">{{ lureName(n.lureId) }} <span class="figure">+{{ (100 * n.gain / explained.value).toFixed(2) }} %</span></button></p>
           <p v-else class="reason note">Nothing else in the box would add to this day.</p>
         </template>

@@ -1,5 +1,5 @@
 import type { OwnRules } from '#core/ask'
-import type { Addition, Conflict, Pack, PackItem, PackRequest, Purpose, Swap, WishId } from '#core/pack'
+import type { Addition, Conflict, Pack, PackItem, PackRequest, Purpose, SmallThing, Swap, WishId } from '#core/pack'
 import type { Box } from '#core/tackle'
 import type { SetupOut } from '#core/tell'
 import type { RuleChoice } from './judge.protocol'
@@ -26,6 +26,8 @@ export interface Explained {
   /** How each rod's lure is fished at first light. */
   readonly rigged: readonly SetupOut[]
   readonly breaches: readonly Conflict[]
+  /** Leaders, snaps, swivels and hooks that go with it. */
+  readonly small: readonly SmallThing[]
 }
 
 export type Step =

@@ -16,6 +16,7 @@ import {
   type PackProblem,
   type PackRequest,
   purposesOf,
+  smallThings,
   solvePack,
   type Sorted,
   sortedOptions,
@@ -95,6 +96,15 @@ function explained(request: PackRequest, choice: RuleChoice, pack: Pack): Explai
   const { problem, sorted } = problemFor(request, choice, () => undefined)
   const value = valueOf(problem, sorted, pack)
   const ids = new Set(pack.items)
+  const covers = coverOf(problem, pack).map(({ pack: own, box, counted }, reading) => ({
+    pack: own,
+    box,
+    setups: counted.flatMap(({ option, isRigged }) => {
+      const setup = setupOf(request, choice, reading, option.lureId, option.outfitId)
+      return setup ? [{ setup, isRigged }] : []
+    }),
+  }))
+  const rigged = Object.entries(pack.rigged).flatMap(([rod, lure]) => firstSetup(request, choice, lure, rod))
   return {
     pack,
     value: value.total,
@@ -102,18 +112,12 @@ function explained(request: PackRequest, choice: RuleChoice, pack: Pack): Explai
     wishes: problem.wishes.map(w => w.id),
     items: problem.items.filter(i => ids.has(i.id)),
     purposes: purposesOf(problem, sorted, pack),
-    covers: coverOf(problem, pack).map(({ pack: own, box, counted }, reading) => ({
-      pack: own,
-      box,
-      setups: counted.flatMap(({ option, isRigged }) => {
-        const setup = setupOf(request, choice, reading, option.lureId, option.outfitId)
-        return setup ? [{ setup, isRigged }] : []
-      }),
-    })),
+    covers,
     next: nextToAdd(problem, sorted, pack, NEXT),
     used: usedBy(problem, ids),
     breaches: breachesOf(problem, pack),
-    rigged: Object.entries(pack.rigged).flatMap(([rod, lure]) => firstSetup(request, choice, lure, rod)),
+    rigged,
+    small: smallThings([...rigged, ...covers.flatMap(c => c.setups.map(s => s.setup))], prepared.box),
   }
 }
 

@@ -103,3 +103,28 @@ test('a lure sent from its card must go along, on a list that is made for it', a
   await planned(page)
   await expect(named(page, lure)).toHaveCount(1)
 })
+
+test('a second angler is planned for in readings of his own; leaders and hooks are listed and ticked', async ({
+  page,
+}) => {
+  test.setTimeout(180_000)
+  await page.goto('/pack')
+  await page.getByRole('button', { name: 'Plan for tomorrow' }).click()
+  const rows = page.locator('.likely .row')
+  await expect(rows.first()).toBeVisible()
+  const alone = await rows.count()
+  await page.getByRole('button', { name: '+ a second angler' }).click()
+  await expect(rows).toHaveCount(2 * alone)
+  const his = rows.filter({ hasText: 'second angler' }).first()
+  await his.getByRole('button', { name: 'change' }).click()
+  await his.locator('select').selectOption('perch')
+  await expect(his.locator('.line')).toContainText('perch')
+  await page.getByRole('button', { name: 'Plan the pack' }).click()
+  await planned(page)
+  await expect(page.getByText('second angler').first()).toBeVisible()
+  const tin = page.locator('.small-thing')
+  await expect(tin.first()).toContainText('leader')
+  await tin.first().getByRole('checkbox').check()
+  await comeBack(page)
+  await expect(page.locator('.small-thing').first().getByRole('checkbox')).toBeChecked({ timeout: 60_000 })
+})
