@@ -25,7 +25,10 @@ export function swingPlan({ points, swung, works: [, to] }: Course): SwingPlan |
   const farM = Math.max(...plan.map(([across]) => across))
   const downM = Math.max(...plan.map(([, down]) => down))
   const scale = Math.min((FRAME.width - 2 * EDGE) / farM, (FRAME.height - 2 * EDGE) / downM)
-  const place = ([across, down]: readonly [number, number]): [number, number] => [EDGE + scale * across, EDGE + scale * down]
+  const place = ([across, down]: readonly [number, number]): [number, number] => [
+    EDGE + scale * across,
+    EDGE + scale * down,
+  ]
   const [x, y] = place([points[0]!.x, 0])
   return { way: line()(plan.map(place))!, cast: { x, y }, ...FRAME }
 }

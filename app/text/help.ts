@@ -109,6 +109,8 @@ export const PAGE_HELP: Readonly<Record<string, PageHelp>> = {
     use: [
       'Plan for a day: a few likely readings, each with a weight that you may change.',
       'Set the limits: rods, lures, slots, weight to carry. Lock what must go along or stay at home.',
+      'A second angler has likely waters of his own: his fish, his place.',
+      'Leaders, snaps and hooks stand below the lures, with spares and what of yours will do.',
       'Swap by hand to see what it costs; print and tick the list; start the trip from it.',
     ],
     words: ['reading', 'coverage', 'must-take', 'proven gap', 'trailer', 'clean-up'],
@@ -118,6 +120,7 @@ export const PAGE_HELP: Readonly<Record<string, PageHelp>> = {
     use: [
       'Open a trip to mend it; join two that were one.',
       'Rates stand with their interval and the effort behind them.',
+      'What explains it holds each condition against what your lures would have drawn without it, and each choice against the conditions.',
       'Days like this finds the nearest readings and tells what worked on them.',
       'A day that was not logged is written down from memory; a stretch that was forgotten is added on the day’s own page.',
       'Three sentences on each day and year say what is believed now, how sure that is, and what a day of trying would tell.',

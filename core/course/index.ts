@@ -12,5 +12,5 @@ export {
 export { type Boat, type DialWay, LEVERS, runningDepth, TIP_RANGE_M, waysToChange, withWeight } from './dial'
 export { levelSpeed, SLOWEST_MS, streamHalfWay } from './level'
 export type { Bait, Presented } from './presented'
-export { type BandPoint, type Doubts, putOff, type Spread, spreadOf } from './spread'
+export { type BandPoint, type Doubts, type Spread, spreadOf } from './spread'
 export { towedDepth } from './towed'

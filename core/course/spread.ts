@@ -36,6 +36,10 @@ const BAND_POINTS = 24
 /** How a course may be held: these know their depth only through figures that may be off. */
 const UNSURE: readonly Presented['control'][] = ['dive', 'count-down']
 
+/** Doubts that move the course of what is rated, and of what sinks. */
+const OF_RATED = ['pace'] as const satisfies readonly (keyof Doubts)[]
+const OF_SINKING = ['body', 'fall', 'weight', 'pace'] as const satisfies readonly (keyof Doubts)[]
+
 /**
  * How surely a course is known: each figure is put off by its standard error up and down, half the difference of the courses is what it does to the depth,
  * and the parts add in quadrature with the model's own error.
@@ -47,12 +51,15 @@ export function spreadOf(presented: Presented, doubts: Doubts): Spread {
   if (!UNSURE.includes(presented.control) || presented.gear) return { sdM: 0, band: [] }
   const solved = (changed: Presented) => courseOf(changed, { coarse: true })
   const base = solved(presented)
-  const pairs = (Object.keys(doubts) as (keyof Doubts)[])
-    .filter(of => doubts[of] > 0 && (of !== 'rating' || presented.bait.rated))
+  const { rated } = presented.bait
+  // What is rated runs as deep as its rating says, whatever its areas and its weight: the depth errs by the same share, and no plug need be solved again.
+  const pairs = (rated ? OF_RATED : OF_SINKING)
+    .filter(of => doubts[of] > 0)
     .map(of => ({ high: solved(putOff(presented, of, doubts[of])), low: solved(putOff(presented, of, -doubts[of])) }))
+  const scaled = Math.hypot(MODEL_ERROR, rated ? doubts.rating : 0)
   const error = (depthOf: (course: Course) => number) =>
     Math.hypot(
-      MODEL_ERROR * depthOf(base),
+      scaled * depthOf(base),
       ...pairs.map(({ high, low }) => (depthOf(high) - depthOf(low)) / 2).filter(Number.isFinite),
     )
   const sdM = error(course => course.meanM)

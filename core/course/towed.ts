@@ -6,7 +6,7 @@ export const USUAL_LINE_OUT_M = 30
 
 function towedBody({ bait }: Presented): TowedBody | null {
   return bait.rated
-    ? towedPlug(bait.rated)
+    ? towedPlug(bait.rated, bait.netWeight)
     : { dragArea: bait.towArea, liftArea: -bait.liftRatio * bait.towArea, netWeight: bait.netWeight }
 }
 

@@ -1,6 +1,6 @@
 export { type Audit, auditRules, type RuleAudit } from './audit'
 export { CUT_IDS, type CutId, CUTS, rangeIn } from './cuts'
-export { CONDITION_CUTS, explain, type Explained, type ExplainRow, TACKLE_CUTS } from './explains'
+export { CONDITION_CUTS, explain, type Explained, type ExplainRow } from './explains'
 export { daysLike, type LikeDay } from './look-back'
 export { CHOSEN_CUTS, type Contrast, DAY_HOURS, MET_CUTS, type Notes, notesOf } from './notes'
 export {

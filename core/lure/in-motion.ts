@@ -8,7 +8,6 @@ import {
   USUAL_BLADES,
 } from '#core/knowledge'
 import type { Blade, Lure } from '#core/tackle'
-import type { LureProfile } from './profile'
 
 /** Lift over drag, positive up: blades and plates lift, plain bodies do not; a slender needle planes on its line (assumed). From memory; bladed 0.15–0.3. */
 const LIFT_RATIO: Partial<Record<string, number>> = {
@@ -75,8 +74,11 @@ function bladesInWater(blades: readonly Blade[]): { readonly drag: number; reado
   return { drag, lift }
 }
 
-/** A lure with what is threaded on behind it. */
-export function bodyInWater(host: LureProfile, trailer: LureProfile | null): WaterBody {
+/** A lure with what is threaded on behind it, by how hard that kicks, 1–5. */
+export function bodyInWater(
+  host: WaterBody,
+  trailer: (WaterBody & { readonly vibration: { readonly value: number } }) | null,
+): WaterBody {
   if (!trailer) return host
   const tow = TRAILER_DRAG.tow * trailer.towAreaCm2
   return {

@@ -196,6 +196,15 @@ describe('a rating behind the boat', () => {
     expect(whole(0.7, 1780)).toBeGreaterThan(whole(0.7, 1140))
     expect(whole(1.5, 1140) / closed(1.5)).toBeLessThan(whole(0.7, 1780) / closed(0.7))
   })
+  it('a plug that floats comes up when it is towed slowly, one that sinks goes down; at its rating both run as rated', () => {
+    const rating = { depthM: 3 }
+    const depth = (netWeight: number, speed: number) =>
+      towedOn(towedPlug(rating, netWeight)!, { ...nylonTow, speed })?.depth ?? 0
+    within(depth(-0.03, 1), depth(0, 1), 0.01)
+    within(depth(0.03, 1), depth(0, 1), 0.01)
+    expect(depth(-0.03, 0.45)).toBeLessThan(0.85 * depth(0, 0.45))
+    expect(depth(0.03, 0.45)).toBeGreaterThan(1.1 * depth(0, 0.45))
+  })
   it('the coarse line is the fine one within 2 %', () => {
     const line = { diameter: 0.0003, density: 1780, normalCoefficient: 1.2, tangentialCoefficient: 0.01 }
     for (const speed of [0.5, 1, 2])

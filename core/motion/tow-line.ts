@@ -27,9 +27,9 @@ export interface TowLineResult {
 }
 export type TowLineOutcome = TowLineResult | { readonly surface: true }
 
-/** Steps along the line: 600 is converged to 0.1 %, `COARSE_STEPS` to 1 %. */
+/** Steps along the line, short near the lure: 600 is converged to 0.1 %, `COARSE_STEPS` to 2 %. */
 const STEPS = 600
-export const COARSE_STEPS = 120
+export const COARSE_STEPS = 40
 /** Bracket of the lure's depth [m] that is searched. */
 const DEEPEST = 500
 /** How near to the tip the line must end [m]. */
@@ -102,7 +102,6 @@ function followUp(
   length: number,
   steps: number,
 ): { height: number; distance: number; T: number } {
-  const ds = length / steps
   let { T, phi } = start
   let height = -z
   let distance = 0
@@ -114,6 +113,8 @@ function followUp(
       : ([dry * sin, (dry * cos) / t] as const)
   }
   for (let i = 0; i < steps; i++) {
+    // Short steps near the lure, where the line bends most.
+    const ds = (length * (2 * i + 1)) / (steps * steps)
     const inWater = height < 0
     const [dT, dPhi] = slope(T, phi, inWater)
     const [mT, mPhi] = [T + (dT * ds) / 2, phi + (dPhi * ds) / 2]

@@ -64,10 +64,18 @@ const ratingTow = (use: TowUse): Tow => ({
   waterDensity: RATING_LINE.water,
 })
 
-/** The body of a plug that runs at a depth behind a boat: its drag is the prior of `calibrateTow`, its lift what the whole line asks. `null`: no lift brings it there. */
-function bodyRunningAt(depth: number, use: TowUse): TowedBody | null {
+/**
+ * The body of a plug of some weight in water [N] that runs at a depth behind a boat: its drag is the prior of `calibrateTow`, its lift what the whole line asks.
+ * Slower than at its rating what floats comes up and what sinks goes down. `null`: no lift brings it there.
+ */
+function bodyRunningAt(depth: number, use: TowUse, netWeight: number): TowedBody | null {
   const dragArea = plugDragArea(depth)
-  const body = (angle: number): TowedBody => ({ dragArea, liftArea: dragArea * Math.tan(angle), netWeight: 0 })
+  const pressure = (RATING_LINE.water * RATING_LINE.speed ** 2) / 2
+  const body = (angle: number): TowedBody => ({
+    dragArea,
+    liftArea: dragArea * Math.tan(angle) - netWeight / pressure,
+    netWeight,
+  })
   const off = (lnAngle: number) => (towedOn(body(Math.exp(lnAngle)), ratingTow(use))?.depth ?? 0) - depth
   const lnAngle = illinois(off, ...LN_ANGLES, CLOSE)
   return lnAngle === null ? null : body(Math.exp(lnAngle))
@@ -77,16 +85,22 @@ const LN_ANGLES = [Math.log(1e-3), Math.log(Math.PI / 2 - 1e-4)] as const
 /** Met so closely [ln rad, m]. */
 const CLOSE = { x: 1e-5, f: 1e-3 }
 
-const bodies = new WeakMap<DiveRating, TowedBody | null>()
+const bodies = new WeakMap<DiveRating, Map<number, TowedBody | null>>()
+/** Plugs are calibrated by steps of their weight in water [N]. */
+const WEIGHT_STEP = 0.005
 
 /**
  * A lipped plug behind a boat, from its depth on a cast: a known depth holds in its own mode only, so it is first brought to the tow.
  * Worked out once a rating. Source: dive model §4b, last row of its table.
  *
+ * @param netWeight weight in water, down + [N]
  * @returns `null` when no lift brings it to the depth
  */
-export function towedPlug(rating: DiveRating): TowedBody | null {
-  let body = bodies.get(rating)
+export function towedPlug(rating: DiveRating, netWeight = 0): TowedBody | null {
+  let known = bodies.get(rating)
+  if (!known) bodies.set(rating, (known = new Map()))
+  const weight = WEIGHT_STEP * Math.round(netWeight / WEIGHT_STEP)
+  let body = known.get(weight)
   if (body === undefined) {
     const cast = deepestOnCast(rating, RATING_CAST)
     const { cast: casts, towed } = TOWED_AT_30_M
@@ -95,8 +109,8 @@ export function towedPlug(rating: DiveRating): TowedBody | null {
       casts.map((depth, i) => towed[i]! / depth),
       cast,
     )
-    body = bodyRunningAt(Math.max(LEAST_M, cast * ratio), RATING_TOW)
-    bodies.set(rating, body)
+    body = bodyRunningAt(Math.max(LEAST_M, cast * ratio), RATING_TOW, weight)
+    known.set(weight, body)
   }
   return body
 }
@@ -111,7 +125,7 @@ export function castRatingOf({
   lineDiameterMm = RATING_CAST.lineDiameterMm,
   tipM = RATING_TOW.tip,
 }: DiveRating): DiveRating {
-  const body = bodyRunningAt(depthM, { lineOut: castM, lineDiameter: lineDiameterMm / 1000, tip: tipM })
+  const body = bodyRunningAt(depthM, { lineOut: castM, lineDiameter: lineDiameterMm / 1000, tip: tipM }, 0)
   const at30M = (body && towedOn(body, ratingTow(RATING_TOW))?.depth) ?? depthM
   const { cast, towed } = TOWED_AT_30_M
   return {

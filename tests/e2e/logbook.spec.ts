@@ -2,7 +2,15 @@ import { readFileSync } from 'node:fs'
 import { expect, test, type Page } from '@playwright/test'
 import { goOn } from './support'
 
-const PAGES = ['/logbook', '/logbook/rates', '/logbook/explains', '/logbook/charts', '/logbook/like', '/logbook/audit', '/logbook/year']
+const PAGES = [
+  '/logbook',
+  '/logbook/rates',
+  '/logbook/explains',
+  '/logbook/charts',
+  '/logbook/like',
+  '/logbook/audit',
+  '/logbook/year',
+]
 
 async function kept(page: Page, click: () => Promise<void>): Promise<string> {
   const [download] = await Promise.all([page.waitForEvent('download'), click()])
