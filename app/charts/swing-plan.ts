@@ -1,5 +1,5 @@
 import { line } from 'd3'
-import type { Course } from '#core/course'
+import { type Course, TOLD_SWING } from '#core/course'
 
 /** A swing seen from above, in a small frame: the cast goes to the right, the stream runs down. */
 export interface SwingPlan {
@@ -14,12 +14,10 @@ export interface SwingPlan {
 const FRAME = { width: 118, height: 58 }
 /** The rod stands this far from the frame's edge [px]. */
 const EDGE = 6
-/** A swing so small is not drawn [rad]. Assumed: 5°. */
-const LEAST_SWING = 0.09
 
 /** The way of a course in plan; `null` where no stream swings it. */
 export function swingPlan({ points, swung, works: [, to] }: Course): SwingPlan | null {
-  if (swung < LEAST_SWING) return null
+  if (swung < TOLD_SWING) return null
   const worked = points.slice(0, to + 1)
   const plan = worked.map(({ x, swung: angle }) => [x * Math.cos(angle), x * Math.sin(angle)] as const)
   const farM = Math.max(...plan.map(([across]) => across))

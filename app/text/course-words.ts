@@ -1,4 +1,12 @@
-import { type BandShare, type Course, type DialWay, type Presented, reelSpeed, streamHalfWay } from '#core/course'
+import {
+  type BandShare,
+  type Course,
+  type DialWay,
+  type Presented,
+  reelSpeed,
+  streamHalfWay,
+  TOLD_SWING,
+} from '#core/course'
 import { CADENCE_TABLE } from '#core/knowledge'
 import type { Cadence } from '#core/terms'
 import { formatQuantity, type UnitSystem } from '#core/units'
@@ -27,9 +35,6 @@ export function courseInWords(
   const bowed = bow > 0.4 ? '; the line bows so much that it really runs a tenth shallower' : ''
   return `${begins}deepest ${metres(deepestM)}; back in ${duration(seconds)} with the tip at ${metres(tipM)}; ${inBand}${swings}${bowed}.`
 }
-
-/** Less than this is within what one leads with the rod [rad]. Assumed: 15°. */
-const TOLD_SWING = Math.PI / 12
 
 export function duration(seconds: number): string {
   const minutes = Math.floor(seconds / 60)

@@ -69,6 +69,9 @@ export function reelSpeed(speedMs: number, streamMs: number): number {
   return Math.max(SLOWEST_MS, speedMs - streamMs)
 }
 
+/** A swing is told and drawn from here on [rad]. Assumed: less than 15° is within what anglers lead with the rod. */
+export const TOLD_SWING = Math.PI / 12
+
 /** Follows one bait; each move appends points. */
 class Follower {
   readonly points: CoursePoint[]

@@ -8,6 +8,7 @@ export {
   GAUGED_AT_M,
   overWork,
   reelSpeed,
+  TOLD_SWING,
 } from './course'
 export { type Boat, type DialWay, LEVERS, runningDepth, TIP_RANGE_M, waysToChange, withWeight } from './dial'
 export { levelSpeed, SLOWEST_MS, streamHalfWay } from './level'

@@ -2,40 +2,16 @@ import { describe, expect, it } from 'vitest'
 import { normalSample, seededRandom } from '#core/numeric'
 import { coarseCourseOf } from './course'
 import type { Presented } from './presented'
+import { countedDown } from '../../tests/presented'
 import { type Doubts, putOff, spreadOf } from './spread'
 
 const spoon: Presented = {
-  control: 'count-down',
-  mode: 'cast',
-  cadence: 'countdown-steady',
-  pauseS: null,
+  ...countedDown,
   depthM: 3,
   bottomM: 9,
   castM: 28,
-  lineOutM: null,
-  tipM: 0.5,
-  speedMs: 0.6,
   lineDiameterMm: 0.22,
-  lineDensity: 1140,
-  waterDensity: 999,
-  currentMs: 0,
-  sideMs: 0,
-  slope: 0,
-  heaveM: 0,
-  dropLeaderM: null,
-  fallWorks: false,
-  gear: false,
-  band: { fromM: 2, toM: 4 },
-  bait: {
-    towArea: 4e-4,
-    fallArea: 6e-4,
-    liftRatio: 0.1,
-    netWeight: 0.1,
-    fallMs: 0.58,
-    rated: null,
-    style: 'kick',
-    window: { min: 0.3, best: 0.7, max: 1.4 },
-  },
+  bait: { ...countedDown.bait, towArea: 4e-4, fallArea: 6e-4, liftRatio: 0.1, netWeight: 0.1, fallMs: 0.58 },
 }
 const plug: Presented = {
   ...spoon,

@@ -1,6 +1,7 @@
 import { getMoonPosition } from 'suncalc'
 import { describe, expect, it } from 'vitest'
-import { moonAltitude, skyOver } from './sky-over'
+import { moonAltitude } from './moon'
+import { skyOver } from './sky-over'
 import { surfaceLux, underSurface } from './surface'
 
 const night = { sky: 'night' as const, sunAltitudeDeg: -30, moonFraction: 1 }

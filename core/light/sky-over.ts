@@ -1,5 +1,5 @@
-import { Body, Equator, Horizon, Observer } from 'astronomy-engine'
 import type { NightCloud, Sky } from '#core/terms'
+import { moonAltitude } from './moon'
 import { sunPosition } from './sun'
 import type { SkyLight } from './surface'
 
@@ -55,20 +55,4 @@ export function lightWord({
   if (altitudeDeg < TWILIGHT_DEG) return 'night'
   if (altitudeDeg < LOW_SUN_DEG) return 'low sun'
   return sky === 'overcast' || sky === 'rain' ? 'dull' : 'bright'
-}
-
-/**
- * Height of the moon above the horizon [°], without refraction.
- *
- * Error: about 0.02°. Source: the astronomy-engine package.
- *
- * @param at ISO 8601 with offset
- * @throws {RangeError} when `at` is not a date
- */
-export function moonAltitude(at: string, latitude: number, longitude: number): number {
-  const date = new Date(at)
-  if (Number.isNaN(date.getTime())) throw new RangeError(`moonAltitude: at is not an ISO 8601 date: ${at}`)
-  const observer = new Observer(latitude, longitude, 0)
-  const { ra, dec } = Equator(Body.Moon, date, observer, true, true)
-  return Horizon(date, observer, ra, dec).altitude
 }

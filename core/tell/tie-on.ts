@@ -1,9 +1,8 @@
 import type { Ask } from '#core/ask'
-import { reelSpeed, SLOWEST_MS, spreadOf, streamHalfWay } from '#core/course'
+import { reelSpeed, SLOWEST_MS, spreadOf, streamHalfWay, TOLD_SWING } from '#core/course'
 import { CADENCE_TABLE, SPECIES_TABLE } from '#core/knowledge'
 import { fallSpeed, isBiteProof } from '#core/lure'
 import { type Candidate, doubtsOf, leadTold, presentedOf } from '#core/match'
-import { acrossCast, alongCast } from '#core/reading'
 import type { Part } from '#core/tackle'
 import { formatQuantity, proseIn, type UnitSystem } from '#core/units'
 import { adviceFor, adviceText } from './advice'
@@ -79,12 +78,8 @@ function presentationOf(
   const countsDown =
     technique.mode !== 'troll' && technique.control !== 'surface' && technique.control !== 'dive' && fall > 0
   const countdownS = countsDown ? Math.round(placement.letDownM / fall) : null
-  const { reading } = ask
-  const streamMs =
-    technique.mode === 'cast'
-      ? streamHalfWay({ currentMs: alongCast(reading), sideMs: acrossCast(reading), speedMs })
-      : alongCast(reading)
-  const reelMs = reelSpeed(speedMs, streamMs)
+  const presented = presentedOf(candidate, placement, ask, waterDensity)
+  const reelMs = reelSpeed(speedMs, streamHalfWay(presented))
   const turnsPerS = outfit?.pickUpM ? round(reelMs / outfit.pickUpM) : null
   const depth = formatQuantity('depth', placement.letDownM, { system })
   const values: Record<string, string> = {
@@ -101,9 +96,7 @@ function presentationOf(
     lineOutM: placement.lineOutM ?? (technique.mode === 'cast' ? null : round(placement.letDownM)),
     depthM: round(placement.depthM),
     deepestM: round(placement.deepestM),
-    depthSdM: round(
-      spreadOf(presentedOf(candidate, placement, ask, waterDensity), doubtsOf(candidate, waterDensity)).sdM,
-    ),
+    depthSdM: round(spreadOf(presented, doubtsOf(candidate, waterDensity)).sdM),
     speedMs: round(speedMs),
     turnsPerS,
     tipM: placement.tipM,
@@ -138,18 +131,14 @@ function tipText({ technique, placement }: Candidate, system: UnitSystem): strin
   return ` Rod tip ${where} (${metres(tipM)}): it runs to ${metres(deepestM)}.`
 }
 
-/** A swing is told from here on [°]. Assumed: less is within what anglers lead with the rod. */
-const TOLD_SWING_DEG = 15
-
 function degrees(radians: number): number {
   return (radians * 180) / Math.PI
 }
 
 function swingText(swung: number, reelMs: number): string {
-  const deg = degrees(swung)
-  if (deg < TOLD_SWING_DEG) return ''
+  if (swung < TOLD_SWING) return ''
   const wound = reelMs <= SLOWEST_MS ? 'do not wind, lift the belly out of the line' : 'wind less as it comes round'
-  return ` The stream swings it ${Math.round(deg / 5) * 5}° downstream by half-way: ${wound}.`
+  return ` The stream swings it ${Math.round(degrees(swung) / 5) * 5}° downstream by half-way: ${wound}.`
 }
 
 /** Complete weight from which a cast can hurt somebody badly [g]. Assumed. */

@@ -1,0 +1,36 @@
+import type { Presented } from '#core/course'
+
+/** A sinking bait counted down and wound in, in still water; invented, for the tests of courses. */
+export const countedDown: Presented = {
+  control: 'count-down',
+  mode: 'cast',
+  cadence: 'countdown-steady',
+  pauseS: null,
+  depthM: 2,
+  bottomM: 8,
+  castM: 25,
+  lineOutM: null,
+  tipM: 0.5,
+  speedMs: 0.6,
+  lineDiameterMm: 0.2,
+  lineDensity: 1140,
+  waterDensity: 999,
+  currentMs: 0,
+  sideMs: 0,
+  slope: 0,
+  heaveM: 0,
+  dropLeaderM: null,
+  fallWorks: false,
+  gear: false,
+  band: { fromM: 1, toM: 3 },
+  bait: {
+    towArea: 3e-4,
+    fallArea: 4.5e-4,
+    liftRatio: 0,
+    netWeight: 0.09,
+    fallMs: 0.63,
+    rated: null,
+    style: 'kick',
+    window: { min: 0.2, best: 0.6, max: 1.4 },
+  },
+}
