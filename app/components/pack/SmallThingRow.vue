@@ -27,7 +27,7 @@ const users = computed(() => props.thing.lureIds.slice(0, 3).map(id => box.lureB
     <label class="tick"><input type="checkbox" :checked="ticked" :aria-label="`${name}: packed`" @change="emit('tick')" /></label>
     <div>
       <p class="name"><b>{{ name }}</b></p>
-      <p class="why">for {{ users }}; {{ thing.spares }} of them spare · <span v-if="own">yours: {{ own.name }}</span><span v-else class="known typical">none noted among your parts</span></p>
+      <p class="why">for {{ users }}; {{ thing.spares === thing.pieces ? 'all' : `${thing.spares} of them` }} spare · <span v-if="own">yours: {{ own.name }}</span><span v-else class="known typical">none noted among your parts</span></p>
     </div>
   </li>
 </template>
