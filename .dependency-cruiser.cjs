@@ -5,7 +5,7 @@
 
 /** The floors of core/, from the ground: a folder imports its own floor and those below, never one above. */
 const FLOORS = [
-  ['numeric', 'units', 'sources'],
+  ['message', 'numeric', 'units', 'sources'],
   ['terms'],
   ['rule'],
   ['knowledge'],
@@ -76,6 +76,18 @@ module.exports = {
       to: { path: '^core/[^/]+/.+\\.ts$', pathNot: ['^core/$1/', '^core/[^/]+/index\\.ts$'] },
     },
     { name: 'core-is-pure', severity: 'error', from: { path: '^core/' }, to: { path: '^(app|server|bin)/' } },
+    {
+      name: 'core-speaks-no-language',
+      severity: 'error',
+      from: { path: '^core/', pathNot: TEST },
+      to: { path: '^speech/' },
+    },
+    {
+      name: 'speech-knows-messages-and-units',
+      severity: 'error',
+      from: { path: '^speech/', pathNot: TEST },
+      to: { path: '^(core/(?!(message|units)/)|app/|server/|bin/)' },
+    },
     {
       name: 'core-without-node',
       severity: 'error',

@@ -13,7 +13,7 @@ export default tseslint.config(
   { files: ['**/*.vue'], languageOptions: { parserOptions: { parser: tseslint.parser } } },
   // What only the types can tell: a promise that nobody waits for, a case that is not thought of, an object told as “[object Object]”.
   {
-    files: ['core/**/*.ts', 'app/**/*.ts', 'app/**/*.vue', 'server/**/*.ts'],
+    files: ['core/**/*.ts', 'speech/**/*.ts', 'app/**/*.ts', 'app/**/*.vue', 'server/**/*.ts'],
     ignores: ['**/*.test.ts'],
     languageOptions: {
       parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname, extraFileExtensions: ['.vue'] },

@@ -21,6 +21,7 @@ export default defineConfig({
           exclude: [MOUNTED],
           include: [
             'core/**/*.test.ts',
+            'speech/**/*.test.ts',
             'server/**/*.test.ts',
             'app/**/*.test.ts',
             'bin/**/*.test.ts',

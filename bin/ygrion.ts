@@ -20,17 +20,18 @@ import {
 import type { Reading } from '#core/reading'
 import { nextOf } from '#core/rotation'
 import { askedAxes, match } from '#core/tell'
+import { inWords } from '#speech'
 
 /** The headless command (contract §5): one JSON value on stdout, or one line of error on stderr and exit code 2. */
 
 class BadInput extends Error {
-  constructor(readonly issue: Issue) {
+  constructor(readonly issue: Issue<string>) {
     super(issue.message)
   }
 }
 
 function need<T>(outcome: Outcome<T>): T {
-  if (!outcome.ok) throw new BadInput(outcome.issues[0]!)
+  if (!outcome.ok) throw new BadInput(inWords(outcome.issues[0]!))
   return outcome.value
 }
 
@@ -91,7 +92,7 @@ program
         own: ownOf(file),
         useLog: file.settings?.useLog ?? true,
       }
-      if (reading) return print(match(box, readReading(reading), options))
+      if (reading) return print(inWords(match(box, readReading(reading), options)))
       const list = need(parseJson(readText(readings!, 'readings')))
       if (!Array.isArray(list)) throw new BadInput({ path: 'readings', message: 'must be a list' })
       for (const given of list as unknown[]) {
@@ -101,12 +102,14 @@ program
           parsed.ok
             ? {
                 id,
-                ...match({ ...box, outfits: parsed.value.outfits }, parsed.value.reading, {
-                  ...options,
-                  schools: { ...options.schools, ...parsed.value.schools },
-                }),
+                ...inWords(
+                  match({ ...box, outfits: parsed.value.outfits }, parsed.value.reading, {
+                    ...options,
+                    schools: { ...options.schools, ...parsed.value.schools },
+                  }),
+                ),
               }
-            : { id, error: parsed.issues[0] },
+            : { id, error: inWords(parsed.issues[0]) },
         )
       }
     },
@@ -137,12 +140,14 @@ program
         throw new BadInput({ path: 'now', message: `must be an ISO 8601 date and time, got "${now}"` })
       const file = readFile(path)
       print(
-        nextOf(boxOf(file), need(parseTrip(need(parseJson(readText(trip, 'trip'))))), {
-          schools: schoolsOf(schools, file),
-          own: ownOf(file),
-          ...(now === undefined ? {} : { now }),
-          several: several ?? false,
-        }),
+        inWords(
+          nextOf(boxOf(file), need(parseTrip(need(parseJson(readText(trip, 'trip'))))), {
+            schools: schoolsOf(schools, file),
+            own: ownOf(file),
+            ...(now === undefined ? {} : { now }),
+            several: several ?? false,
+          }),
+        ),
       )
     },
   )
@@ -171,7 +176,7 @@ program
         path: 'name',
         message: `no calculator "${name}"; known are ${CALCS.map(c => c.name).join(', ')}`,
       })
-    print(calc.run(need(check(calc.input, need(parseJson(readText(0, 'input')))))))
+    print(inWords(calc.run(need(check(calc.input, need(parseJson(readText(0, 'input'))))))))
   })
 
 program

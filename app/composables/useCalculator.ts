@@ -3,6 +3,7 @@ import * as z from 'zod'
 import { CALC_ABOUT, CALCS } from '#core/calc'
 import type { Issue } from '#core/files'
 import { parseQuantity, shownUnit, toUnit } from '#core/units'
+import { inWords } from '#speech'
 import { fieldInWords } from '~/text/calc-words'
 import { CalcClient } from '~/workers/calc.client'
 
@@ -62,7 +63,7 @@ export function useCalculator(
     fieldsOf(z.toJSONSchema(calc.value.input, { io: 'input', unrepresentable: 'any' }) as JsonSchema),
   )
   const typed = ref<Record<string, string>>({})
-  const issues = shallowRef<readonly Issue[]>([])
+  const issues = shallowRef<readonly Issue<string>[]>([])
   const answer = shallowRef<Record<string, unknown> | null>(null)
   const line = shallowRef<readonly (readonly [number, number])[]>([])
   const { units } = storeToRefs(useSettingsStore())
@@ -97,9 +98,9 @@ export function useCalculator(
   })
 
   /** The input in its kept units, and what could not be read. */
-  function inputNow(): { input: Record<string, unknown>; unread: Issue[] } {
+  function inputNow(): { input: Record<string, unknown>; unread: Issue<string>[] } {
     const input: Record<string, unknown> = {}
-    const unread: Issue[] = []
+    const unread: Issue<string>[] = []
     for (const { path, kind } of fields.value) {
       const text = (typed.value[path] ?? '').trim()
       if (text === '') continue
@@ -107,7 +108,7 @@ export function useCalculator(
       if (kind === 'number' && dimension) {
         const parsed = parseQuantity(dimension, text, units.value)
         if (parsed.ok) put(input, path, parsed.value)
-        else unread.push({ path, message: parsed.message })
+        else unread.push({ path, message: inWords(parsed.message, units.value) })
         continue
       }
       put(

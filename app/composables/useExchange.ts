@@ -29,17 +29,17 @@ export function useExchange() {
   const opened = shallowRef<Opened | null>(null)
   const mapping = shallowRef<readonly ColumnMapping[]>([])
   const mergeBy = ref<MergeBy>('id')
-  const planned = shallowRef<readonly PlannedLure[] | null>(null)
+  const planned = shallowRef<readonly PlannedLure<string>[] | null>(null)
   const words = shallowRef<readonly WordRead[]>([])
   /** What the angler said of words in this and in earlier tables. */
   const corrections = shallowRef<Corrections>({})
   const mended = shallowRef<Readonly<Record<number, Readonly<Record<number, string>>>>>({})
   const done = ref<{ readonly done: number; readonly of: number } | null>(null)
-  const issues = shallowRef<readonly Issue[]>([])
+  const issues = shallowRef<readonly Issue<string>[]>([])
   const table = computed(() => (opened.value?.kind === 'table' ? opened.value : null))
   const file = computed(() => (opened.value?.kind === 'ygrion' ? opened.value : null))
   const counts = computed(() => {
-    const of = (action: PlannedLure['action']) => planned.value?.filter(p => p.action === action).length ?? 0
+    const of = (action: PlannedLure<string>['action']) => planned.value?.filter(p => p.action === action).length ?? 0
     return { new: of('new'), change: of('change'), same: of('same'), refused: of('refused') }
   })
   let newest = 0

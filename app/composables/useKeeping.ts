@@ -3,8 +3,10 @@ import { nanoid } from 'nanoid'
 import { computed, onMounted, onScopeDispose, ref, shallowRef } from 'vue'
 import { type FilePlan, type Issue, LISTS, parseJson, planFile, type Settings } from '#core/files'
 import type { Reading } from '#core/reading'
+import { inWords } from '#speech'
 import { mendDamaged, putAside } from '~/db/aside'
-import { lastBackup, noteBackup, packBackup, type ReadBackup, readBackup, readKept, restoreKept } from '~/db/backup'
+import { lastBackup, noteBackup, packBackup, type ReadBackup, readBackup } from '~/db/backup'
+import { readKept, restoreKept } from '~/db/kept'
 import type { Change } from '~/db/change'
 import type { Damaged, Snapshot } from '~/db/database'
 
@@ -28,7 +30,7 @@ export function useKeeping() {
   const download = useDownload()
   const last = ref<string | null>(null)
   const preview = shallowRef<Preview | null>(null)
-  const issues = shallowRef<readonly Issue[]>([])
+  const issues = shallowRef<readonly Issue<string>[]>([])
   const isBusy = ref(false)
   const storage = shallowRef<{
     readonly usedBytes: number
@@ -191,7 +193,7 @@ export function useKeeping() {
   const mend = (id: string, text: string) =>
     attempt(async () => {
       const read = parseJson(text)
-      issues.value = read.ok ? await mendDamaged(box.database(), id, read.value) : read.issues
+      issues.value = inWords(read.ok ? await mendDamaged(box.database(), id, read.value) : read.issues)
     })
   const dropDamaged = (row: Damaged) =>
     attempt(async () => {

@@ -57,7 +57,7 @@ export function usePack() {
   const explained = shallowRef<Explained | null>(null)
   const proof = shallowRef<Proof | null>(null)
   const working = shallowRef<Working | null>(null)
-  const conflicts = shallowRef<readonly Conflict[]>([])
+  const conflicts = shallowRef<readonly Conflict<string>[]>([])
   /** What the shown pack was planned for; another request makes it stale. */
   const plannedFor = ref('')
   const keyOf = ({ readings: likely, limits, take, leave }: PackList) =>
@@ -102,7 +102,7 @@ export function usePack() {
   async function save(next: PackList): Promise<void> {
     tell(await box.savePack(next))
   }
-  function tell([first]: readonly Issue[]): void {
+  function tell([first]: readonly Issue<string>[]): void {
     problem.value = first ? `Not kept: ${first.path} ${first.message}.` : ''
   }
   /** Changes the list as it is stored; what cannot be stays as it was, and is told. */

@@ -1,5 +1,7 @@
 import { computed, ref, watch } from 'vue'
+import type { Message } from '#core/message'
 import { type Dimension, formatNumber, formatQuantity, type QuantityRange, shownUnit, takeQuantity } from '#core/units'
+import { told } from '~/text/told'
 
 export interface QuantityProps extends QuantityRange {
   readonly label: string
@@ -46,6 +48,13 @@ export function useQuantity(
     return taken.ok ? taken.understood : ''
   })
 
+  async function say(what: Message): Promise<void> {
+    const about = typed.value
+    const words = await told(what, units.value)
+    // What was typed meanwhile is another matter.
+    if (about === typed.value) message.value = `${words}.`
+  }
+
   function take(): void {
     if (typed.value === sent) return
     if (typed.value === shown.value) {
@@ -54,12 +63,12 @@ export function useQuantity(
     }
     const taken = takeQuantity(props.label, props.dimension, typed.value, units.value, props)
     if (!taken.ok) {
-      message.value = `${taken.message}.`
+      void say(taken.message)
       return
     }
     if (taken.doubt && asked.value !== typed.value) {
       asked.value = typed.value
-      message.value = `${taken.doubt}.`
+      void say(taken.doubt)
       return
     }
     message.value = ''

@@ -5,6 +5,7 @@ import { sinkSpeedOfWeight, STANDARD_GRAVITY, surplusMass } from '#core/motion'
 import { bisect } from '#core/numeric'
 import type { Outfit } from '#core/tackle'
 import { waterDensity } from '#core/water'
+import { inWords } from '#speech'
 
 /** A lure before and after the changes on the workbench. */
 export interface BenchState {
@@ -41,6 +42,7 @@ export function useWorkshop(
   water: MaybeRefOrGetter<Water>,
   outfits: MaybeRefOrGetter<readonly Outfit[]>,
 ) {
+  const { units } = storeToRefs(useSettingsStore())
   const changes = ref<Change[]>([])
 
   const state = (applied: readonly Change[]): BenchState => {
@@ -71,7 +73,12 @@ export function useWorkshop(
 
   /** The changed lure as a bait of its own: a child of the original, to be weighed and tested again. */
   const modified = (id: string, runsTo: ChangedFigures['runsTo']): ChangedLure =>
-    changedLure(toValue(profile), changes.value, { ...after.value, runsTo }, id)
+    changedLure(
+      toValue(profile),
+      changes.value.map(change => ({ ...change, text: inWords(change.text, units.value) })),
+      { ...after.value, runsTo },
+      id,
+    )
 
   return { changes, before, after, modified }
 }

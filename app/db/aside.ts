@@ -1,5 +1,5 @@
 import { type Issue, LISTS, parseRow } from '#core/files'
-import { readKept, restoreKept } from './backup'
+import { readKept, restoreKept } from './kept'
 import type { Whose } from './box'
 import type { Database, Snapshot } from './database'
 

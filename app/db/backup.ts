@@ -1,9 +1,14 @@
 import CRC32 from 'crc-32'
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate'
 import * as z from 'zod'
-import { check, type Issue, LISTS, type Outcome, parseFile, parseJson } from '#core/files'
-import { readAll, recall, remember, replaceAll, type Whose } from './box'
+import { check, type Issue, parseFile, parseJson } from '#core/files'
+import { inWords } from '#speech'
+import { recall, remember } from './box'
 import type { Database, Kept } from './database'
+
+/** What was read, or what is wrong with it, in words. */
+type InWords<T> =
+  { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue<string>[] }
 
 const BOX = 'box.json'
 const PICTURES = 'pictures.json'
@@ -66,14 +71,14 @@ export async function packBackup({ file, photos, eventPhotos }: Kept): Promise<U
 }
 
 /** What of a backup is not as it was written; nothing in one of the first format, which has no sums. */
-function damagedParts(parts: Readonly<Record<string, Uint8Array>>): Outcome<readonly string[]> {
+function damagedParts(parts: Readonly<Record<string, Uint8Array>>): InWords<readonly string[]> {
   if (!parts[CONTENTS]) return { ok: true, value: [] }
   const read = parseJson(strFromU8(parts[CONTENTS]))
   const contents = read.ok ? check(contentsSchema, read.value) : read
   if (!contents.ok)
     return {
       ok: false,
-      issues: contents.issues.map(i => ({ ...i, path: [CONTENTS, i.path].filter(Boolean).join(': ') })),
+      issues: inWords(contents.issues).map(i => ({ ...i, path: [CONTENTS, i.path].filter(Boolean).join(': ') })),
     }
   const { sums } = contents.value
   return { ok: true, value: Object.keys(sums).filter(name => !parts[name] || CRC32.buf(parts[name]) !== sums[name]) }
@@ -85,8 +90,8 @@ export interface ReadBackup extends Kept {
 }
 
 /** Reads a backup; whatever is wrong with it is told, and nothing of it is used but for a picture that is damaged: that alone stays out. A plain Ygrion file is a backup without pictures. */
-export function readBackup(bytes: Uint8Array): Outcome<ReadBackup> {
-  const bad = (path: string, message: string): { ok: false; issues: readonly Issue[] } => ({
+export function readBackup(bytes: Uint8Array): InWords<ReadBackup> {
+  const bad = (path: string, message: string): { ok: false; issues: readonly Issue<string>[] } => ({
     ok: false,
     issues: [{ path, message }],
   })
@@ -95,7 +100,9 @@ export function readBackup(bytes: Uint8Array): Outcome<ReadBackup> {
   if (strFromU8(bytes.subarray(0, 2)) !== 'PK') {
     const json = parseJson(strFromU8(bytes))
     const file = json.ok ? parseFile(json.value) : json
-    return file.ok ? { ok: true, value: { file: file.value, photos: [], eventPhotos: [], lost: [] } } : file
+    return file.ok
+      ? { ok: true, value: { file: file.value, photos: [], eventPhotos: [], lost: [] } }
+      : { ok: false, issues: inWords(file.issues) }
   }
   let parts: Record<string, Uint8Array>
   try {
@@ -112,12 +119,16 @@ export function readBackup(bytes: Uint8Array): Outcome<ReadBackup> {
   const json = parseJson(strFromU8(parts[BOX]))
   const file = json.ok ? parseFile(json.value) : json
   if (!file.ok)
-    return { ok: false, issues: file.issues.map(i => ({ ...i, path: [BOX, i.path].filter(Boolean).join(': ') })) }
+    return {
+      ok: false,
+      issues: inWords(file.issues).map(i => ({ ...i, path: [BOX, i.path].filter(Boolean).join(': ') })),
+    }
   const listed = parts[PICTURES]
     ? parseJson(strFromU8(parts[PICTURES]))
     : { ok: true as const, value: { lures: [], events: [] } }
   const pictures = listed.ok ? check(picturesSchema, listed.value) : listed
-  if (!pictures.ok) return { ok: false, issues: pictures.issues.map(i => ({ ...i, path: `${PICTURES}: ${i.path}` })) }
+  if (!pictures.ok)
+    return { ok: false, issues: inWords(pictures.issues).map(i => ({ ...i, path: `${PICTURES}: ${i.path}` })) }
   const missing = [...pictures.value.lures, ...pictures.value.events].filter(p => !parts[p.name])
   if (missing.length > 0) return bad(missing[0]!.name, `is missing, and ${missing.length - 1} more pictures`)
   const isWhole = ({ name }: { readonly name: string }) => !damaged.value.includes(name)
@@ -131,25 +142,6 @@ export function readBackup(bytes: Uint8Array): Outcome<ReadBackup> {
       lost: damaged.value,
     },
   }
-}
-
-export async function readKept(db: Database): Promise<Kept> {
-  return { file: await readAll(db), photos: await db.photos.toArray(), eventPhotos: await db.eventPhotos.toArray() }
-}
-
-/** Puts everything back, pictures too, in one transaction: all of it or nothing. */
-export async function restoreKept(
-  db: Database,
-  { file, photos, eventPhotos }: Kept,
-  whose: Whose = 'own',
-): Promise<void> {
-  await db.transaction('rw', [...LISTS.map(list => db.table(list)), db.memory, db.photos, db.eventPhotos], async () => {
-    await replaceAll(db, file, whose)
-    await db.photos.clear()
-    await db.photos.bulkPut([...photos])
-    await db.eventPhotos.clear()
-    await db.eventPhotos.bulkPut([...eventPhotos])
-  })
 }
 
 const LAST_BACKUP = 'last-backup'

@@ -1,10 +1,11 @@
 import Dexie, { type DexieOptions, type EntityTable } from 'dexie'
-import { guard } from './gate'
 import type { Issue, ListName, Place, YgrionFile } from '#core/files'
+import type { Said } from '#core/message'
 import type { PackList } from '#core/pack'
 import type { Swatch } from '#core/palette'
 import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
+import { guard } from './gate'
 
 /** One remembered thing that is no list: the reading, the settings, whether the box was ever opened. */
 export interface Memory {
@@ -54,7 +55,7 @@ export interface Damaged {
   at: string
   list: ListName
   row: unknown
-  issues: readonly Issue[]
+  issues: readonly Issue<Said>[]
 }
 
 export type Database = Dexie & {

@@ -2,14 +2,14 @@ import type Dexie from 'dexie'
 import type { DBCore } from 'dexie'
 import { type Issue, type ListName, LISTS, parseRow } from '#core/files'
 
-/** A row that was to be written and cannot be: nothing of its transaction is. */
+/** A row that was to be written and cannot be: nothing of its transaction is. Whoever shows it puts its issues in words. */
 export class GateError extends Error {
   override readonly name = 'GateError'
   constructor(
     readonly list: ListName,
     readonly issues: readonly Issue[],
   ) {
-    super(`${issues.map(({ path, message }) => `${path} ${message}`).join('; ')}`)
+    super(issues.map(({ path, message }) => `${path}: ${message.code}`).join('; '))
   }
 }
 

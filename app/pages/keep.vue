@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { inWords } from '#speech'
 import { LOOKS } from '~/stores/settings'
 import { moment } from '~/text/dates'
 import { counted, lookLabel } from '~/text/labels'
@@ -55,7 +56,7 @@ function picked(event: Event) {
       <h2>Damaged rows</h2>
       <p class="reason">They could not be read and are set aside whole; everything else works. Mend one here, save them as a file, or drop them.</p>
       <ul class="aside"><li v-for="d in damaged" :key="d.id">
-        <span><b>{{ d.id }}</b><br /><span class="soft">{{ d.issues.slice(0, 3).map(i => `${i.path} ${i.message}`).join('; ') }}</span></span>
+        <span><b>{{ d.id }}</b><br /><span class="soft">{{ inWords(d.issues).slice(0, 3).map(i => `${i.path} ${i.message}`).join('; ') }}</span></span>
         <button type="button" class="plain" @click="mending = mending?.id === d.id ? null : { id: d.id, text: JSON.stringify(d.row, null, 1) }">Mend it</button><button type="button" class="quiet" @click="dropDamaged(d)">drop it</button>
         <form v-if="mending?.id === d.id" class="mend" @submit.prevent="mend(d.id, mending.text)"><textarea v-model="mending.text" rows="8" :aria-label="`Row ${d.id}`" /><button type="submit" class="plain">Read it again</button></form>
       </li></ul>

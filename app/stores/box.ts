@@ -40,8 +40,9 @@ import { applyChange, changeRow, type Change, type Rows } from '~/db/change'
 import { openDatabase, type Database } from '~/db/database'
 import { type Made, makeChange, takeBack } from '~/db/take-back'
 import { storageTrouble } from '~/db/trouble'
-import { type Deed, type Step, useUndoStore } from './undo'
 import { plain } from '~/workers/plain'
+import { told } from '~/text/told'
+import { type Deed, type Step, useUndoStore } from './undo'
 
 /** What is changed field by field where it stands, and how it is checked. */
 const PARSERS = { lures: parseLure, outfits: parseOutfit, parts: parsePart, places: parsePlace, packs: parsePack }
@@ -179,7 +180,7 @@ export const useBoxStore = defineStore('box', () => {
 
   async function demoFile(): Promise<YgrionFile> {
     const outcome = parseFile((await import('../../demo/box.json')).default)
-    if (!outcome.ok) throw new Error(`demo box: ${outcome.issues[0]!.path} ${outcome.issues[0]!.message}`)
+    if (!outcome.ok) throw new Error(`demo box: ${outcome.issues[0]!.path} ${outcome.issues[0]!.message.code}`)
     return outcome.value
   }
 
@@ -261,8 +262,8 @@ export const useBoxStore = defineStore('box', () => {
   }
 
   /** Checks and stores one row without offering to take it back: the field itself shows what was typed. */
-  async function save<T>(outcome: Outcome<T>, changeOf: (row: T) => Change): Promise<readonly Issue[]> {
-    if (!outcome.ok) return outcome.issues
+  async function save<T>(outcome: Outcome<T>, changeOf: (row: T) => Change): Promise<readonly Issue<string>[]> {
+    if (!outcome.ok) return told(outcome.issues)
     await applyChange(database(), changeOf(outcome.value))
     return []
   }
@@ -277,7 +278,7 @@ export const useBoxStore = defineStore('box', () => {
     list: N,
     id: string,
     part: (row: Rows[N]) => Partial<Rows[N]>,
-  ): Promise<readonly Issue[]> {
+  ): Promise<readonly Issue<string>[]> {
     let issues: readonly Issue[] = []
     const parse = PARSERS[list] as (data: unknown) => Outcome<Rows[N]>
     const row = await changeRow(database(), list, id, stored => {
@@ -289,7 +290,7 @@ export const useBoxStore = defineStore('box', () => {
     })
     // Pack lists are shown at once: the next change is made by hand on what stands here.
     if (row && list === 'packs') packs.value = packs.value.map(p => (p.id === id ? (row as PackList) : p))
-    return issues
+    return told(issues)
   }
   /** Another lure like this one, to be changed in what differs: its own stock and record, no tests, no picture. */
   async function sameBut(lure: Lure): Promise<Lure> {

@@ -132,9 +132,10 @@ describe('the way back through readings', () => {
     readings.undo()
     expect(readings.reading).toEqual(first)
   })
-  it('a bad change says which field and why, until the next good one', () => {
+  it('a bad change says which field and why, until the next good one', async () => {
     const readings = useReadingStore()
     expect(readings.change({ visibilityM: -2 })).toBe(false)
+    await vi.waitFor(() => expect(readings.issues).toHaveLength(1))
     expect(readings.issues[0]).toMatchObject({ path: 'visibilityM', message: expect.stringContaining('got -2') })
     expect(readings.past).toEqual([])
     expect(readings.change({ visibilityM: 2 })).toBe(true)

@@ -6,10 +6,10 @@ import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
 import { JudgeClient } from '~/workers/judge.client'
 import type { Coverage, Judgement, JudgeRequest, NextRequest, RuleChoice, Spine } from '~/workers/judge.protocol'
+import { copied } from '~/workers/plain'
 import { useBoxStore } from './box'
 import { useReadingStore } from './reading'
 import { useSettingsStore } from './settings'
-import { copied } from '~/workers/plain'
 
 /** Set-ups explained on Tie-on: enough that a dozen different baits are among them, their other dresses aside. */
 const TOP = 30
@@ -148,7 +148,7 @@ export const useJudgementStore = defineStore('judgement', () => {
   }
 
   /** What the bites of the trip say to do next; `null` before the worker has the box. */
-  async function next(request: Omit<NextRequest, keyof RuleChoice>): Promise<NextOut | null> {
+  async function next(request: Omit<NextRequest, keyof RuleChoice | 'units'>): Promise<NextOut | null> {
     return (
       (await (
         await pondering()
@@ -157,6 +157,7 @@ export const useJudgementStore = defineStore('judgement', () => {
         trip: copied(request.trip),
         now: request.now,
         several: request.several,
+        units: useSettingsStore().units,
         only: copied(request.only),
       })) ?? null
     )

@@ -4,9 +4,10 @@ import { type Issue, parseReading } from '#core/files'
 import { completeReading, type HomeWater, type NotedReading, placeAt, type Reading, usualAt } from '#core/reading'
 import type { Schools } from '#core/rule'
 import { recall, remember } from '~/db/box'
-import { useBoxStore } from './box'
 import { localIso } from '~/text/dates'
 import { plain } from '~/workers/plain'
+import { told } from '~/text/told'
+import { useBoxStore } from './box'
 
 const READING = 'reading'
 const UNDO_STEPS = 50
@@ -38,7 +39,7 @@ const FIRST: Reading = {
 export const useReadingStore = defineStore('reading', () => {
   const reading = shallowRef<Reading>(FIRST)
   const past = shallowRef<readonly Reading[]>([])
-  const issues = ref<readonly Issue[]>([])
+  const issues = ref<readonly Issue<string>[]>([])
   /** Schools chosen for this reading alone; they win over the settings and are gone with a reload. */
   const schools = shallowRef<Partial<Schools>>({})
   const complete = computed(() => completeReading(reading.value))
@@ -49,11 +50,15 @@ export const useReadingStore = defineStore('reading', () => {
     if (outcome?.ok) reading.value = outcome.value
   }
 
+  async function refuse(found: readonly Issue[]): Promise<void> {
+    issues.value = await told(found)
+  }
+
   /** Takes the change if the reading stays sound; else says why not and changes nothing. */
   function change(part: Partial<Reading>): boolean {
     const outcome = parseReading({ ...toRaw(reading.value), ...part })
     if (!outcome.ok) {
-      issues.value = outcome.issues
+      void refuse(outcome.issues)
       return false
     }
     past.value = [...past.value, reading.value].slice(-UNDO_STEPS)
@@ -84,7 +89,7 @@ export const useReadingStore = defineStore('reading', () => {
   function begin(water: Reading): boolean {
     const outcome = parseReading(water)
     if (!outcome.ok) {
-      issues.value = outcome.issues
+      void refuse(outcome.issues)
       return false
     }
     past.value = []

@@ -193,10 +193,11 @@ describe('the catalogue', () => {
 })
 
 describe('the reading', () => {
-  it('refuses what cannot be and keeps the old one', () => {
+  it('refuses what cannot be and keeps the old one', async () => {
     const store = useReadingStore()
     const before = store.reading
     expect(store.change({ temperatureC: 80 })).toBe(false)
+    await vi.waitFor(() => expect(store.issues).toHaveLength(1))
     expect([store.reading, store.issues[0]!.path]).toEqual([before, 'temperatureC'])
   })
   it('goes back one step, or several at once', () => {

@@ -27,11 +27,12 @@ import type { SetupOut } from '#core/tell'
 import { changeRow } from '~/db/change'
 import { GateError } from '~/db/gate'
 import { changeTripAndLure } from '~/db/trip'
+import { localIso } from '~/text/dates'
+import { plain } from '~/workers/plain'
+import { told } from '~/text/told'
 import { useBoxStore } from './box'
 import { useReadingStore } from './reading'
 import { useSettingsStore } from './settings'
-import { localIso } from '~/text/dates'
-import { plain } from '~/workers/plain'
 
 /** What was done on the water, so that it can be taken back in its order. */
 type Step =
@@ -208,7 +209,7 @@ export const useTripStore = defineStore('trip', () => {
       if (trip.value) await changeTrip(trip.value.id, t => withDetail(t, eventId, about))
     } catch (error) {
       if (!(error instanceof GateError)) throw error
-      problem.value = `Not stored: ${error.issues.map(({ path, message }) => `${path.split('.').at(-1)} ${message}`).join('; ')}.`
+      problem.value = `Not stored: ${(await told(error.issues)).map(({ path, message }) => `${path.split('.').at(-1)} ${message}`).join('; ')}.`
     }
   }
   async function remove(eventId: string): Promise<void> {

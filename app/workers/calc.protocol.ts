@@ -8,7 +8,7 @@ export interface CalcRequest {
 }
 
 export interface CalcAnswer {
-  readonly issues: readonly Issue[]
+  readonly issues: readonly Issue<string>[]
   readonly answer: Record<string, unknown> | null
   /** Points of the chart; those without an answer are left out. */
   readonly line: readonly (readonly [number, number])[]

@@ -1,6 +1,7 @@
 import * as Comlink from 'comlink'
 import { CALCS } from '#core/calc'
 import { check } from '#core/files'
+import { inWords } from '#speech'
 import type { CalcApi } from './calc.protocol'
 
 const POINTS = 31
@@ -11,8 +12,8 @@ const api: CalcApi = {
     const at = (own: Record<string, unknown>) => {
       const outcome = check(calc.input, own)
       return outcome.ok
-        ? { issues: [], answer: calc.run(outcome.value) as Record<string, unknown> }
-        : { issues: outcome.issues, answer: null }
+        ? { issues: [], answer: inWords(calc.run(outcome.value)) }
+        : { issues: inWords(outcome.issues), answer: null }
     }
     const { issues, answer } = at(input)
     const line =

@@ -29,9 +29,9 @@ export type Opened =
       readonly file: YgrionFile
       readonly plan: readonly FilePlan[]
       /** Ids that stood twice inside a trip and are others now. */
-      readonly mended: readonly Issue[]
+      readonly mended: readonly Issue<string>[]
     }
-  | { readonly kind: 'trouble'; readonly issues: readonly Issue[] }
+  | { readonly kind: 'trouble'; readonly issues: readonly Issue<string>[] }
 
 /** What is asked of the table that was opened. */
 export interface PlanQuestion {
@@ -44,7 +44,7 @@ export interface PlanQuestion {
   readonly system: UnitSystem
 }
 export interface PlanAnswer {
-  readonly planned: readonly PlannedLure[]
+  readonly planned: readonly PlannedLure<string>[]
   readonly words: readonly WordRead[]
 }
 

@@ -14,6 +14,7 @@ import {
   writeCsv,
 } from '#core/files'
 import type { UnitSystem } from '#core/units'
+import { inWords } from '#speech'
 import { decodeText, looksBinary } from './decode-text'
 import type { ExchangeApi } from './exchange.protocol'
 
@@ -29,11 +30,11 @@ const api: ExchangeApi = {
     if (looksBinary(text)) return trouble('this is neither a table nor an Ygrion file')
     if (/^\uFEFF?\s*[{[]/.test(text)) {
       const json = parseJson(text)
-      if (!json.ok) return { kind: 'trouble', issues: json.issues }
+      if (!json.ok) return { kind: 'trouble', issues: inWords(json.issues) }
       const file = parseFile(json.value)
       return file.ok
-        ? { kind: 'ygrion', file: file.value, plan: planFile(existing, file.value), mended: file.mended ?? [] }
-        : { kind: 'trouble', issues: file.issues }
+        ? { kind: 'ygrion', file: file.value, plan: planFile(existing, file.value), mended: inWords(file.mended ?? []) }
+        : { kind: 'trouble', issues: inWords(file.issues) }
     }
     table = tableOf(text, system)
     if (table.rows.length === 0) return trouble('there is a heading at most, and no rows')
@@ -56,7 +57,10 @@ const api: ExchangeApi = {
       newId: () => nanoid(ID_LENGTH),
       progress,
     })
-    return { planned, words: wordsOf(table, mapping, corrections) }
+    return {
+      planned: planned.map(row => ({ ...row, issues: inWords(row.issues, system), notes: inWords(row.notes, system) })),
+      words: wordsOf(table, mapping, corrections),
+    }
   },
   cells(line) {
     return table?.rows[table.lines.indexOf(line)] ?? []

@@ -36,6 +36,7 @@ export interface NextRequest extends RuleChoice {
   readonly now: string
   /** More than one thing may change at once. */
   readonly several: boolean
+  readonly units: UnitSystem
   readonly only: NonNullable<JudgeRequest['only']>
 }
 

@@ -6,6 +6,7 @@ import { nextOf } from '#core/rotation'
 import { AXIS_IDS } from '#core/rule'
 import type { Box } from '#core/tackle'
 import { doubtedSetups, explainLure, explainRanking, presentedSetups } from '#core/tell'
+import { inWords } from '#speech'
 import type { JudgeApi, JudgeRequest, RuleChoice, Spines } from './judge.protocol'
 
 let loaded: Box = { lures: [], parts: [], outfits: [], tests: [], trips: [] }
@@ -69,10 +70,11 @@ const api: JudgeApi = {
     const within = only ? narrowed(only) : prepared
     const ranking = rank(within, ask)
     const tookMs = performance.now() - begun
-    const out = explainRanking(within, ranking, { top, units })
+    const out = inWords(explainRanking(within, ranking, { top, units }), units)
     const spines = spinesOf(ranking)
     const place = asked ? ranking.candidates.findIndex(c => c.profile.lure.id === asked) : -1
-    const opened = place < out.setups.length ? null : { setup: explainLure(within, ranking, asked!, units)!, place }
+    const opened =
+      place < out.setups.length ? null : { setup: inWords(explainLure(within, ranking, asked!, units)!, units), place }
     const told = opened ? [...out.setups, opened.setup] : out.setups
     return Comlink.transfer(
       {
@@ -90,7 +92,7 @@ const api: JudgeApi = {
       [spines.fits.buffer],
     )
   },
-  next({ trip, now, several, only, ...choice }) {
+  next({ trip, now, several, only, units, ...choice }) {
     // What is on the line counts even when it was not packed.
     const onLine = new Set((trip.stints ?? []).map(s => s.lureId))
     const atHand = {
@@ -98,7 +100,7 @@ const api: JudgeApi = {
       lures: loaded.lures.filter(l => onLine.has(l.id) || isIn(only.lureIds, l.id)),
       outfits: loaded.outfits.filter(o => isIn(only.outfitIds, o.id)),
     }
-    return nextOf(atHand, trip, { ...options(choice), now, several, useLog: countsLog })
+    return inWords(nextOf(atHand, trip, { ...options(choice), now, several, useLog: countsLog }), units)
   },
   async flips(reading, choice, progress) {
     const mine = ++search

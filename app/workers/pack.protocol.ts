@@ -25,7 +25,7 @@ export interface Explained {
   readonly used: { readonly lures: number; readonly slots: number; readonly grams: number }
   /** How each rod's lure is fished at first light. */
   readonly rigged: readonly SetupOut[]
-  readonly breaches: readonly Conflict[]
+  readonly breaches: readonly Conflict<string>[]
   /** Leaders, snaps, swivels and hooks that go with it. */
   readonly small: readonly SmallThing[]
 }
@@ -50,7 +50,7 @@ export interface PackApi {
     choice: RuleChoice,
     time: { readonly seconds: number; readonly gap: number },
     step: (step: Step) => void,
-  ) => Promise<PlanAnswer | { readonly conflicts: readonly Conflict[] }>
+  ) => Promise<PlanAnswer | { readonly conflicts: readonly Conflict<string>[] }>
   /** A pack changed by hand, for the problem that was judged for this request. */
   explain: (request: PackRequest, choice: RuleChoice, pack: Pack) => Explained
   swaps: (request: PackRequest, choice: RuleChoice, pack: Pack, out: string) => readonly Swap[]

@@ -25,6 +25,7 @@ import {
   valueOf,
 } from '#core/pack'
 import { explainRanking, type SetupOut } from '#core/tell'
+import { inWords } from '#speech'
 import type { RuleChoice } from './judge.protocol'
 import type { Explained, PackApi } from './pack.protocol'
 
@@ -85,9 +86,10 @@ function setupOf(
     lures: prepared.lures.filter(p => p.lure.id === lureId),
     outfits: prepared.outfits.filter(o => o.outfit.id === outfitId),
   }
-  const setup =
-    explainRanking(only, rank(only, askOf(request.readings[reading]!.reading, options(choice))), { top: 1 })
-      .setups[0] ?? null
+  const [found] = explainRanking(only, rank(only, askOf(request.readings[reading]!.reading, options(choice))), {
+    top: 1,
+  }).setups
+  const setup = found ? inWords(found) : null
   judged?.setups.set(key, setup)
   return setup
 }
@@ -115,7 +117,7 @@ function explained(request: PackRequest, choice: RuleChoice, pack: Pack): Explai
     covers,
     next: nextToAdd(problem, sorted, pack, NEXT),
     used: usedBy(problem, ids),
-    breaches: breachesOf(problem, pack),
+    breaches: inWords(breachesOf(problem, pack)),
     rigged,
     small: smallThings([...rigged, ...covers.flatMap(c => c.setups.map(s => s.setup))], prepared.box),
   }
@@ -139,7 +141,7 @@ const api: PackApi = {
   async plan(request, choice, { seconds, gap }, step) {
     const { problem, sorted } = problemFor(request, choice, done => step({ kind: 'judged', done }))
     const conflicts = conflictsOf(problem)
-    if (conflicts.length > 0) return { conflicts }
+    if (conflicts.length > 0) return { conflicts: inWords(conflicts) }
     const greedy = greedyPack(problem, sorted)
     step({ kind: 'greedy', explained: explained(request, choice, greedy) })
     const solver = await (highs ??= loadHighs({ locateFile: () => wasmUrl }))

@@ -4,6 +4,7 @@ import { boxOf, ownOf, parseFile, type YgrionFile } from '#core/files'
 import type { Pack } from '#core/pack'
 import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
+import { inWords } from '#speech'
 import demo from '../../demo/box.json'
 import type { FoundCourse } from './course.protocol'
 import type { Step } from './pack.protocol'
@@ -24,7 +25,7 @@ vi.stubGlobal(
 )
 
 const read = parseFile(demo)
-if (!read.ok) throw new Error(read.issues[0]!.message)
+if (!read.ok) throw new Error(inWords(read.issues[0]!.message))
 const file: YgrionFile = read.value
 const bytes = (text: string) => new TextEncoder().encode(text)
 const morning: Reading = {

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { BenchTest } from '#core/tackle'
 import { waterDensity } from '#core/water'
-import { checkTest } from './check'
+import { inWords } from '#speech'
+import { checkTest as saidCheckTest } from './check'
 import { tearForce, TEST_GUIDES } from './guide'
 import { summarise } from './summary'
 import {
@@ -16,6 +17,8 @@ import {
   stickOnToSink,
   trimSkirt,
 } from './workshop'
+
+const checkTest = (...given: Parameters<typeof saidCheckTest>) => inWords(saidCheckTest(...given))
 
 describe('summarise', () => {
   it('mean, standard deviation and standard error of a worked example: 2, 4, 4, 4, 5, 5, 7, 9 (mean 5, s² = 32/7)', () => {

@@ -1,8 +1,17 @@
 import { describe, expect, it } from 'vitest'
-import { profileOf } from '#core/lure'
+import { type LureProfile, profileOf } from '#core/lure'
 import { type BenchTest, type Lure, statedAnew } from '#core/tackle'
-import { type ChangedFigures, changedLure } from './changed-lure'
-import { bladeChange, bladePlaces, cutTo, hookPlaces, hookSwap, loadTo } from './workshop'
+import { inWords } from '#speech'
+import { type ChangedFigures, changedLure as saidChangedLure } from './changed-lure'
+import { bladeChange, bladePlaces, type Change, cutTo, hookPlaces, hookSwap, loadTo } from './workshop'
+
+const changedLure = (profile: LureProfile, changes: readonly Change[], figures: ChangedFigures, id: string) =>
+  saidChangedLure(
+    profile,
+    changes.map(change => ({ ...change, text: inWords(change.text) })),
+    figures,
+    id,
+  )
 
 const crank: Lure = {
   id: 'c',
@@ -137,7 +146,7 @@ describe('blades one by one', () => {
   it('one changed leaves the other; a larger one weighs more, and the same is no change', () => {
     const change = bladeChange(two, [two[0]!, { ...two[1]!, size: 6, finish: 'hammered' }])!
     expect(change.grams).toBeGreaterThan(0)
-    expect(change.text).toBe('blades: colorado 4 silver, willow 6 hammered gold')
+    expect(inWords(change.text)).toBe('blades: colorado 4 silver, willow 6 hammered gold')
     expect(
       changedLure(
         profileOf({ id: 's', name: 'S', family: 'spinnerbait', blades: [...two] }, []),

@@ -35,10 +35,11 @@ const OTHER_SWIM: readonly Change['kind'][] = ['cut', 'blade', 'trim-skirt']
 /**
  * A changed lure, a bait of its own: what changed is what is kept. Its weight, length, bulk, float and depth are worked out and marked so, until they are typed or tested;
  * the speeds it swims at go over where the change is small, its timed falls never. One lure is made of one: the last of a kind leaves none of the original.
+ * What was done to it is kept in words: they belong to the lure from then on.
  */
 export function changedLure(
   profile: LureProfile,
-  changes: readonly Change[],
+  changes: readonly Change<string>[],
   after: ChangedFigures,
   id: string,
 ): ChangedLure {
@@ -115,7 +116,7 @@ function rounded(value: number, decimals: number): number {
 }
 
 /** The hooks place by place, each as it was last changed, like ones counted together. */
-function hooksAfter(hooks: readonly LureHook[], changes: readonly Change[]): readonly LureHook[] {
+function hooksAfter(hooks: readonly LureHook[], changes: readonly Change<string>[]): readonly LureHook[] {
   const single = hooks.flatMap(hook =>
     Array.from({ length: Math.max(1, hook.count ?? 1) }, (): LureHook => ({ ...hook, count: 1 })),
   )

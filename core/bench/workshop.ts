@@ -1,8 +1,9 @@
 import { dequal } from 'dequal/lite'
 import { MATERIAL_DENSITY, TREBLE_G } from '#core/knowledge'
+import { type Message, message, type Said } from '#core/message'
 import { massToHang, STANDARD_GRAVITY } from '#core/motion'
 import type { Blade } from '#core/tackle'
-import { hookSizeRank } from '#core/units'
+import { hookSizeRank, quantity } from '#core/units'
 
 const RANKED = Object.entries(TREBLE_G)
   .map(([size, grams]) => ({ rank: hookSizeRank(size)!, grams }))
@@ -36,10 +37,10 @@ export function hookMass(kind: 'treble' | 'single', size: string): number | null
 }
 
 /** What one change at the workbench does to a lure. */
-export interface Change {
+export interface Change<T = Message> {
   readonly kind: 'hook-swap' | 'stick-on' | 'load' | 'cut' | 'trim-skirt' | 'weighted-hook' | 'blade'
-  /** In words, for the bill of parts. */
-  readonly text: string
+  /** What is done, for the bill of parts. */
+  readonly text: T
   /** Mass added, negative removed [g]. */
   readonly grams: number
   /** Volume added with it [cm³]. */
@@ -57,6 +58,8 @@ export interface Change {
 
 /** [g/cm³] */
 const STEEL = MATERIAL_DENSITY.steel / 1000
+/** Lead is filed to hundredths of a gram. */
+const FINE = { decimals: 2 }
 const LEAD = MATERIAL_DENSITY.lead / 1000
 const SKIRT = MATERIAL_DENSITY.silicone / 1000
 const BRASS = MATERIAL_DENSITY.brass / 1000
@@ -97,7 +100,11 @@ export function hookSwap(
   const grams = fresh - old
   return {
     kind: 'hook-swap',
-    text: `${place.name}: ${to.kind} ${to.size} for ${from.kind} ${from.size}`,
+    text: message('workshop.hook', {
+      place: place.name,
+      to: `${to.kind} ${to.size}`,
+      from: `${from.kind} ${from.size}`,
+    }),
     grams,
     volumeCm3: grams / STEEL,
     at: place.at,
@@ -120,7 +127,7 @@ export function stickOnToHang(surplusG: number, waterDensity: number): Change | 
   const grams = massToHang(surplusG, MATERIAL_DENSITY.lead, waterDensity)
   return {
     kind: 'stick-on',
-    text: `${grams.toFixed(2)} g of lead, filed until it hangs level`,
+    text: message('workshop.hang', { grams: quantity('weight', grams, FINE) }),
     grams,
     volumeCm3: grams / LEAD,
   }
@@ -139,7 +146,7 @@ export function stickOnToSink(surplusG: number, rateMs: number, dragArea: number
   const grams = massToHang(missing, MATERIAL_DENSITY.lead, waterDensity)
   return {
     kind: 'stick-on',
-    text: `${grams.toFixed(2)} g of lead to sink at ${(rateMs * 100).toFixed(0)} cm/s`,
+    text: message('workshop.sink', { grams: quantity('weight', grams, FINE), rate: quantity('sink', rateMs) }),
     grams,
     volumeCm3: grams / LEAD,
   }
@@ -150,7 +157,7 @@ export function loadTo(targetG: number, weightG: number): Change | null {
   if (!(targetG > weightG)) return null
   return {
     kind: 'load',
-    text: `loaded by ${(targetG - weightG).toFixed(1)} g, at two places, front and back`,
+    text: message('workshop.load', { grams: quantity('weight', targetG - weightG) }),
     grams: targetG - weightG,
     volumeCm3: 0,
   }
@@ -162,7 +169,10 @@ export function cutTo(lengthMm: number, newLengthMm: number, weightG: number, vo
   const share = 1 - newLengthMm / lengthMm
   return {
     kind: 'cut',
-    text: `cut from ${lengthMm.toFixed(0)} to ${newLengthMm.toFixed(0)} mm`,
+    text: message('workshop.cut', {
+      from: quantity('length', lengthMm, { bare: true }),
+      to: quantity('length', newLengthMm),
+    }),
     grams: -share * weightG,
     volumeCm3: -share * volumeCm3,
     lengthMm: newLengthMm,
@@ -175,7 +185,7 @@ export function trimSkirt(grams: number): Change | null {
   return grams > 0
     ? {
         kind: 'trim-skirt',
-        text: `skirt trimmed by ${grams.toFixed(1)} g`,
+        text: message('workshop.skirt', { grams: quantity('weight', grams) }),
         grams: -grams,
         volumeCm3: -grams / SKIRT,
         bulk: -BULK_PER_G * grams,
@@ -185,7 +195,12 @@ export function trimSkirt(grams: number): Change | null {
 
 export function weightedHook(grams: number): Change | null {
   return grams > 0
-    ? { kind: 'weighted-hook', text: `weighted hook, ${grams.toFixed(1)} g`, grams, volumeCm3: grams / LEAD }
+    ? {
+        kind: 'weighted-hook',
+        text: message('workshop.weighted-hook', { grams: quantity('weight', grams) }),
+        grams,
+        volumeCm3: grams / LEAD,
+      }
     : null
 }
 
@@ -207,10 +222,16 @@ function bladeMass({ shape, size }: Blade): number {
 }
 
 /** Where each of so many blades sits, in the order in which they are noted: front blade last. */
-export function bladePlaces(count: number): readonly string[] {
+export function bladePlaces(count: number): readonly Said[] {
   if (count <= 1) return ['blade']
   return Array.from({ length: count }, (_, i) =>
-    i === 0 ? 'back' : i === count - 1 ? 'front' : count === 3 ? 'middle' : `${i + 1}. from the back`,
+    i === 0
+      ? 'back'
+      : i === count - 1
+        ? 'front'
+        : count === 3
+          ? 'middle'
+          : message('workshop.nth-blade', { nth: i + 1 }),
   )
 }
 
@@ -221,7 +242,15 @@ export function bladeChange(from: readonly Blade[], to: readonly Blade[]): Chang
   const grams = mass(to) - mass(from)
   return {
     kind: 'blade',
-    text: `blades: ${to.map(b => [b.shape, b.size, b.finish === 'smooth' ? null : b.finish, b.metal].filter(word => word != null && word !== 'none').join(' ')).join(', ')}`,
+    text: message('workshop.blades', {
+      blades: {
+        joined: to.map(b =>
+          [b.shape, b.size, b.finish === 'smooth' ? null : b.finish, b.metal]
+            .filter(word => word != null && word !== 'none')
+            .join(' '),
+        ),
+      },
+    }),
     grams,
     volumeCm3: grams / BRASS,
     blades: to,

@@ -1,12 +1,13 @@
 import { describe, expect, it } from 'vitest'
 import { check } from '#core/files'
+import { inWords } from '#speech'
 import { CALC_ABOUT } from './about'
 import { CALCS } from './index'
 
 const run = (name: string, input: object) => {
   const calc = CALCS.find(c => c.name === name)!
   const parsed = check(calc.input, input)
-  return parsed.ok ? calc.run(parsed.value) : { issue: parsed.issues[0] }
+  return inWords(parsed.ok ? calc.run(parsed.value) : { issue: parsed.issues[0] })
 }
 
 describe('the calculators', () => {

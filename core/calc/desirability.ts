@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { says } from '#core/message'
 import { overallDesirability } from '#core/numeric'
 import { calc } from './calc'
 
@@ -7,12 +8,9 @@ export const desirability = calc(
   z
     .object({ values: z.array(z.number().min(0).max(1)).min(1), weights: z.array(z.number().min(0)).min(1) })
     .refine(({ values, weights }) => values.length === weights.length, {
-      error: 'values and weights must be of equal length',
+      error: says('calc.equal-length'),
       path: ['weights'],
     })
-    .refine(({ weights }) => weights.some(w => w > 0), {
-      error: 'at least one weight must be above 0',
-      path: ['weights'],
-    }),
+    .refine(({ weights }) => weights.some(w => w > 0), { error: says('calc.one-weight'), path: ['weights'] }),
   ({ values, weights }) => ({ overall: overallDesirability(values, weights) }),
 )

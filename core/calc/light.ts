@@ -17,6 +17,7 @@ import {
   secchiDistance,
   waterOf,
 } from '#core/light'
+import { message, says } from '#core/message'
 import { ACTION_STYLES, FAMILIES, FINISHES, FORAGE, METALS, PATTERNS, SKIES, SPECIES, STAINS } from '#core/terms'
 import { calc, field } from './calc'
 
@@ -44,7 +45,7 @@ export const waterLight = calc(
         beamAttenuation: null,
         secchiM: null,
         parFraction: null,
-        reason: 'clearer than pure water with this stain can be',
+        reason: message('calc.too-clear'),
       }
     const Kd = diffuseAttenuation(water, lightSlant(sky, sunAltitudeDeg))
     return {
@@ -58,7 +59,7 @@ export const waterLight = calc(
 
 const hex = z
   .string()
-  .regex(/^#[0-9a-fA-F]{6}$/, { error: 'must be a colour like #49583a' })
+  .regex(/^#[0-9a-fA-F]{6}$/, { error: says('schema.colour') })
   .nullish()
 
 /** Physics only: no habits enter. */
@@ -100,7 +101,7 @@ export const colour = calc(
       chromaticContrast: level.hue,
       detectionM: reach,
       previewHex: side.hex,
-      ...(reach === null ? { reason: 'too dark or too thick to be seen at all' } : {}),
+      ...(reach === null ? { reason: message('calc.unseen') } : {}),
     }
   },
 )

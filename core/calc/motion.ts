@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import { LINE_DENSITY, MATERIAL_DENSITY } from '#core/knowledge'
+import { message, says } from '#core/message'
 import {
   bottomWeight,
   calibrateCast,
@@ -47,7 +48,7 @@ export const sphere = calc(
       fluid: z.object({ densityKgM3: field.positive, viscosityMPas: field.positive }).optional(),
     })
     .refine(({ temperatureC, fluid }) => temperatureC !== undefined || fluid !== undefined, {
-      error: 'give temperatureC or fluid',
+      error: says('calc.temperature-or-fluid'),
       path: ['temperatureC'],
     }),
   ({ diameterMm, densityKgM3, temperatureC, salinityPsu, fluid }) => {
@@ -57,13 +58,8 @@ export const sphere = calc(
     const fall = sphereFall(diameterMm / 1000, densityKgM3, medium)
     if (fall) return { speedMs: fall.speed, reynolds: fall.reynolds, dragCoefficient: fall.dragCoefficient }
     if (densityKgM3 === medium.density)
-      return { speedMs: 0, reynolds: 0, dragCoefficient: null, reason: 'as dense as the fluid: it hangs' }
-    return {
-      speedMs: null,
-      reynolds: null,
-      dragCoefficient: null,
-      reason: 'beyond Re 300000 the drag curve does not hold',
-    }
+      return { speedMs: 0, reynolds: 0, dragCoefficient: null, reason: message('calc.hangs') }
+    return { speedMs: null, reynolds: null, dragCoefficient: null, reason: message('calc.reynolds') }
   },
 )
 
@@ -96,7 +92,7 @@ export const fallSpeed = calc(
       speedMs,
       timeS,
       ...(depthM !== null && timeS === null
-        ? { reason: speedMs > 0 ? 'the line stops it before that depth' : 'it does not sink' }
+        ? { reason: message(speedMs > 0 ? 'calc.line-stops-it' : 'calc.does-not-sink') }
         : {}),
     }
   },
@@ -119,12 +115,7 @@ export const fitFallCalc = calc(
     })
     return fit
       ? { dragAreaCm2: fit.dragArea * 1e4, speedMs: fit.speed, relativeError: fit.relativeError }
-      : {
-          dragAreaCm2: null,
-          speedMs: null,
-          relativeError: null,
-          reason: 'a body of this weight and volume cannot fall in that time',
-        }
+      : { dragAreaCm2: null, speedMs: null, relativeError: null, reason: message('calc.cannot-fall-so') }
   },
 )
 
@@ -143,7 +134,7 @@ export const hang = calc(
     const surplus = surplusMass({ ...bodySI(given), expansion: expansionPerC, referenceC }, temperatureC, density)
     return addDensityKgM3 > density
       ? { surplusG: surplus * 1000, addG: massToHang(surplus, addDensityKgM3, density) * 1000 }
-      : { surplusG: surplus * 1000, addG: null, reason: 'what is added must be denser than the water' }
+      : { surplusG: surplus * 1000, addG: null, reason: message('calc.must-be-denser') }
   },
 )
 
@@ -166,7 +157,7 @@ export const hangSpeeds = calc(
     )
     return found
       ? { surplusG: found.surplus * 1000, dragAreaCm2: found.dragArea * 1e4 }
-      : { surplusG: null, dragAreaCm2: null, reason: 'with the sinker it must rise more slowly than without' }
+      : { surplusG: null, dragAreaCm2: null, reason: message('calc.must-rise-slower') }
   },
 )
 
@@ -189,17 +180,11 @@ export const diveTow = calc(
       lineDiameter: rated.lineDiameterMm / 1000,
       tip: rated.tipM,
     })
-    if (!shape)
-      return {
-        depthM: null,
-        lineAngleDeg: null,
-        distanceM: null,
-        reason: 'no plug runs to the rated depth on that line',
-      }
+    if (!shape) return { depthM: null, lineAngleDeg: null, distanceM: null, reason: message('calc.no-plug-on-line') }
     const towed = towDepth(shape, { lineOut: lineOutM, lineDiameter: lineDiameterMm / 1000, tip: tipM })
     return towed
       ? { depthM: towed.depth, lineAngleDeg: towed.lineAngle * DEGREES, distanceM: towed.distance }
-      : { depthM: null, lineAngleDeg: null, distanceM: null, reason: 'too little line out: it never gets under water' }
+      : { depthM: null, lineAngleDeg: null, distanceM: null, reason: message('calc.too-little-line') }
   },
 )
 
@@ -232,14 +217,14 @@ export const towLineCalc = calc(
       STANDARD_WATER,
     )
     return 'surface' in towed
-      ? { depthM: 0, distanceM: null, tensionN: null, reason: 'nothing holds it down: it rides at the surface' }
+      ? { depthM: 0, distanceM: null, tensionN: null, reason: message('calc.rides-surface') }
       : { depthM: towed.depth, distanceM: towed.distance, tensionN: towed.tension }
   },
 )
 
 const band = z
   .tuple([z.number().min(0), z.number().min(0)])
-  .refine(([from, to]) => from <= to, { error: 'bandM must run from shallow to deep' })
+  .refine(([from, to]) => from <= to, { error: says('calc.band-order') })
   .nullable()
   .default(null)
 
@@ -249,7 +234,7 @@ function pathOut({ path, deepest, bow }: Retrieve) {
     deepestAtM: deepest.distance,
     bowRad: bow,
     path: path.map(({ distance, depth }) => ({ distanceM: distance, depthM: depth })),
-    ...(bow > 0.4 ? { reason: 'the line bows more than 0.4 rad: the true path is up to a fifth shallower' } : {}),
+    ...(bow > 0.4 ? { reason: message('calc.line-bows') } : {}),
   }
 }
 
@@ -291,7 +276,7 @@ export const diveCast = calc(
         shareInBand: null,
         path: [],
         bowRad: null,
-        reason: 'no plug of that weight runs to the rated depth on that cast',
+        reason: message('calc.no-plug-on-cast'),
       }
     const run = retrieve(plug, line(lineDiameterMm), water, { cast: castM, tip: tipM, speed: speedMs, startDepth: 0 })
     const inBand =
@@ -345,7 +330,7 @@ export const holdSpeedCalc = calc(
       { density: STANDARD_WATER, current: currentMs },
       { depth: depthM, distance: distanceM, tip: tipM },
     )
-    return speedMs === null ? { speedMs, reason: 'cannot be held there at any speed' } : { speedMs }
+    return speedMs === null ? { speedMs, reason: message('calc.cannot-be-held') } : { speedMs }
   },
 )
 
@@ -358,7 +343,7 @@ export const bottomWeightCalc = calc(
   }),
   ({ depthM, driftMs, lineDiameterMm }) => {
     const weight = bottomWeight(depthM, driftMs, lineDiameterMm / 1000, STANDARD_WATER)
-    return weight === null ? { weightG: null, reason: 'more than 5 kg of lead' } : { weightG: weight * 1000 }
+    return weight === null ? { weightG: null, reason: message('calc.too-much-lead') } : { weightG: weight * 1000 }
   },
 )
 
@@ -403,6 +388,6 @@ export const downriggerCalc = calc(
     )
     return shape
       ? blownBack(shape)
-      : { surfaceAngleDeg: null, chordAngleDeg: null, cableOutM: null, reason: 'the cable is dragged flat' }
+      : { surfaceAngleDeg: null, chordAngleDeg: null, cableOutM: null, reason: message('calc.dragged-flat') }
   },
 )

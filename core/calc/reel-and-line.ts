@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { message, says } from '#core/message'
 import { lineDiameter, pickUp } from '#core/motion'
 import { calc, field } from './calc'
 
@@ -12,7 +13,7 @@ export const pickUpCalc = calc(
       fill: z.number().min(0).max(1).default(1),
     })
     .refine(({ spoolDiameterMm, coreDiameterMm }) => coreDiameterMm === undefined || coreDiameterMm < spoolDiameterMm, {
-      error: 'coreDiameterMm must be below spoolDiameterMm',
+      error: says('calc.core-diameter'),
       path: ['coreDiameterMm'],
     }),
   ({ spoolDiameterMm, ratio, coreDiameterMm, fill }) => ({
@@ -34,6 +35,6 @@ export const lineDiameterCalc = calc(
   }),
   ({ material, testKg, label }) => {
     const diameterMm = lineDiameter(material, testKg, label)
-    return diameterMm === null ? { diameterMm, reason: 'wire has no such rule: measure it' } : { diameterMm }
+    return diameterMm === null ? { diameterMm, reason: message('calc.no-wire-rule') } : { diameterMm }
   },
 )

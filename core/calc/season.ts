@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { says } from '#core/message'
 import { activityAt, isStressed, phaseShares } from '#core/season'
 import { SPECIES, TRENDS } from '#core/terms'
 import { calc, field } from './calc'
@@ -11,7 +12,7 @@ export const phase = calc(
     trend: z.enum(TRENDS).default('steady'),
     at: z
       .string()
-      .refine(at => !Number.isNaN(Date.parse(at)), { error: 'must be an ISO 8601 date and time' })
+      .refine(at => !Number.isNaN(Date.parse(at)), { error: says('schema.date') })
       .nullable()
       .default(null),
     latitude: z.number().min(-90).max(90).default(50),

@@ -1,17 +1,18 @@
 import { hookMass } from '#core/bench'
 import type { LureProfile } from '#core/lure'
+import { message, type Said } from '#core/message'
 import type { Assembly, LureHook, Part } from '#core/tackle'
 
 /** One thing on the scale and what it adds [g]. */
 export interface WeighedPiece {
-  readonly text: string
+  readonly text: Said
   readonly grams: number
 }
 export interface AssemblyWeight {
   readonly grams: number
   readonly pieces: readonly WeighedPiece[]
   /** Things that are named but cannot be weighed: gone from the box, or without a weight. They count nothing. */
-  readonly unknown: readonly string[]
+  readonly unknown: readonly Said[]
 }
 
 export interface AssemblyStock {
@@ -29,23 +30,23 @@ export function assemblyWeight(
   { lures, parts }: AssemblyStock,
 ): AssemblyWeight {
   const pieces: WeighedPiece[] = []
-  const unknown: string[] = []
+  const unknown: Said[] = []
   for (const id of [lureId, trailerId]) {
     if (id == null) continue
     const profile = lures.get(id)
     if (profile) pieces.push({ text: profile.lure.name, grams: profile.weightG.value })
-    else unknown.push(`lure ${id}`)
+    else unknown.push(message('assembly.lure', { id }))
   }
   for (const id of partIds ?? []) {
     const part = parts.get(id)
     if (part?.weightG != null) pieces.push({ text: part.name, grams: part.weightG })
-    else unknown.push(part?.name ?? `part ${id}`)
+    else unknown.push(part?.name ?? message('assembly.part', { id }))
   }
   const host = lures.get(lureId)
   if (hooks && hooks.length > 0 && host) {
     const [fresh, old] = [hooksMass(hooks), hooksMass(host.hooks.value)]
-    if (fresh === null || old === null) unknown.push('the changed hooks')
-    else pieces.push({ text: 'other hooks', grams: fresh - old })
+    if (fresh === null || old === null) unknown.push(message('assembly.changed-hooks'))
+    else pieces.push({ text: message('assembly.other-hooks'), grams: fresh - old })
   }
   return { grams: pieces.reduce((sum, piece) => sum + piece.grams, 0), pieces, unknown }
 }

@@ -6,8 +6,9 @@ import { prepareBox } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { Lure } from '#core/tackle'
 import { FAMILIES } from '#core/terms'
+import { inWords } from '#speech'
 import { answers } from './answers'
-import { assemblyWeight } from './assembly-weight'
+import { assemblyWeight as saidAssemblyWeight } from './assembly-weight'
 import { attribute, ATTRIBUTES, type Entry } from './attributes'
 import { colourWord } from './colour-word'
 import { clarityByPaint, depthBySpeed } from './coverage'
@@ -16,6 +17,8 @@ import { doubled } from './doubles'
 import { parseQuery } from './query'
 import { worthAdding } from './worth'
 import demo from '../../demo/box.json'
+
+const assemblyWeight = (...given: Parameters<typeof saidAssemblyWeight>) => inWords(saidAssemblyWeight(...given))
 
 const lure = (part: Partial<Lure> = {}): Lure => ({ id: 'x', name: 'x', family: 'spinnerbait', ...part })
 const entry = (part: Partial<Lure> = {}, more: Partial<Entry> = {}): Entry => ({

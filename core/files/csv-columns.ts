@@ -1,5 +1,6 @@
 import { readColours, readHooks, readKind, readLureLine } from '#core/catalogue'
 import { FAMILY_TABLE, STYLE_TABLE } from '#core/knowledge'
+import { type Message, message } from '#core/message'
 import type { Blade, LureHook } from '#core/tackle'
 import {
   ACTION_STYLES,
@@ -17,15 +18,15 @@ import {
 } from '#core/terms'
 import { type Dimension, DIMENSIONS, parseQuantity, type UnitSystem } from '#core/units'
 
-/** A cell that was read, or why it could not be. `fields`: what it says beside its own column, by path; `guess`: what was guessed, in words. */
+/** A cell that was read, or why it could not be. `fields`: what it says beside its own column, by path; `guess`: what was guessed. */
 export type Cell =
   | {
       readonly ok: true
       readonly value: unknown
       readonly fields?: Readonly<Record<string, unknown>>
-      readonly guess?: string
+      readonly guess?: Message
     }
-  | { readonly ok: false; readonly message: string }
+  | { readonly ok: false; readonly message: Message }
 
 /** What a cell is read with. */
 export interface CellContext {
@@ -38,8 +39,6 @@ export interface CellContext {
   readonly system: UnitSystem
 }
 
-/** Of a kind that nobody knows. */
-const NO_KIND = 'is no kind of lure that is known'
 /** For a cell that stands alone. */
 export const NO_CONTEXT: CellContext = { unit: null, thousands: false, family: null, system: 'metric' }
 
@@ -60,16 +59,16 @@ export interface CsvColumn {
 
 const good = (
   value: unknown,
-  more: { readonly fields?: Readonly<Record<string, unknown>>; readonly guess?: string } = {},
+  more: { readonly fields?: Readonly<Record<string, unknown>>; readonly guess?: Message } = {},
 ): Cell => ({ ok: true, value, ...more })
-const bad = (message: string): Cell => ({ ok: false, message })
+const bad = (why: Message): Cell => ({ ok: false, message: why })
 
 const asText = { write: String, read: (text: string): Cell => good(text) }
 const asNumber = {
   write: String,
   read: (text: string): Cell => {
     const value = Number(text.replace(/^[^\d.,+-]+|[^\d.,]+$/g, '').replace(',', '.'))
-    return Number.isFinite(value) && /\d/.test(text) ? good(value) : bad(`“${text}” is not a number`)
+    return Number.isFinite(value) && /\d/.test(text) ? good(value) : bad(message('csv.no-number', { text }))
   },
 }
 const YES = /^(yes|y|true|1|x)$/i
@@ -77,7 +76,7 @@ const NO = /^(no|n|false|0|-)$/i
 const asFlag = {
   write: String,
   read: (text: string): Cell =>
-    YES.test(text) ? good(true) : NO.test(text) ? good(false) : bad(`“${text}” is neither yes nor no`),
+    YES.test(text) ? good(true) : NO.test(text) ? good(false) : bad(message('csv.yes-or-no', { text })),
 }
 const asJson = {
   write: (value: unknown) => JSON.stringify(value),
@@ -85,7 +84,7 @@ const asJson = {
     try {
       return good(JSON.parse(text) as unknown)
     } catch {
-      return bad('is not readable as JSON')
+      return bad(message('csv.no-json'))
     }
   },
 }
@@ -95,7 +94,7 @@ function oneOf(values: readonly string[]): Pick<CsvColumn, 'write' | 'read'> {
     write: String,
     read: text => {
       const id = text.trim().toLowerCase().replaceAll(' ', '-')
-      return values.includes(id) ? good(id) : bad(`“${text}” is none of ${values.join(', ')}`)
+      return values.includes(id) ? good(id) : bad(message('csv.none-of', { text, values: { joined: values } }))
     },
   }
 }
@@ -132,9 +131,17 @@ const asSwatch: Pick<CsvColumn, 'write' | 'read'> = {
   read: text => {
     if (/^#[0-9a-f]{6}$/i.test(text.trim())) return good(text.trim())
     const { side } = readColours(text)
-    if (!side) return bad(`“${text}” is no colour like #49583a, and no word for one`)
-    return SWATCH.test(text.trim()) ? good(side) : good(side, { guess: `“${text}” is ${side}` })
+    if (!side) return bad(message('csv.no-swatch', { text }))
+    return SWATCH.test(text.trim()) ? good(side) : good(side, { guess: message('csv.swatch', { text, colour: side }) })
   },
+}
+
+function kindGuess(text: string, { family, or }: { readonly family: Family; readonly or: readonly Family[] }): Message {
+  return message('csv.kind-guess', {
+    text,
+    kind: FAMILY_TABLE[family].label,
+    others: { joined: or.map(f => FAMILY_TABLE[f].label) },
+  })
 }
 
 /** A kind in the trade's words, or `topwater: popper`; where it could be several the likeliest is taken and told. */
@@ -148,14 +155,10 @@ const asFamily: Pick<CsvColumn, 'write' | 'read'> = {
     const exact = FAMILIES.find(f => f === family.replaceAll(' ', '-'))
     if (exact) return good(exact, style && style in (STYLE_TABLE[exact] ?? {}) ? { fields: { style } } : {})
     const kind = readKind(text)
-    if (!kind) return bad(`“${text}” ${NO_KIND}`)
+    if (!kind) return bad(message('csv.no-kind', { text }))
     return good(kind.family, {
       ...(kind.style ? { fields: { style: kind.style } } : {}),
-      ...(kind.or.length > 0
-        ? {
-            guess: `“${text}” is taken for ${FAMILY_TABLE[kind.family].label}; it may be ${kind.or.map(f => FAMILY_TABLE[f].label).join(', ')}`,
-          }
-        : {}),
+      ...(kind.or.length > 0 ? { guess: kindGuess(text, kind) } : {}),
     })
   },
 }
@@ -166,7 +169,7 @@ const asColours: Pick<CsvColumn, 'write' | 'read'> = {
   read: (text, { family }) => {
     const colours = readColours(text, family)
     return Object.keys(colours).length === 0
-      ? bad(`“${text}” names no colour that is known`)
+      ? bad(message('csv.no-colour', { text }))
       : good(undefined, {
           fields: Object.fromEntries(Object.entries(colours).map(([key, value]) => [`colours.${key}`, value])),
         })
@@ -178,7 +181,7 @@ const asLureLine: Pick<CsvColumn, 'write' | 'read'> = {
   write: () => '',
   read: (text, { system }) => {
     const { kind, colours, left, ...rest } = readLureLine(text, system)
-    if (!kind) return bad(`“${text}” ${NO_KIND}`)
+    if (!kind) return bad(message('csv.no-kind', { text }))
     const fields = {
       name: text.split(/(?<!\d),|,(?!\d)|[;\t]/)[0]!.trim(),
       family: kind.family,
@@ -187,14 +190,7 @@ const asLureLine: Pick<CsvColumn, 'write' | 'read'> = {
       ...Object.fromEntries(Object.entries(colours).map(([key, value]) => [`colours.${key}`, value])),
       ...(left ? { notes: left } : {}),
     }
-    return good(undefined, {
-      fields,
-      ...(kind.or.length > 0
-        ? {
-            guess: `“${kind.words}” is taken for ${FAMILY_TABLE[kind.family].label}; it may be ${kind.or.map(f => FAMILY_TABLE[f].label).join(', ')}`,
-          }
-        : {}),
-    })
+    return good(undefined, { fields, ...(kind.or.length > 0 ? { guess: kindGuess(kind.words, kind) } : {}) })
   },
 }
 
@@ -220,7 +216,7 @@ function quantity(dimension: Dimension): Pick<CsvColumn, 'write' | 'read' | 'dim
         ? [readOne(`${range[1]} ${range[2] || range[4]}`.trim(), unit), readOne(`${range[3]} ${range[4]}`.trim(), unit)]
         : []
       return low?.ok && high?.ok && low.value <= high.value
-        ? good((low.value + high.value) / 2, { guess: `“${given}”: the middle of it` })
+        ? good((low.value + high.value) / 2, { guess: message('csv.middle', { text: given }) })
         : bad(parsed.message)
     },
   }
@@ -237,7 +233,7 @@ const asHooks: Pick<CsvColumn, 'write' | 'read'> = {
       .join('; '),
   read: (text, { family }) => {
     const hooks = readHooks(text, family ? FAMILY_TABLE[family].hook.kind : 'treble')
-    return hooks ? good(hooks) : bad(`“${text}” is no hook like “2 x treble 6”`)
+    return hooks ? good(hooks) : bad(message('csv.no-hook', { text }))
   },
 }
 /** `colorado 4 hammered gold; willow 5`: the front blade last. */
@@ -252,7 +248,7 @@ const asBlades: Pick<CsvColumn, 'write' | 'read'> = {
       const words = piece.toLowerCase().split(/\s+/)
       const pick = <T extends string>(values: readonly T[]) => values.find(v => words.includes(v))
       const shape = pick(BLADE_SHAPES)
-      if (!shape) return bad(`“${piece}” names no blade shape; known are ${BLADE_SHAPES.join(', ')}`)
+      if (!shape) return bad(message('csv.no-blade', { text: piece, shapes: { joined: BLADE_SHAPES } }))
       const size = words.find(w => /^\d+(\.\d+)?$/.test(w))
       const [finish, metal] = [pick(BLADE_FINISHES), pick(METALS)]
       blades.push({

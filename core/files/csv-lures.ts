@@ -1,6 +1,7 @@
 import { dequal } from 'dequal/lite'
 import { readKind } from '#core/catalogue'
 import { FAMILY_TABLE } from '#core/knowledge'
+import { message } from '#core/message'
 import type { Lure } from '#core/tackle'
 import type { Family } from '#core/terms'
 import type { UnitSystem } from '#core/units'
@@ -53,7 +54,7 @@ export function lureRows(
     if (row.length > header.length)
       issues.push({
         path: `line ${line}`,
-        message: `has ${row.length} cells, the heading ${header.length}: is a quote or a delimiter missing?`,
+        message: message('csv.cells', { cells: row.length, heading: header.length }),
       })
     const fields: Record<string, unknown> = {}
     let more: Record<string, unknown> = {}
@@ -67,7 +68,7 @@ export function lureRows(
       if (path === MORE) {
         const cell = csvColumn('changes')!.read(text, NO_CONTEXT)
         if (cell.ok && isRecord(cell.value)) more = cell.value
-        else issues.push({ path: heading, message: cell.ok ? 'must be an object in JSON' : cell.message })
+        else issues.push({ path: heading, message: cell.ok ? message('csv.no-object') : cell.message })
         continue
       }
       const cell = csvColumn(path)!.read(text, {
@@ -79,7 +80,7 @@ export function lureRows(
       if (!cell.ok) {
         if (NEEDED.includes(path)) issues.push({ path: heading, message: cell.message })
         else {
-          notes.push({ path: heading, message: `${cell.message}: left out` })
+          notes.push({ path: heading, message: message('csv.left-out', { why: cell.message }) })
           kept.push(`${heading}: ${written}`)
         }
         continue
@@ -116,7 +117,7 @@ function kindFromTheRest(cells: readonly string[], header: readonly string[], no
     if (!kind) continue
     notes.push({
       path: header[c] || `column ${c + 1}`,
-      message: `“${kind.words}” makes it a ${FAMILY_TABLE[kind.family].label}`,
+      message: message('csv.kind-from', { words: kind.words, kind: FAMILY_TABLE[kind.family].label }),
     })
     return { family: kind.family, ...(kind.style === undefined ? {} : { style: kind.style }) }
   }

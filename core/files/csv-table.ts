@@ -1,4 +1,5 @@
 import Papa from 'papaparse'
+import { type Message, message } from '#core/message'
 
 export interface CsvTable {
   readonly delimiter: string
@@ -7,7 +8,7 @@ export interface CsvTable {
   /** Line of the file on which each row begins. */
   readonly lines: readonly number[]
   /** Damage that was mended while reading, with the line of the file it stands on. */
-  readonly damage: readonly { readonly line: number; readonly message: string }[]
+  readonly damage: readonly { readonly line: number; readonly message: Message }[]
   /** Lines without anything on them. */
   readonly blank: number
 }
@@ -27,7 +28,7 @@ export function readCsv(text: string): CsvTable {
   const said = SAYS_DELIMITER.exec(whole)
   const firstLine = said ? 2 : 1
   let body = said ? whole.slice(said[0].length) : whole
-  const damage: { line: number; message: string }[] = []
+  const damage: { line: number; message: Message }[] = []
   for (;;) {
     const delimiter =
       said?.[1] ??
@@ -43,7 +44,7 @@ export function readCsv(text: string): CsvTable {
     if (mended !== null && mended !== body) {
       damage.push({
         line: begins[Math.min(stray!.row ?? 0, data.length - 1)]! + firstLine,
-        message: 'a quote that never closes: the line was read as it stands',
+        message: message('csv.open-quote'),
       })
       body = mended
       continue
@@ -62,7 +63,10 @@ export function readCsv(text: string): CsvTable {
         ...damage,
         ...errors
           .filter(({ code }) => code !== 'UndetectableDelimiter')
-          .map(({ row, message }) => ({ line: (begins[row ?? 0] ?? 0) + firstLine, message })),
+          .map(({ row, message: text }) => ({
+            line: (begins[row ?? 0] ?? 0) + firstLine,
+            message: message('text', { text }),
+          })),
       ],
     }
   }

@@ -1,4 +1,5 @@
 import { dequal } from 'dequal/lite'
+import { message } from '#core/message'
 import type { Lure, Stint, Trip, TripEvent } from '#core/tackle'
 import { plainCell, readCsv, writeCsv } from './csv-table'
 import { check, type Issue } from './parse'
@@ -119,10 +120,7 @@ export function tripsFromCsv(
   const at = COLUMNS.map(c => header.findIndex(h => h.toLowerCase() === c.heading))
   const missing = COLUMNS.filter((c, i) => c.required && at[i] === -1)
   if (missing.length > 0)
-    return {
-      trips: [],
-      issues: missing.map(c => ({ path: c.heading, message: 'is a column that the table must have' })),
-    }
+    return { trips: [], issues: missing.map(c => ({ path: c.heading, message: message('csv.column-needed') })) }
   const issues: Issue[] = damage.map(d => ({ path: `line ${d.line}`, message: d.message }))
   const lureIds = byName(known.lures)
   const placeIds = byName(known.places)
@@ -147,7 +145,7 @@ export function tripsFromCsv(
       if (value === undefined) {
         issues.push({
           path: `${line}, ${column.heading}`,
-          message: `must be ${column.as === 'json' ? 'JSON' : 'a number'}, got "${cell}"`,
+          message: message(column.as === 'json' ? 'csv.cell-json' : 'csv.cell-number', { got: cell }),
         })
         sound = false
       } else if (isMore(column)) read[column.in] = { ...(value as object), ...read[column.in] }

@@ -15,6 +15,7 @@ import {
   ROLES,
   SOUNDS,
 } from '#core/terms'
+import { inWords } from '#speech'
 import { lureRows, luresToCsv, wordsOf } from './csv-lures'
 import { guessMapping } from './csv-mapping'
 import { listOfLines, readCsv } from './csv-table'
@@ -33,10 +34,10 @@ const read = (text: string) => {
 const plan = (text: string, existing: Lure[] = [], mergeBy: 'id' | 'name' = 'id') =>
   planLures(existing, read(text), { mergeBy, newId: ids() })
 const issuesOf = (planned: readonly PlannedLure[]) =>
-  planned.flatMap(p => p.issues.map(i => `${p.line} ${i.path}: ${i.message}`))
+  planned.flatMap(p => p.issues.map(i => `${p.line} ${i.path}: ${inWords(i.message)}`))
 
 const notesOf = (planned: readonly PlannedLure[]) =>
-  planned.flatMap(p => p.notes.map(i => `${p.line} ${i.path}: ${i.message}`))
+  planned.flatMap(p => p.notes.map(i => `${p.line} ${i.path}: ${inWords(i.message)}`))
 
 const maybe = <T>(arb: fc.Arbitrary<T>) => fc.option(arb, { nil: undefined })
 const figure = (min: number, max: number) => fc.double({ min, max, noNaN: true }).map(v => (v === 0 ? 0 : v))
@@ -244,10 +245,7 @@ describe('words of a table', () => {
       line: 1,
       fields: { name: '3/8 black blue jig', family: 'skirted-jig', box: 'river', slot: 'A3' },
     })
-    expect(rows[1]).toMatchObject({
-      line: 3,
-      issues: [{ message: expect.stringMatching(/no kind of lure/) as string }],
-    })
+    expect(rows[1]).toMatchObject({ line: 3, issues: [{ message: { code: 'csv.no-kind' } }] })
   })
 })
 

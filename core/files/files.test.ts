@@ -1,6 +1,20 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { countsOf, parseFile, parseJson, parseLure, parseReading, parseSchools } from './parse'
+import { inWords } from '#speech'
+import {
+  countsOf,
+  parseFile as saidParseFile,
+  parseJson as saidParseJson,
+  parseLure as saidParseLure,
+  parseReading as saidParseReading,
+  parseSchools as saidParseSchools,
+} from './parse'
+
+const parseFile = (...given: Parameters<typeof saidParseFile>) => inWords(saidParseFile(...given))
+const parseReading = (...given: Parameters<typeof saidParseReading>) => inWords(saidParseReading(...given))
+const parseJson = (...given: Parameters<typeof saidParseJson>) => inWords(saidParseJson(...given))
+const parseLure = (...given: Parameters<typeof saidParseLure>) => inWords(saidParseLure(...given))
+const parseSchools = (...given: Parameters<typeof saidParseSchools>) => inWords(saidParseSchools(...given))
 
 const lure = { id: 'l1', name: 'Weir runner', family: 'crankbait' }
 const file = (parts: object) => ({ format: 'ygrion', version: 1, ...parts })

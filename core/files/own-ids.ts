@@ -1,9 +1,10 @@
+import { type Message, message } from '#core/message'
 import type { Trip } from '#core/tackle'
 
-/** What was mended: where, and in words. */
+/** What was mended, and where. */
 export interface Mended {
   readonly path: string
-  readonly message: string
+  readonly message: Message
 }
 
 /** Trips in which every stretch and every tap has an id of its own; what stood twice under one id has another now, and is told. Trips without such doubles stay the same objects. */
@@ -19,7 +20,7 @@ export function withOwnIds(trips: readonly Trip[]): {
       let free = id
       for (let n = 2; seen.has(free); n++) free = `${id}~${n}`
       seen.add(free)
-      if (free !== id) mended.push({ path, message: `stood twice in the trip: "${id}"; this one is "${free}" now` })
+      if (free !== id) mended.push({ path, message: message('file.mended-id', { id, fresh: free }) })
       return free
     }
     const next = (trip.stints ?? []).map((stint, s) => ({

@@ -1,5 +1,6 @@
 import * as z from 'zod'
 import type { OwnRules } from '#core/ask'
+import { type Message, message, type MessageCode, MESSAGES, type Said } from '#core/message'
 import { recordOf } from '#core/numeric'
 import type { PackList } from '#core/pack'
 import type { Reading } from '#core/reading'
@@ -26,10 +27,10 @@ import {
   type YgrionFile,
 } from './schemas'
 
-/** What is wrong with the user's data: where, and in words. */
-export interface Issue {
+/** What is wrong with the user's data, and where; put in words, `T` is `string`. */
+export interface Issue<T = Message> {
   readonly path: string
-  readonly message: string
+  readonly message: T
 }
 export type Outcome<T> =
   { readonly ok: true; readonly value: T } | { readonly ok: false; readonly issues: readonly Issue[] }
@@ -39,7 +40,7 @@ export function parseJson(text: string): Outcome<unknown> {
   try {
     return { ok: true, value: JSON.parse(text.replace(/^\uFEFF/, '')) as unknown }
   } catch (error) {
-    return { ok: false, issues: [{ path: '', message: `not readable as JSON: ${(error as Error).message}` }] }
+    return { ok: false, issues: [{ path: '', message: message('file.not-json', { why: (error as Error).message }) }] }
   }
 }
 
@@ -117,9 +118,15 @@ export function parseSchools(data: unknown): Outcome<Partial<Schools>> {
   for (const [key, value] of entries) {
     const known = (SCHOOLS as Record<string, readonly string[]>)[key]
     if (!known)
-      issues.push({ path: `schools.${key}`, message: `unknown school; known are ${Object.keys(SCHOOLS).join(', ')}` })
+      issues.push({
+        path: `schools.${key}`,
+        message: message('file.no-school', { known: { joined: Object.keys(SCHOOLS) } }),
+      })
     else if (!known.includes(value))
-      issues.push({ path: `schools.${key}`, message: `must be one of ${known.join(', ')}, got ${show(value)}` })
+      issues.push({
+        path: `schools.${key}`,
+        message: message('field.one-of', { values: { joined: known }, got: show(value) }),
+      })
   }
   return issues.length > 0
     ? { ok: false, issues }
@@ -146,7 +153,7 @@ export function parseCase(data: unknown, { outfits }: Pick<Box, 'outfits'>): Out
   if (unknown >= 0)
     return {
       ok: false,
-      issues: [{ path: `outfits[${unknown}]`, message: `no outfit "${named![unknown]}" in the file` }],
+      issues: [{ path: `outfits[${unknown}]`, message: message('file.no-outfit', { id: named![unknown]! }) }],
     }
   return {
     ok: true,
@@ -216,21 +223,19 @@ export function countsOf(file: YgrionFile): Partial<Record<ListName, number>> {
 
 function headerIssue(data: unknown): Issue | null {
   if (typeof data !== 'object' || data === null || Array.isArray(data))
-    return { path: '', message: 'not a Ygrion file: expected an object' }
+    return { path: '', message: message('file.no-object') }
   const { format, version } = data as { format?: unknown; version?: unknown }
   if (format !== FORMAT)
-    return { path: 'format', message: `not a Ygrion file: format must be "${FORMAT}", got ${show(format)}` }
+    return { path: 'format', message: message('file.format', { format: FORMAT, got: show(format) }) }
   if (typeof version === 'number' && version > VERSION)
-    return { path: 'version', message: `made by a newer Ygrion: version ${version}, this one reads up to ${VERSION}` }
+    return { path: 'version', message: message('file.newer', { version, reads: VERSION }) }
   return null
 }
 
 /** Checks data of the user's against a schema; every issue names the field and the value. */
 export function check<T>(schema: z.ZodType<T>, data: unknown): Outcome<T> {
   const result = schema.safeParse(data, { reportInput: true })
-  return result.success
-    ? { ok: true, value: result.data }
-    : { ok: false, issues: result.error.issues.map(issueInWords) }
+  return result.success ? { ok: true, value: result.data } : { ok: false, issues: result.error.issues.map(issueOf) }
 }
 
 /** `['lures', 0, 'weightG']` → `lures[0].weightG`. */
@@ -238,37 +243,37 @@ function pathText(path: readonly PropertyKey[]): string {
   return path.map((key, i) => (typeof key === 'number' ? `[${key}]` : `${i === 0 ? '' : '.'}${String(key)}`)).join('')
 }
 
-function issueInWords(issue: z.core.$ZodIssue): Issue {
-  const path = pathText(issue.path)
-  const got = `, got ${show(issue.input)}`
+function issueOf(issue: z.core.$ZodIssue): Issue {
+  return { path: pathText(issue.path), message: messageOf(issue) }
+}
+
+function messageOf(issue: z.core.$ZodIssue): Message {
+  const got = show(issue.input)
   switch (issue.code) {
     case 'invalid_type':
-      return { path, message: issue.input === undefined ? 'is required' : `must be ${article(issue.expected)}${got}` }
+      return issue.input === undefined
+        ? message('field.required')
+        : message('field.type', { expected: issue.expected, got })
     case 'invalid_value':
-      return {
-        path,
-        message: `must be ${issue.values.length > 1 ? 'one of ' : ''}${issue.values.map(String).join(', ')}${got}`,
-      }
+      return issue.values.length > 1
+        ? message('field.one-of', { values: { joined: issue.values.map(String) }, got })
+        : message('field.only', { value: String(issue.values[0]), got })
     case 'too_small':
-      return {
-        path,
-        message: issue.origin === 'string' ? 'must not be empty' : `must be at least ${issue.minimum}${got}`,
-      }
+      return issue.origin === 'string'
+        ? message('field.empty')
+        : message('field.at-least', { least: String(issue.minimum), got })
     case 'too_big':
-      return {
-        path,
-        message:
-          issue.origin === 'string'
-            ? `must not be longer than ${issue.maximum} characters`
-            : `must be at most ${issue.maximum}${got}`,
-      }
+      return issue.origin === 'string'
+        ? message('field.too-long', { most: String(issue.maximum) })
+        : message('field.at-most', { most: String(issue.maximum), got })
     default:
-      return { path, message: `${issue.message}${got}` }
+      return message('field.own', { why: ownMessage(issue.message), got })
   }
 }
 
-function article(expected: string): string {
-  return expected === 'int' ? 'a whole number' : `${/^[aeiou]/.test(expected) ? 'an' : 'a'} ${expected}`
+/** What a schema of ours says by its code; anything else is the checking package’s own text. */
+function ownMessage(text: string): Said {
+  return text in MESSAGES ? { code: text as MessageCode, values: {} } : text
 }
 
 const SHOWN_CHARACTERS = 60
@@ -281,7 +286,7 @@ function show(value: unknown): string {
 function doubleIds(list: ListName, rows: readonly { id: string }[]): Issue[] {
   const seen = new Set<string>()
   return rows.flatMap(({ id }, i) => {
-    if (seen.has(id)) return [{ path: `${list}[${i}].id`, message: `stands twice in ${list}: "${id}"` }]
+    if (seen.has(id)) return [{ path: `${list}[${i}].id`, message: message('file.twice', { list, id }) }]
     seen.add(id)
     return []
   })

@@ -1,4 +1,5 @@
 import { dequal } from 'dequal/lite'
+import { type Message, message } from '#core/message'
 import type { Lure } from '#core/tackle'
 import { isRecord, type LureRow } from './csv-lures'
 import { type Issue, type ListName, LISTS, type Outcome, parseLure } from './parse'
@@ -7,7 +8,7 @@ import type { YgrionFile } from './schemas'
 /** How an incoming lure finds the one it means. */
 export type MergeBy = 'id' | 'name'
 
-export interface PlannedLure {
+export interface PlannedLure<T = Message> {
   /** Line of the table it came from. */
   readonly line: number
   readonly action: 'new' | 'change' | 'same' | 'refused'
@@ -18,9 +19,9 @@ export interface PlannedLure {
   /** Top-level fields that would change. */
   readonly changed: readonly string[]
   /** Why it is refused. */
-  readonly issues: readonly Issue[]
+  readonly issues: readonly Issue<T>[]
   /** What was left out, mended or guessed. */
-  readonly notes: readonly Issue[]
+  readonly notes: readonly Issue<T>[]
 }
 
 export interface PlanOptions {
@@ -66,14 +67,16 @@ export function planLures(
     const id = target.before?.id ?? (typeof fields.id === 'string' ? fields.id : newId())
     const first = seen.get(id)
     if (first !== undefined)
-      return refused([{ path: mergeBy === 'name' ? 'name' : 'id', message: `is the same lure as on line ${first}` }])
+      return refused([
+        { path: mergeBy === 'name' ? 'name' : 'id', message: message('import.same-lure', { line: first }) },
+      ])
     seen.set(id, line)
     const { lure, left } = soundLure(
       { ...(target.before ? mergedWith(target.before, fields) : fields), id },
       target.before,
     )
     if (!lure.ok) return refused(lure.issues)
-    const aside = [...kept, ...left.map(({ path, message }) => `${path} ${message}`)]
+    const aside = [...kept, ...left.map(({ path, given }) => `${path}: ${given}`)]
     const whole =
       target.before || aside.length === 0
         ? lure.value
@@ -90,19 +93,17 @@ export function planLures(
       before: target.before,
       changed,
       issues: [],
-      notes: [...notes, ...left.map(({ path, message }) => ({ path, message: `${message}: left out` }))],
+      notes: [...notes, ...left.map(({ path, message: why }) => ({ path, message: message('csv.left-out', { why }) }))],
     }
   }
 
   function targetOf(fields: Record<string, unknown>, guessed: LureRow['guessed']): { before: Lure | null } | Issue {
     if (mergeBy === 'id') return { before: typeof fields.id === 'string' ? (byId.get(fields.id) ?? null) : null }
     if (typeof fields.name !== 'string')
-      return guessed.name === undefined
-        ? { path: 'name', message: 'is needed to find the lure by its name' }
-        : { before: null }
+      return guessed.name === undefined ? { path: 'name', message: message('import.needs-name') } : { before: null }
     const named = byName.get(nameKey(fields.name)) ?? []
     return named.length > 1
-      ? { path: 'name', message: `${named.length} lures are called “${fields.name}”: merge by id instead` }
+      ? { path: 'name', message: message('import.several-called', { count: named.length, name: fields.name }) }
       : { before: named[0] ?? null }
   }
 }
@@ -110,17 +111,26 @@ export function planLures(
 /** Fields without which a lure is none. */
 const NEEDED: readonly string[] = ['id', 'name', 'family']
 
+/** A field that cannot be, with what stood there. */
+interface LeftOut extends Issue {
+  readonly given: string
+}
+
 /** The lure as the schema takes it, without the fields that cannot be; those stay as they were. */
 function soundLure(
   given: Record<string, unknown>,
   before: Lure | null,
-): { readonly lure: Outcome<Lure>; readonly left: readonly Issue[] } {
+): { readonly lure: Outcome<Lure>; readonly left: readonly LeftOut[] } {
   const lure = parseLure(given)
   if (lure.ok || lure.issues.some(({ path }) => NEEDED.includes(path))) return { lure, left: [] }
   const bad = new Set(lure.issues.map(({ path }) => path.split(/[.[]/)[0]!))
   const rest = Object.fromEntries(Object.entries(given).filter(([key]) => !bad.has(key)))
   const kept = Object.fromEntries(Object.entries(before ?? {}).filter(([key]) => bad.has(key)))
-  return { lure: parseLure({ ...rest, ...kept }), left: lure.issues }
+  const left = lure.issues.map(issue => {
+    const value = given[issue.path.split(/[.[]/)[0]!]
+    return { ...issue, given: typeof value === 'string' ? value : JSON.stringify(value) }
+  })
+  return { lure: parseLure({ ...rest, ...kept }), left }
 }
 
 function nameKey(name: string): string {

@@ -1,4 +1,5 @@
 import * as z from 'zod'
+import { says } from '#core/message'
 import {
   ACTION_STYLES,
   BLADE_FINISHES,
@@ -68,8 +69,8 @@ const salinity = between(0, 42)
 const scale5 = between(1, 5)
 const latitude = between(-90, 90)
 const longitude = between(-180, 180)
-const hexColour = z.string().regex(/^#[0-9a-fA-F]{6}$/, { error: 'must be a colour like #49583a' })
-const dateTime = z.string().refine(isRealDate, { error: 'must be an ISO 8601 date and time that exists' })
+const hexColour = z.string().regex(/^#[0-9a-fA-F]{6}$/, { error: says('schema.colour') })
+const dateTime = z.string().refine(isRealDate, { error: says('schema.date') })
 
 /** `Date.parse` takes 30 February for 1 March: the day must be one of its month. */
 function isRealDate(value: string): boolean {
@@ -104,7 +105,7 @@ const speedWindow = z
   .looseObject({ minMs: maybe(metresPerS), bestMs: maybe(metresPerS), maxMs: maybe(metresPerS) })
   .refine(
     ({ minMs, bestMs, maxMs }) => (minMs ?? 0) <= (bestMs ?? maxMs ?? Infinity) && (bestMs ?? 0) <= (maxMs ?? Infinity),
-    { error: 'speeds must rise: minMs ≤ bestMs ≤ maxMs' },
+    { error: says('schema.speeds') },
   )
 
 const blade = z.looseObject({
@@ -180,7 +181,7 @@ export const outfitSchema = z.looseObject({
       lineMaxKg: maybe(between(0.1, 200)),
     })
     .refine(rod => (rod.lureMinG ?? 0) <= (rod.lureMaxG ?? Infinity), {
-      error: 'lureMinG must not be above lureMaxG',
+      error: says('schema.rod-window'),
       path: ['lureMinG'],
     }),
   reel: maybe(
@@ -273,12 +274,9 @@ export const readingSchema = z
     nightCloud: maybe(oneOf(NIGHT_CLOUDS)),
     moonAltitudeDeg: maybe(between(-90, 90)),
   })
-  .refine(r => (r.fishFromM ?? 0) <= (r.fishToM ?? Infinity), {
-    error: 'fishFromM must not be below fishToM',
-    path: ['fishFromM'],
-  })
+  .refine(r => (r.fishFromM ?? 0) <= (r.fishToM ?? Infinity), { error: says('schema.fish-band'), path: ['fishFromM'] })
   .refine(r => r.bottomM == null || (r.fishToM ?? 0) <= r.bottomM, {
-    error: 'the fish cannot be below the bottom',
+    error: says('schema.below-bottom'),
     path: ['fishToM'],
   })
 

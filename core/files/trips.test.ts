@@ -5,9 +5,12 @@ import { describe, expect, it } from 'vitest'
 import { validateXML } from 'xmllint-wasm'
 import type { Trip } from '#core/tackle'
 import { CADENCES, EVENT_KINDS, EVENT_WHENS, RIGS } from '#core/terms'
-import { compareTrips, tripsFromCsv, tripsToCsv } from './csv-trips'
+import { inWords } from '#speech'
+import { compareTrips, tripsFromCsv as saidTripsFromCsv, tripsToCsv } from './csv-trips'
 import { placedEvents, tripsToGeoJson, tripsToGpx } from './positions'
 import demo from '../../demo/box.json'
+
+const tripsFromCsv = (...given: Parameters<typeof saidTripsFromCsv>) => inWords(saidTripsFromCsv(...given))
 
 const trips = demo.trips as unknown as Trip[]
 const known = { lures: demo.lures, places: demo.places }

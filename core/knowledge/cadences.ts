@@ -13,6 +13,9 @@ export interface CadenceRow {
   readonly text: string
 }
 
+/** Stands in the sentences for the turns a second where the reel is not known. */
+export const TURNS_UNKNOWN = 'a few'
+
 export const CADENCE_TABLE: Record<Cadence, CadenceRow> = {
   'steady': {
     label: 'steady',

@@ -18,7 +18,7 @@ export {
   USUAL_BLADE_NUMBER,
   USUAL_BLADES,
 } from './blade-bodies'
-export { CADENCE_TABLE, CADENCE_WAY } from './cadences'
+export { CADENCE_TABLE, CADENCE_WAY, TURNS_UNKNOWN } from './cadences'
 export { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES } from './cautions'
 export { CASTS_M, DIAMETER_POWER, DIVE_PATH, DIVE_TABLE, TOWED_AT_30_M } from './dive-table'
 export { type Chromophore, type EyeId, type EyeRow, EYES, SPECIES_EYES } from './eyes'

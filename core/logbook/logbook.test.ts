@@ -210,8 +210,8 @@ describe('the log in the judgement', () => {
   it('learns by the tactic, and by the colour in such light, beyond the lure', () => {
     const dull = askOf({ ...pike, sky: 'overcast' })
     const stretches = [
-      fished(0, 24, 10, { tactic: 'plug-wound', light: 'gold in dull light' }),
-      fished(1, 3, 10, { tactic: 'plug-ripped', light: 'silver in dull light' }),
+      fished(0, 24, 10, { tactic: 'plug-wound', light: 'gold|dull' }),
+      fished(1, 3, 10, { tactic: 'plug-ripped', light: 'silver|dull' }),
     ]
     const told = (tactic: TacticId) =>
       logSays({ stretches, dispersion: 1 }, dull)(profiles[2]!, 1, tactic)?.told.find(t => t.lesson === 'tactic')?.ratio

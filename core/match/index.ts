@@ -13,6 +13,7 @@ export {
   type LogVerdict,
   movedByLog,
   NO_LOG,
+  partsOfLight,
 } from './log'
 export { matches, wayOf } from './marks'
 export { presentedOf } from './presented'

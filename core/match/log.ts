@@ -1,7 +1,7 @@
 import type { Ask } from '#core/ask'
 import { type DayOf, dispersionOf, type Group, pooledRates, type RateEstimate, tallyOf } from '#core/evidence'
-import { classOf, colourClass, DEPTH_CLASSES_M, type LureProfile } from '#core/lure'
 import { lightWord, type LightWord } from '#core/light'
+import { classOf, colourClass, DEPTH_CLASSES_M, type LureProfile } from '#core/lure'
 import { completeReading, type CompleteReading, type Reading, readingDistance, worthAsEvidence } from '#core/reading'
 import { dayOf, type Trip } from '#core/tackle'
 import type { TacticId } from '#core/terms'
@@ -65,17 +65,16 @@ function taughtBy(
     lure: lureId,
     kind: profile?.lure.family ?? null,
     colour,
-    light: colour === null || light === null ? null : `${colour} ${IN_LIGHT[light]}`,
+    light: colour === null || light === null ? null : inLight(colour, light),
     depth: depthM === null ? null : String(classOf(DEPTH_CLASSES_M, depthM)),
   }
 }
 
-/** How a light is told after a colour. */
-const IN_LIGHT: Readonly<Record<LightWord, string>> = {
-  'night': 'by night',
-  'low sun': 'in low sun',
-  'dull': 'in dull light',
-  'bright': 'in bright light',
+/** A colour in such light as one value, and the two again. */
+const inLight = (colour: string, light: LightWord) => `${colour}|${light}`
+export function partsOfLight(value: string): { readonly colour: string; readonly light: string } {
+  const [colour = '', light = ''] = value.split('|')
+  return { colour, light }
 }
 
 /** The trips of a box, each fish counted once. */

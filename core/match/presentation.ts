@@ -2,8 +2,10 @@ import { type Ask, desirabilityAt } from '#core/ask'
 import { coarseCourseOf, levelSpeed, overWork, type Presented, shareInBand, SLOWEST_MS, towedDepth } from '#core/course'
 import { DIVE_PATH } from '#core/knowledge'
 import { BOTTOM_SHARE, computed, fallSpeed, type Known } from '#core/lure'
+import { type Message, message } from '#core/message'
 import { bottomWeight, deepestOnCast, dropShotHeight } from '#core/motion'
 import { driftOf, paceOfStream } from '#core/reading'
+import { quantity } from '#core/units'
 import { paceOf } from './pace'
 import { type Fished, frontOf, presentedOf, type Tackle } from './presented'
 
@@ -30,7 +32,7 @@ export interface Placement extends Fished {
 }
 export interface Unreachable {
   readonly deepestM: number
-  readonly why: () => string
+  readonly why: Message
 }
 
 /** Tip heights in use [m]: low, middle, high (A9). */
@@ -98,7 +100,7 @@ export function place(tackle: Tackle, { ask, waterDensity, contact }: PlaceScene
   switch (tackle.technique.control) {
     case 'surface':
       return highestNeeded > 0
-        ? { deepestM: 0, why: () => `stays on the surface; the fish are below ${metres(numbers.fishFromM)}` }
+        ? { deepestM: 0, why: message('match.surface', { fish: quantity('depth', numbers.fishFromM) }) }
         : atDepth(tackle, ask, 0)
     case 'dive':
       return tackle.technique.mode === 'troll'
@@ -176,7 +178,8 @@ function placeDiver(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensit
   // The tip is chosen by the table of casts; what comes of it is solved.
   const free = TIPS_M.map(tipM => deepestOnCast(runsAt.value, { castM, lineDiameterMm: lineMm, tipM }))
   const deepest = Math.max(...free)
-  if (deepest * REACH_TOLERANCE < highestNeeded) return cannotReach(deepest, highestNeeded, 'on any of your lines')
+  if (deepest * REACH_TOLERANCE < highestNeeded)
+    return cannotReach(deepest, highestNeeded, message('match.on-your-lines'))
   const floorM = Math.min(bottomM, foulM)
   const fits = free.map(depthM => overDive(ask, depthM, floorM))
   const chosen = fits.indexOf(Math.max(...fits))
@@ -266,7 +269,7 @@ function placeTrolled(tackle: Tackle, ask: Ask, highestNeeded: number, waterDens
   if (deepest * REACH_TOLERANCE >= highestNeeded) return best!
   // A trolling weight, a diving plane or a downrigger takes plugs, spoons and spinners to about 25 m (handbook §13).
   if (numbersOf(ask).fishFromM > WITH_GEAR_M || !tackle.trollsWithGear)
-    return cannotReach(deepest, highestNeeded, 'on the longest line')
+    return cannotReach(deepest, highestNeeded, message('match.on-longest-line'))
   const depthM = Math.min(numbersOf(ask).presentM, WITH_GEAR_M)
   return atDepth(tackle, ask, depthM, {
     depthFit: WITH_GEAR * desirabilityAt(ask.axes.depth, depthM),
@@ -298,7 +301,7 @@ function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity
     ask,
     waterDensity,
   )
-  if (presented.bait.fallMs <= 0) return cannotReach(0, highestNeeded, 'it does not sink')
+  if (presented.bait.fallMs <= 0) return cannotReach(0, highestNeeded, message('match.does-not-sink'))
   let best: Placement | null = null
   const consider = (letDownM: number, speedMs: number, tipM: number) => {
     const along = alongCourse(presentedOf(tackle, { letDownM, tipM, castM, speedMs }, ask, waterDensity), ask)
@@ -336,7 +339,7 @@ function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity
   if (found.depthM < SURFACE_M) best = { ...found, letDownM: 0 }
   return found.deepestM * REACH_TOLERANCE >= highestNeeded
     ? best!
-    : cannotReach(found.deepestM, highestNeeded, 'at a pace at which it works')
+    : cannotReach(found.deepestM, highestNeeded, message('match.at-working-pace'))
 }
 /** With the tip up a bait that sinks is wound at most so much faster than is wanted [times]. Assumed. */
 const HURRIED = 2
@@ -351,7 +354,8 @@ function placeFalling(tackle: Tackle, ask: Ask, highestNeeded: number, waterDens
   const { bottomM } = ask.features.numbers
   const fall = fallSpeed(tackle, waterDensity).value
   const reached = Math.min(bottomM, frontOf(ask).toM, fall * WAITED_S)
-  if (reached < highestNeeded) return cannotReach(reached, highestNeeded, `in ${WAITED_S} s of fall`)
+  if (reached < highestNeeded)
+    return cannotReach(reached, highestNeeded, message('match.in-fall', { seconds: WAITED_S }))
   const { speedMs } = wound(tackle, ask)
   const along = alongCourse(
     presentedOf(tackle, { letDownM: reached, tipM: LOW_TIP_M, castM: tackle.castM, speedMs }, ask, waterDensity),
@@ -384,8 +388,11 @@ function placeOnBottom(tackle: Tackle, ask: Ask, contact: Contact, waterDensity:
   if (grams < needed * TOUCHES_FROM)
     return {
       deepestM: 0,
-      why: () =>
-        `too light to hold the bottom at ${metres(bottomM)}: ${grams.toFixed(1)} g, needs about ${needed.toFixed(0)} g`,
+      why: message('match.too-light', {
+        depth: quantity('depth', bottomM),
+        grams: quantity('weight', grams),
+        needed: quantity('weight', needed),
+      }),
     }
   const light = Math.min(1, grams / needed)
   const { speedMs } = wound(tackle, ask)
@@ -439,10 +446,13 @@ function wound(tackle: Tackle, ask: Ask): { speedMs: number; speedFit: number } 
 /** Pace does not concern what is not wound: neither won nor lost. */
 const NOT_WOUND = 0.5
 
-function cannotReach(deepestM: number, neededM: number, how: string): Unreachable {
-  return { deepestM, why: () => `cannot reach ${metres(neededM)}: deepest ${metres(deepestM)} ${how}` }
-}
-
-function metres(value: number): string {
-  return `${value.toFixed(1)} m`
+function cannotReach(deepestM: number, neededM: number, how: Message): Unreachable {
+  return {
+    deepestM,
+    why: message('match.cannot-reach', {
+      needed: quantity('depth', neededM),
+      deepest: quantity('depth', deepestM),
+      how,
+    }),
+  }
 }

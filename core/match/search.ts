@@ -1,10 +1,12 @@
 import type { Ask } from '#core/ask'
 import { CADENCE_TABLE, LINE_DENSITY, TACTICS, type TacticRow, type TechniqueRow } from '#core/knowledge'
 import { type LureProfile, type PreparedOutfit, windowVerdict } from '#core/lure'
+import { type Message, message } from '#core/message'
 import { castLength } from '#core/motion'
 import { windOnCast } from '#core/reading'
 import { isOfSchools, jointMembership } from '#core/rule'
 import type { Cover, PartKind } from '#core/terms'
+import { quantity } from '#core/units'
 import { addedWeights } from './lead'
 import { wayOf } from './marks'
 import { pauseOf } from './pace'
@@ -18,7 +20,7 @@ export type RejectionCode = 'cannot-reach' | 'overload' | 'underload' | 'none-le
 export interface Rejection {
   readonly lureId: string
   readonly code: RejectionCode
-  readonly why: string
+  readonly why: Message
 }
 
 /** A tactic is offered where its conditions hold at all, a cadence where its own hold by half. */
@@ -79,10 +81,10 @@ function suitsTactic(
     (mode === 'troll') === cadences.some(c => c.cadence === 'troll')
   )
 }
-/** Why one way of fishing a lure is out; put into words only for the refusal that is shown. */
+/** Why one way of fishing a lure is out. */
 interface Refusal {
   readonly code: RejectionCode
-  readonly why: () => string
+  readonly why: Message
   readonly nearness: number
 }
 
@@ -102,9 +104,9 @@ export function bestWay(profile: LureProfile, scene: Scene): Thrown | Rejection 
   const best = ways.reduce<Thrown | null>((top, way) => (top === null || way.odds > top.odds ? way : top), null)
   if (best) return best
   const { lure } = profile
-  if (lure.quantity === 0) return { lureId: lure.id, code: 'none-left', why: 'none left in the box' }
-  if (!refusal) return { lureId: lure.id, code: 'switched-off', why: 'cannot be fished from where you stand' }
-  return { lureId: lure.id, code: refusal.code, why: refusal.why() }
+  if (lure.quantity === 0) return { lureId: lure.id, code: 'none-left', why: message('match.none-left') }
+  if (!refusal) return { lureId: lure.id, code: 'switched-off', why: message('match.not-from-here') }
+  return { lureId: lure.id, code: refusal.code, why: refusal.why }
 }
 
 /**
@@ -240,7 +242,7 @@ function onBestRod(assembly: Assembly, scene: Scene, mostPlaced: number, beyond:
       best = { assembly, outfit, tackle, placement, rod: gain, odds: assembly.odds + depth + speed + rodScale * gain }
     }
   }
-  return best ?? refusal ?? { code: 'switched-off', nearness: 0, why: () => 'no rod of yours trolls' }
+  return best ?? refusal ?? { code: 'switched-off', nearness: 0, why: message('match.no-trolling-rod') }
 }
 
 /** What takes a plug down: only with it among the parts is a plug offered below its own depth. */
@@ -288,13 +290,18 @@ function windowRefusal(code: 'overload' | 'underload', totalG: number, { outfit:
     ? {
         code,
         nearness: -totalG / rod.lureMaxG!,
-        why: () => `${totalG.toFixed(1)} g complete is over every rod that could throw it: at most ${rod.lureMaxG} g`,
+        why: message('match.overload', {
+          total: quantity('weight', totalG),
+          most: quantity('weight', rod.lureMaxG!, { exact: true }),
+        }),
       }
     : {
         code,
         nearness: -rod.lureMinG! / totalG,
-        why: () =>
-          `${totalG.toFixed(1)} g complete is too light for your rods: the lightest asks for ${rod.lureMinG} g`,
+        why: message('match.underload', {
+          total: quantity('weight', totalG),
+          least: quantity('weight', rod.lureMinG!, { exact: true }),
+        }),
       }
 }
 

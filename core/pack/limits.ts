@@ -1,9 +1,11 @@
+import { type Message, message } from '#core/message'
+import { quantity } from '#core/units'
 import type { Pack, PackProblem } from './problem'
 
 /** Why no pack at all can be made, or why this one is not allowed: the limit by name, and the figures. */
-export interface Conflict {
+export interface Conflict<T = Message> {
   readonly limit: 'rods' | 'lures' | 'slots' | 'weight' | 'locks'
-  readonly message: string
+  readonly message: T
 }
 
 /** What a pack uses up. */
@@ -33,30 +35,33 @@ export function conflictsOf(problem: PackProblem): readonly Conflict[] {
   if (both.length > 0)
     conflicts.push({
       limit: 'locks',
-      message: `${both.length} ${both.length === 1 ? 'thing is' : 'things are'} marked both to take and to leave: ${both.join(', ')}`,
+      message: message('pack.take-and-leave', { count: both.length, names: { joined: both } }),
     })
   const known = new Set([...items.map(i => i.id), ...outfitIds])
   const gone = [...locks.take].filter(id => !known.has(id))
   if (gone.length > 0)
-    conflicts.push({
-      limit: 'locks',
-      message: `must go along but cannot: ${gone.join(', ')} (not in the box, or none left)`,
-    })
+    conflicts.push({ limit: 'locks', message: message('pack.cannot-go', { names: { joined: gone } }) })
   const rods = outfitIds.filter(id => locks.take.has(id)).length
   if (rods > limits.rods)
-    conflicts.push({ limit: 'rods', message: `${rods} rods must go along, the limit is ${limits.rods}` })
+    conflicts.push({ limit: 'rods', message: message('pack.rods-locked', { count: rods, limit: limits.rods }) })
   const used = usedBy(problem, locks.take)
   if (used.lures > limits.lures)
-    conflicts.push({ limit: 'lures', message: `${used.lures} lures must go along, the limit is ${limits.lures}` })
+    conflicts.push({
+      limit: 'lures',
+      message: message('pack.lures-locked', { count: used.lures, limit: limits.lures }),
+    })
   if (used.slots > slotsOf(limits))
     conflicts.push({
       limit: 'slots',
-      message: `what must go along fills ${used.slots} slots, the boxes have ${slotsOf(limits)}`,
+      message: message('pack.slots-locked', { filled: used.slots, slots: slotsOf(limits) }),
     })
   if (limits.grams !== null && used.grams > limits.grams)
     conflicts.push({
       limit: 'weight',
-      message: `what must go along weighs ${Math.round(used.grams)} g, the limit is ${Math.round(limits.grams)} g`,
+      message: message('pack.weight-locked', {
+        grams: quantity('weight', used.grams, { decimals: 0 }),
+        limit: quantity('weight', limits.grams, { decimals: 0 }),
+      }),
     })
   return conflicts
 }
@@ -68,20 +73,26 @@ export function breachesOf(problem: PackProblem, { items, rods, rigged }: Pack):
   const used = usedBy(problem, taken)
   const breaches: Conflict[] = []
   if (rods.length > limits.rods)
-    breaches.push({ limit: 'rods', message: `${rods.length} rods, the limit is ${limits.rods}` })
+    breaches.push({ limit: 'rods', message: message('pack.rods-over', { count: rods.length, limit: limits.rods }) })
   if (used.lures > limits.lures)
-    breaches.push({ limit: 'lures', message: `${used.lures} lures, the limit is ${limits.lures}` })
+    breaches.push({ limit: 'lures', message: message('pack.lures-over', { count: used.lures, limit: limits.lures }) })
   if (used.slots > slotsOf(limits))
-    breaches.push({ limit: 'slots', message: `${used.slots} slots filled, the boxes have ${slotsOf(limits)}` })
+    breaches.push({
+      limit: 'slots',
+      message: message('pack.slots-over', { filled: used.slots, slots: slotsOf(limits) }),
+    })
   if (limits.grams !== null && used.grams > limits.grams + 1e-9)
     breaches.push({
       limit: 'weight',
-      message: `${Math.round(used.grams)} g, the limit is ${Math.round(limits.grams)} g`,
+      message: message('pack.weight-over', {
+        grams: quantity('weight', used.grams, { decimals: 0 }),
+        limit: quantity('weight', limits.grams, { decimals: 0 }),
+      }),
     })
   const all = new Set([...items, ...rods])
   if ([...locks.take].some(id => !all.has(id)) || [...locks.leave].some(id => all.has(id)))
-    breaches.push({ limit: 'locks', message: 'something locked is not where it should be' })
+    breaches.push({ limit: 'locks', message: message('pack.lock-broken') })
   if (Object.entries(rigged).some(([rod, lure]) => !rods.includes(rod) || !taken.has(lure)))
-    breaches.push({ limit: 'locks', message: 'a lure is rigged that does not go along' })
+    breaches.push({ limit: 'locks', message: message('pack.rigged-without') })
   return breaches
 }

@@ -5,15 +5,18 @@ import { prepareBox } from '#core/match'
 import { seededRandom } from '#core/numeric'
 import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
+import { inWords } from '#speech'
 import { finished, packProblem } from './build'
 import { greedyPack } from './greedy'
-import { breachesOf, conflictsOf, usedBy } from './limits'
+import { breachesOf, conflictsOf as saidConflictsOf, usedBy } from './limits'
 import { EMPTY_PACK, type Pack, type PackOption, type PackProblem } from './problem'
 import { solvePack } from './solve'
 import { type ForecastHour, likelyReadings, withChanges } from './tomorrow'
 import { sortedOptions, valueOf } from './value'
 import { coverOf, nextToAdd, purposesOf, swapsFor } from './why'
 import demo from '../../demo/box.json'
+
+const conflictsOf = (...given: Parameters<typeof saidConflictsOf>) => inWords(saidConflictsOf(...given))
 
 const highs = await loadHighs()
 const solve = (problem: PackProblem, start: Pack = EMPTY_PACK, gap = 0) =>

@@ -1,6 +1,7 @@
-import { isSoftBody, type LineMaterial, type PartKind } from '#core/terms'
+import type { Said } from '#core/message'
 import type { Box, Part } from '#core/tackle'
 import type { SetupOut } from '#core/tell'
+import { isSoftBody, type LineMaterial, type PartKind } from '#core/terms'
 
 /** Hardware, leaders and hooks that go along with a pack: what its set-ups hang on, with spares. */
 export interface SmallThing {
@@ -30,7 +31,7 @@ const LOOSE_HOOKS = 3
  * @param setups the set-ups told under the likely readings, by the lures and rods of the pack
  */
 export function smallThings(
-  setups: readonly SetupOut[],
+  setups: readonly SetupOut<Said>[],
   { parts, outfits, lures }: Pick<Box, 'parts' | 'outfits' | 'lures'>,
 ): readonly SmallThing[] {
   const things = new Map<
@@ -39,7 +40,7 @@ export function smallThings(
   >()
   const need = (
     thing: Omit<SmallThing, 'pieces' | 'holdsKg' | 'lureIds' | 'partId'>,
-    { lureId, outfitId }: SetupOut,
+    { lureId, outfitId }: SetupOut<Said>,
   ) => {
     const entry = things.get(thing.id) ?? { thing, rods: new Set(), lureIds: new Set() }
     entry.lureIds.add(lureId)

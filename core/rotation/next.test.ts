@@ -5,6 +5,7 @@ import { boxOf, parseFile } from '#core/files'
 import type { Reading } from '#core/reading'
 import type { Box, Stint, Trip, TripEvent } from '#core/tackle'
 import { match } from '#core/tell'
+import { inWords } from '#speech'
 import { nextOf } from './next'
 
 /** The handbook's table of bites (§15) in a whole box: common practice, no source. Each case names the first offer by its kind. */
@@ -13,7 +14,7 @@ const read = (name: string): Box => {
   const file = parseFile(
     JSON.parse(readFileSync(join(import.meta.dirname, `../../tests/corpus/boxes/${name}.json`), 'utf8')) as unknown,
   )
-  if (!file.ok) throw new Error(file.issues[0]!.message)
+  if (!file.ok) throw new Error(inWords(file.issues[0]!.message))
   return boxOf(file.value)
 }
 const lake = read('lake')

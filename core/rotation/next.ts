@@ -11,21 +11,23 @@ import {
   type Trait,
 } from '#core/lure'
 import { type Candidate, prepareBox, type PreparedBox, rank, type Ranking } from '#core/match'
+import { type Message, message, type Said } from '#core/message'
 import type { Reading } from '#core/reading'
 import type { Box, Stint, Trip } from '#core/tackle'
-import type { Family } from '#core/terms'
 import { explainLure, type SetupOut } from '#core/tell'
+import type { Family } from '#core/terms'
+import { type Dimension, quantity } from '#core/units'
 import { fishedNow, inHandChanges } from './in-hand'
 import { readSigns, type SignRead } from './signs'
 import { contactsOf, fellSilent, type Tried } from './tally'
 
-/** What to change next, as the headless command prints it (contract §5 `next`). */
-export interface NextOut {
+/** What to change next, as the headless command prints it (contract §5 `next`); before it is put in words, `T` is `Said`. */
+export interface NextOut<T = string> {
   signs: { sign: string; means: string; do: string }[]
   do: 'stay' | 'change' | 'return' | 'move' | 'rest'
-  change: { what: ChangeWhat; from: string; to: string; setup: SetupOut | null; hand?: HandChange } | null
-  why: string
-  untried: { trait: Trait; values: string[] }[]
+  change: { what: ChangeWhat; from: T; to: T; setup: SetupOut<T> | null; hand?: HandChange } | null
+  why: T
+  untried: { trait: Trait; values: T[] }[]
   runnersUp: { what: ChangeWhat; to: string }[]
 }
 
@@ -53,14 +55,14 @@ const OPEN_COVER: readonly string[] = ['open', 'sand', 'gravel']
  * Reads a trip and says what to do next: stay, change one thing, go back to confirm, or move. Deterministic; the signs, their meaning and their offers are rows of `core/knowledge`.
  * Variants of what is in the hand come before another lure, and what was changed already today for the same sign is not offered again.
  */
-export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut {
+export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut<Said> {
   const stints = trip.stints ?? []
   const current = stints[stints.length - 1]
-  const quiet: NextOut = {
+  const quiet: NextOut<Said> = {
     signs: [],
     do: 'stay',
     change: null,
-    why: 'Nothing is being fished yet.',
+    why: message('next.nothing-fished'),
     untried: [],
     runnersUp: [],
   }
@@ -81,10 +83,7 @@ export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut
   const profile = profiles.get(current.lureId)
   const reading = [...stints].reverse().find(s => s.reading)?.reading as Reading | undefined
   if (!profile || !reading)
-    return {
-      ...quiet,
-      why: profile ? 'No reading is noted with this trip.' : `No lure "${current.lureId}" in the file.`,
-    }
+    return { ...quiet, why: profile ? message('next.no-reading') : message('next.no-lure', { id: current.lureId }) }
 
   const prepared = prepareBox(box, options)
   const ranking = rank(prepared, askOf(reading, options))
@@ -92,7 +91,7 @@ export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut
   const signs = day.signs
   const told = signs.map(({ sign }) => ({ sign: sign.id, means: sign.means, do: sign.do }))
   const base = { signs: told, untried: day.untried() }
-  const stay = (why: string): NextOut => ({ ...base, do: 'stay', change: null, why, runnersUp: [] })
+  const stay = (why: Said): NextOut<Said> => ({ ...base, do: 'stay', change: null, why, runnersUp: [] })
 
   const back = day.confirmation()
   if (back)
@@ -137,17 +136,11 @@ export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut
         why,
         runnersUp: left.slice(1).map(({ what, to }) => ({ what, to })),
       }
-    return {
-      ...base,
-      do: 'rest',
-      change: null,
-      why: 'They have seen all of it: rest the place and come back.',
-      runnersUp: [],
-    }
+    return { ...base, do: 'rest', change: null, why: message('next.seen-all'), runnersUp: [] }
   }
   const blank = day.blankMin()
   if (day.now.minutes < THIN_MIN || (blank < LONG_MIN && contactsOf(day.now.events) > 0))
-    return stay(`Too early to say: ${Math.round(day.now.minutes)} minutes with it.`)
+    return stay(message('next.too-early', { minutes: Math.round(day.now.minutes) }))
   if (blank >= LONG_MIN || day.now.minutes >= LONG_MIN) {
     const gap = day.widestGap()
     if (gap)
@@ -155,7 +148,7 @@ export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut
         ...base,
         do: 'change',
         change: gap,
-        why: `Nothing for ${Math.round(blank)} minutes, and this was never tried.`,
+        why: message('next.never-tried', { minutes: Math.round(blank) }),
         runnersUp: [],
       }
     if (blank >= REVIEW_MIN)
@@ -163,14 +156,14 @@ export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut
         ...base,
         do: 'move',
         change: null,
-        why: `Nothing for ${Math.round(blank)} minutes with everything tried: another place.`,
+        why: message('next.move', { minutes: Math.round(blank) }),
         runnersUp: [],
       }
   }
   return stay(
     contactsOf(day.now.events) > 0
-      ? 'It draws fish: stay with it.'
-      : `Too early to say: ${Math.round(day.now.minutes)} minutes without a touch.`,
+      ? message('next.draws')
+      : message('next.no-touch', { minutes: Math.round(day.now.minutes) }),
   )
 }
 
@@ -247,7 +240,7 @@ class Today {
     return this.profiles.get(lureId)?.lure.name ?? lureId
   }
 
-  setupOf(lureId: string): SetupOut | null {
+  setupOf(lureId: string): SetupOut<Said> | null {
     return explainLure(this.prepared, this.ranking, lureId)
   }
 
@@ -320,7 +313,7 @@ class Today {
   }
 
   /** When a change brought a bite at once after a blank: once back to the first; when the first stays blank again, settle on the second. */
-  confirmation(): { readonly lureId: string; readonly why: string } | null {
+  confirmation(): { readonly lureId: string; readonly why: Message } | null {
     const [before, previous] = [this.tried[this.tried.length - 2], this.stints[this.stints.length - 2]]
     if (!before || !previous || previous.lureId === this.current.lureId) return null
     const first = this.now.events.find(e => e.kind !== 'snagged' && e.kind !== 'follow')
@@ -332,10 +325,7 @@ class Today {
       before.minutes >= BLANK_MIN &&
       third?.lureId !== this.current.lureId
     )
-      return {
-        lureId: previous.lureId,
-        why: `The change brought a bite at once: go back to ${this.nameOf(previous.lureId)} once, a preference is confirmed both ways.`,
-      }
+      return { lureId: previous.lureId, why: message('next.confirm', { lure: this.nameOf(previous.lureId) }) }
     if (
       third?.lureId === this.current.lureId &&
       contactsOf(this.now.events) === 0 &&
@@ -344,25 +334,25 @@ class Today {
     )
       return {
         lureId: previous.lureId,
-        why: `${this.nameOf(this.current.lureId)} stays blank again: settle on ${this.nameOf(previous.lureId)}.`,
+        why: message('next.settle', { blank: this.nameOf(this.current.lureId), lure: this.nameOf(previous.lureId) }),
       }
     return null
   }
 
-  changeOf({ what, to, hand }: SignOffer): NonNullable<NextOut['change']> {
+  changeOf({ what, to, hand }: SignOffer): NonNullable<NextOut<Said>['change']> {
     const found = this.lureFor(what)
     if (found)
       return {
         what,
         from: this.valueOf(what),
-        to: `${to}: ${this.nameOf(found.profile.lure.id)}`,
+        to: message('next.to-lure', { what: to, lure: this.nameOf(found.profile.lure.id) }),
         setup: this.setupOf(found.profile.lure.id),
       }
     return { what, from: this.valueOf(what), to, setup: this.ownWith(hand), ...(hand ? { hand } : {}) }
   }
 
   /** What is on the line, fished as the change in the hand has it. */
-  private ownWith(hand: HandChange | undefined): SetupOut | null {
+  private ownWith(hand: HandChange | undefined): SetupOut<Said> | null {
     const own = this.setupOf(this.current.lureId)
     if (!own || !hand) return own
     const { box, trailers } = this.prepared
@@ -409,24 +399,31 @@ class Today {
     return this.current.presentation?.depthM ?? this.current.depthM ?? this.candidate?.placement.depthM ?? null
   }
 
-  private valueOf(what: ChangeWhat): string {
+  private valueOf(what: ChangeWhat): Said {
     switch (what) {
       case 'colour':
         return colourClass(this.mine)
       case 'size':
-        return `${Math.round(this.mine.lengthMm.value)} mm`
+        return message('figure', { figure: quantity('length', this.mine.lengthMm.value) })
       case 'action':
         return this.mine.action.value
-      case 'trailer':
-        return this.nameOf(this.current.trailerId ?? this.candidate?.trailer?.lure.id ?? 'none')
+      case 'trailer': {
+        const trailer = this.current.trailerId ?? this.candidate?.trailer?.lure.id
+        return trailer == null ? message('next.no-trailer') : this.nameOf(trailer)
+      }
       case 'pause':
-        return `${this.current.presentation?.pauseS ?? this.candidate?.pauseS ?? 0} s`
+        return message('figure.seconds', { seconds: this.current.presentation?.pauseS ?? this.candidate?.pauseS ?? 0 })
       case 'pace':
-        return `${(this.current.presentation?.speedMs ?? this.current.speedMs ?? this.candidate?.placement.speedMs ?? 0).toFixed(2)} m/s`
+        return message('figure', {
+          figure: quantity(
+            'speed',
+            this.current.presentation?.speedMs ?? this.current.speedMs ?? this.candidate?.placement.speedMs ?? 0,
+          ),
+        })
       case 'depth':
-        return `${(this.depthNow() ?? 0).toFixed(1)} m`
+        return message('figure', { figure: quantity('depth', this.depthNow() ?? 0) })
       case 'hook':
-        return this.current.rig ?? this.candidate?.technique.rig ?? 'as it is'
+        return this.current.rig ?? this.candidate?.technique.rig ?? message('next.as-it-is')
       default:
         return this.mine.lure.family
     }
@@ -486,7 +483,7 @@ class Today {
   }
 
   /** What of each trait the box could show these fish and has not today. */
-  untried(): NextOut['untried'] {
+  untried(): NextOut<Said>['untried'] {
     const done = this.stints.flatMap(s => this.ranking.candidates.filter(c => c.profile.lure.id === s.lureId))
     return GAPS.flatMap(({ trait, of, name }) => {
       const seen = new Set(done.map(of))
@@ -496,7 +493,7 @@ class Today {
   }
 
   /** The trait that was the same all day, changed by the best lure that differs in it; with `several` in two. */
-  widestGap(): NextOut['change'] {
+  widestGap(): NextOut<Said>['change'] {
     const done = this.stints.flatMap(s => this.ranking.candidates.filter(c => c.profile.lure.id === s.lureId))
     const left = this.ranking.candidates.filter(c => !this.stints.some(s => s.lureId === c.profile.lure.id))
     const same = GAPS.filter(({ of }) => new Set(done.map(of)).size === 1 && left.some(c => of(c) !== of(done[0]!)))
@@ -511,7 +508,7 @@ class Today {
       ? {
           what: gap.what,
           from: gap.name(gap.of(this.candidate ?? done[0]!)),
-          to: `${gap.name(gap.of(found))}: ${this.nameOf(found.profile.lure.id)}`,
+          to: message('next.to-lure', { what: gap.name(gap.of(found)), lure: this.nameOf(found.profile.lure.id) }),
           setup: this.setupOf(found.profile.lure.id),
         }
       : null
@@ -527,34 +524,36 @@ function sameDepth(a: Candidate, b: Candidate | undefined): boolean {
   return !b || classOf(DEPTH_CLASSES_M, a.placement.depthM) === classOf(DEPTH_CLASSES_M, b.placement.depthM)
 }
 
-type Value = string | number
+type TraitValue = string | number
 interface TraitOf {
   readonly trait: Trait
   readonly what: ChangeWhat
-  readonly of: (c: Candidate) => Value
-  readonly name: (v: Value) => string
+  readonly of: (c: Candidate) => TraitValue
+  readonly name: (v: TraitValue) => Said
 }
-const upTo = (classes: readonly number[], unit: string) => (v: Value) =>
-  Number.isFinite(classes[Number(v)]) ? `up to ${classes[Number(v)]} ${unit}` : `over ${classes[Number(v) - 1]} ${unit}`
+const upTo = (classes: readonly number[], dimension: Dimension) => (v: TraitValue) =>
+  Number.isFinite(classes[Number(v)])
+    ? message('next.up-to', { most: quantity(dimension, classes[Number(v)]!) })
+    : message('next.over', { least: quantity(dimension, classes[Number(v) - 1]!) })
 /** In the order in which they are most often what was never tried (handbook §15). */
 const GAPS: readonly TraitOf[] = [
   {
     trait: 'size',
     what: 'size',
     of: c => classOf(SIZE_CLASSES_MM, c.profile.lengthMm.value),
-    name: upTo(SIZE_CLASSES_MM, 'mm'),
+    name: upTo(SIZE_CLASSES_MM, 'length'),
   },
   {
     trait: 'depth',
     what: 'depth',
     of: c => classOf(DEPTH_CLASSES_M, c.placement.depthM),
-    name: upTo(DEPTH_CLASSES_M, 'm'),
+    name: upTo(DEPTH_CLASSES_M, 'depth'),
   },
   {
     trait: 'speed',
     what: 'pace',
     of: c => classOf(SPEED_CLASSES_MS, c.placement.speedMs),
-    name: upTo(SPEED_CLASSES_MS, 'm/s'),
+    name: upTo(SPEED_CLASSES_MS, 'speed'),
   },
   { trait: 'colour', what: 'colour', of: c => colourClass(c.profile), name: String },
   { trait: 'action', what: 'action', of: c => c.profile.action.value, name: String },

@@ -7,7 +7,10 @@ import { prepareBox, rank } from '#core/match'
 import type { Reading } from '#core/reading'
 import { AXIS_IDS } from '#core/rule'
 import type { Box, Lure, Outfit } from '#core/tackle'
-import { match } from './answer'
+import { inWords } from '#speech'
+import { match as saidMatch } from './answer'
+
+const match = (...given: Parameters<typeof saidMatch>) => inWords(saidMatch(...given))
 
 const rod = (part: Partial<Outfit['rod']> = {}, rest: Partial<Outfit> = {}): Outfit => ({
   id: 'o1',

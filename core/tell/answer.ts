@@ -17,6 +17,7 @@ import {
   sceneOf,
   termsOf,
 } from '#core/match'
+import { message, type Said } from '#core/message'
 import type { Reading } from '#core/reading'
 import { fillIn, jointMembership } from '#core/rule'
 import { sourceText } from '#core/sources'
@@ -41,7 +42,7 @@ export interface MatchOptions extends AskOptions {
 }
 
 /** From a box and a reading to what to tie on: the whole answer of contract §5. */
-export function match(box: Box, reading: Reading, options: MatchOptions = {}): MatchOut {
+export function match(box: Box, reading: Reading, options: MatchOptions = {}): MatchOut<Said> {
   const prepared = prepareBox(box, { useLog: options.useLog ?? true })
   return explainRanking(prepared, rank(prepared, askOf(reading, options)), options)
 }
@@ -49,7 +50,7 @@ export function match(box: Box, reading: Reading, options: MatchOptions = {}): M
 /** Something of each explained set-up, by lure id. */
 function ofSetups<T>(
   { ask: { reading }, candidates }: Ranking,
-  setups: readonly SetupOut[],
+  setups: readonly SetupOut<Said>[],
   tell: (candidate: Candidate, waterDensity: number) => T,
 ): ReadonlyMap<string, T> {
   const density = waterDensity(reading.temperatureC, reading.salinityPsu)
@@ -58,14 +59,14 @@ function ofSetups<T>(
 }
 
 /** Explained set-ups as the course models want them, by lure id. */
-export function presentedSetups(ranking: Ranking, setups: readonly SetupOut[]): ReadonlyMap<string, Presented> {
+export function presentedSetups(ranking: Ranking, setups: readonly SetupOut<Said>[]): ReadonlyMap<string, Presented> {
   return ofSetups(ranking, setups, (candidate, density) =>
     presentedOf(candidate, candidate.placement, ranking.ask, density),
   )
 }
 
 /** How surely the figures of explained set-ups are known, by lure id. */
-export function doubtedSetups(ranking: Ranking, setups: readonly SetupOut[]): ReadonlyMap<string, Doubts> {
+export function doubtedSetups(ranking: Ranking, setups: readonly SetupOut<Said>[]): ReadonlyMap<string, Doubts> {
   return ofSetups(ranking, setups, doubtsOf)
 }
 
@@ -74,10 +75,10 @@ export function explainRanking(
   prepared: PreparedBox,
   ranking: Ranking,
   { top = 10, units = 'metric' }: MatchOptions = {},
-): MatchOut {
+): MatchOut<Said> {
   const { ask, candidates, rejected } = ranking
-  const cautions = readingCautions(ask, units)
-  if (prepared.outfits.length === 0) cautions.push('No outfits in the file: rods, lines and casts are assumed.')
+  const cautions: Said[] = readingCautions(ask, units)
+  if (prepared.outfits.length === 0) cautions.push(message('answer.no-outfits'))
   const setups = explainCandidates(prepared, ranking, candidates.slice(0, top), candidates.slice(0, top), units)
   return {
     assumed: [...ask.assumed],
@@ -97,7 +98,7 @@ export function explainLure(
   ranking: Ranking,
   lureId: string,
   units: UnitSystem = 'metric',
-): SetupOut | null {
+): SetupOut<Said> | null {
   const found = ranking.candidates.find(c => c.profile.lure.id === lureId)
   return found ? explainCandidates(prepared, ranking, [found], ranking.candidates, units)[0]! : null
 }
@@ -109,7 +110,7 @@ function explainCandidates(
   told: readonly Candidate[],
   among: readonly Candidate[],
   units: UnitSystem,
-): SetupOut[] {
+): SetupOut<Said>[] {
   const scene = sceneOf(prepared, ask)
   const terms = termsOf(ask)
   const contributions = new Map<Candidate, Contribution[]>()
@@ -120,7 +121,7 @@ function explainCandidates(
   }
   const shares = new Map(sharesOf(among).map((share, i) => [among[i]!, share]))
   const shownBefore = new Set<string>()
-  return told.map((candidate, i): SetupOut => {
+  return told.map((candidate, i): SetupOut<Said> => {
     const rival = candidates.find(other => other !== candidate && !isSister(other, candidate))
     const { reasons, against } = setApart(
       contributed(candidate),
@@ -143,7 +144,7 @@ function explainCandidates(
       ways: i < WAYS_FOR ? otherWays(candidate, scene) : [],
       confidence: round(confidenceOf(candidate, ask, prepared.hours.get(lure.id) ?? 0)),
       axes: setupAxes(candidate, ask),
-      reasons: [...reasons, ...trailerReason(candidate, units), ...logReasons(candidate, units)],
+      reasons: [...reasons, ...trailerReason(candidate, units), ...logReasons(candidate)],
       against: [...against, ...rodAgainst(candidate, units)],
     }
   })
@@ -181,13 +182,13 @@ function wayOut(candidate: Candidate): WayOut {
 /** A rod this far from its job is worth a word [log-odds]. */
 const POOR_ROD = -1
 
-function rodAgainst({ outfit, tactic, rodGain }: Candidate, units: UnitSystem): ReasonOut[] {
+function rodAgainst({ outfit, tactic, rodGain }: Candidate, units: UnitSystem): ReasonOut<Said>[] {
   if (!outfit || rodGain > POOR_ROD) return []
   const job = ROD_JOBS[tactic.job]
   return [
     {
       rule: `rod.${job.id}`,
-      text: `${proseIn(job.text, units)} The best rod at hand suits it poorly.`,
+      text: message('answer.poor-rod', { job: proseIn(job.text, units) }),
       source: sourceText('common-practice'),
     },
   ]

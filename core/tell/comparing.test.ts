@@ -17,13 +17,14 @@ import {
 } from '#core/lure'
 import { prepareBox, rank } from '#core/match'
 import type { Reading } from '#core/reading'
+import { inWords } from '#speech'
 import { match, presentedSetups } from './answer'
 import { differenceOf, knownShares } from './difference'
 import { fairPairs } from './pairs'
 import demo from '../../demo/box.json'
 
 const read = parseFile(demo)
-if (!read.ok) throw new Error(read.issues[0]!.message)
+if (!read.ok) throw new Error(inWords(read.issues[0]!.message))
 const box = boxOf(read.value)
 const profiles = new Map(prepareBox(box).lures.map(p => [p.lure.id, p]))
 const spring: Reading = {

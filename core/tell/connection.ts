@@ -2,9 +2,10 @@ import type { Ask } from '#core/ask'
 import { SPECIES_TABLE } from '#core/knowledge'
 import { isBiteProof } from '#core/lure'
 import type { Candidate } from '#core/match'
+import { type Message, message } from '#core/message'
 import type { Part } from '#core/tackle'
 import type { PartKind } from '#core/terms'
-import { formatQuantity, type UnitSystem } from '#core/units'
+import { quantity } from '#core/units'
 import type { SetupOut } from './output'
 
 /** A bite-proof trace: about 0.4 m; fluorocarbon must be 0.7 mm and more (trade §6). */
@@ -51,8 +52,8 @@ export function connectionOf({ profile: { lure }, technique }: Candidate): Setup
   return technique.rig === 'snap' ? 'snap' : 'direct'
 }
 
-/** Swivels, snaps and split rings must be stronger than the line (trade §7): what is wrong with the angler's own, in words. */
-export function weakHardware(candidate: Candidate, parts: readonly Part[], system: UnitSystem): string[] {
+/** Swivels, snaps and split rings must be stronger than the line (trade §7): what is wrong with the angler's own. */
+export function weakHardware(candidate: Candidate, parts: readonly Part[]): Message[] {
   const testKg = candidate.outfit?.outfit.line.testKg
   if (testKg == null) return []
   const connection = connectionOf(candidate)
@@ -68,7 +69,11 @@ export function weakHardware(candidate: Candidate, parts: readonly Part[], syste
       .flatMap(p => (p.strengthKg == null ? [] : [p.strengthKg]))
     if (strengths.length === 0 || strengths.some(kg => kg >= testKg)) return []
     return [
-      `Your ${kind.replace('-', ' ')}s hold at most ${formatQuantity('strength', Math.max(...strengths), { system })}, the line ${formatQuantity('strength', testKg, { system })}: they must be the stronger.`,
+      message('caution.weak-hardware', {
+        kind,
+        most: quantity('strength', Math.max(...strengths)),
+        line: quantity('strength', testKg),
+      }),
     ]
   })
 }

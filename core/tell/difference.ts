@@ -1,4 +1,5 @@
 import type { KnownAs } from '#core/lure'
+import type { Said } from '#core/message'
 import type { AxisId } from '#core/rule'
 import type { SetupAxisOut, SetupOut } from './output'
 
@@ -15,7 +16,7 @@ export interface AxisDifference {
 const SPOKEN_FROM = 0.05
 
 /** Why one set-up stands before another: the axes that part them, the strongest first. */
-export function differenceOf(a: SetupOut, b: SetupOut): readonly AxisDifference[] {
+export function differenceOf(a: SetupOut<Said>, b: SetupOut<Said>): readonly AxisDifference[] {
   return a.axes
     .flatMap((mine): AxisDifference[] => {
       const other = b.axes.find(axis => axis.axis === mine.axis)

@@ -1,8 +1,9 @@
 import type { Ask, Reason } from '#core/ask'
 import type { Candidate, Contribution } from '#core/match'
+import { message, type Said, type Value } from '#core/message'
 import { AXES, AXIS_IDS, type AxisId, fillIn } from '#core/rule'
 import { sourceText } from '#core/sources'
-import { formatQuantity, type UnitSystem } from '#core/units'
+import { type Dimension, quantity, type UnitSystem } from '#core/units'
 import type { AxisOut, ReasonOut, SetupAxisOut } from './output'
 
 /** Reasons shown beside a set-up. */
@@ -72,10 +73,10 @@ export function setApart(
   shown: ReadonlySet<string>,
   ask: Ask,
   system: UnitSystem,
-): { reasons: ReasonOut[]; against: ReasonOut[] } {
+): { reasons: ReasonOut<Said>[]; against: ReasonOut<Said>[] } {
   const rivals = new Map(rival.map(({ push, gain }) => [push.key, gain]))
   const ahead = mine.map(({ push, gain, figure }) => ({ push, gain, figure, lead: gain - (rivals.get(push.key) ?? 0) }))
-  const reasons: ReasonOut[] = []
+  const reasons: ReasonOut<Said>[] = []
   let repeated = 0
   const candidates = [
     ...ahead.filter(c => c.gain > WORTH_A_LINE && c.lead > WORTH_A_LINE).sort((a, b) => b.lead - a.lead),
@@ -87,7 +88,7 @@ export function setApart(
     if (shown.has(push.rule.id) && (reasons.length > 0 || ++repeated > 1) && candidates.length > SHOWN_REASONS) continue
     reasons.push(reasonOut(push, ask, system))
   }
-  const against: ReasonOut[] = []
+  const against: ReasonOut<Said>[] = []
   for (const { push, figure } of mine.filter(c => c.gain < -WORTH_A_LINE).sort((a, b) => a.gain - b.gain)) {
     if (against.length === SHOWN_AGAINST) break
     if (against.some(r => r.rule === push.rule.id)) continue
@@ -97,22 +98,30 @@ export function setApart(
         ? reason
         : {
             ...reason,
-            text: `${reason.text} This one: ${AXES[push.effect.axis].label} ${figureTold(push.effect.axis, figure, system)}.`,
+            text: message('answer.this-one', {
+              reason: reason.text,
+              axis: AXES[push.effect.axis].label,
+              figure: figureOn(push.effect.axis, figure),
+            }),
           },
     )
   }
   return { reasons, against }
 }
 
-const DIMENSION_OF = { 'm': 'depth', 'mm': 'length', 'm/s': 'speed' } as const
+const DIMENSION_OF: Readonly<Record<string, Dimension>> = { 'm': 'depth', 'mm': 'length', 'm/s': 'speed' }
 
-/** A set-up's figure on an axis, with its unit, or on the trade's scale with the end of the scale. */
-function figureTold(id: AxisId, figure: number, system: UnitSystem): string {
-  const { unit } = AXES[id]
-  const own = Number(figure.toPrecision(2))
-  return unit in DIMENSION_OF
-    ? formatQuantity(id === 'fall' ? 'sink' : DIMENSION_OF[unit as keyof typeof DIMENSION_OF], figure, { system })
-    : `${own} of ${unit.split('–')[1]}`
+/** What the figures of an axis measure; `null`: they stand on a scale of the trade. */
+export function dimensionOn(id: AxisId): Dimension | null {
+  return id === 'fall' ? 'sink' : (DIMENSION_OF[AXES[id].unit] ?? null)
+}
+
+/** A set-up's figure on an axis: a quantity, or on the trade's scale with the end of the scale. */
+function figureOn(id: AxisId, figure: number): Value {
+  const dimension = dimensionOn(id)
+  return dimension
+    ? quantity(dimension, figure)
+    : message('figure.of', { figure: Number(figure.toPrecision(2)), end: AXES[id].unit.split('–')[1] ?? '' })
 }
 
 /** Three significant places: differences beyond that are below every error in the model. */

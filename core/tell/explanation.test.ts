@@ -9,10 +9,13 @@ import type { Reading } from '#core/reading'
 import type { Condition, Rule } from '#core/rule'
 import type { Box, Lure, Outfit } from '#core/tackle'
 import { MOODS, type Silhouette, SPECIES, STAINS } from '#core/terms'
-import { match } from './answer'
+import { inWords } from '#speech'
+import { match as saidMatch } from './answer'
 import { differenceOf, knownShares } from './difference'
 import { fairPairs } from './pairs'
 import demo from '../../demo/box.json'
+
+const match = (...given: Parameters<typeof saidMatch>) => inWords(saidMatch(...given))
 
 const box = demo as unknown as Box
 const prepared = prepareBox(box)

@@ -1,8 +1,9 @@
 import { TACTICS } from '#core/knowledge'
 import { classRange, DEPTH_CLASSES_M } from '#core/lure'
-import type { Candidate, LessonTold } from '#core/match'
+import { type Candidate, type LessonTold, partsOfLight } from '#core/match'
+import { type Message, message, type Said } from '#core/message'
 import { sourceText } from '#core/sources'
-import { formatNumber, formatQuantity, type UnitSystem } from '#core/units'
+import { quantity } from '#core/units'
 import type { ReasonOut } from './output'
 
 /** A change of the score, or of one rate, below this is not worth a line. */
@@ -15,7 +16,7 @@ const TACTIC_LABEL = new Map<string, string>(TACTICS.map(({ id, label }) => [id,
 const WHOLE_HOURS = 10
 
 /** What the angler's own log changed, with its size and its doubt: the lessons that moved most. */
-export function logReasons({ score, fromLog }: Candidate, units: UnitSystem): ReasonOut[] {
+export function logReasons({ score, fromLog }: Candidate): ReasonOut<Said>[] {
   if (!fromLog) return []
   const percent = Math.round(100 * (score / fromLog.before - 1))
   if (Math.abs(percent) < TOLD_FROM_PERCENT) return []
@@ -24,27 +25,47 @@ export function logReasons({ score, fromLog }: Candidate, units: UnitSystem): Re
     .filter(lesson => size(lesson) >= Math.log(TOLD_FROM_RATIO))
     .sort((a, b) => size(b) - size(a))
     .slice(0, MOST_TOLD)
-  return told.map((lesson, i) => ({
-    rule: `log.${lesson.lesson}`,
-    text: `Your log in water like this, ${about(lesson, units)}: ${gave(lesson)}, ${lesson.ratio.mean.toFixed(1)} × the usual rate (90 %: ${lesson.ratio.low.toFixed(1)} to ${lesson.ratio.high.toFixed(1)})${i === 0 ? `; all in all ${percent > 0 ? '+' : '−'}${Math.abs(percent)} %` : ''}.`,
-    source: `your own log; ${sourceText('clayton-1987')}`,
-  }))
+  return told.map((lesson, i) => {
+    const { mean, low, high } = lesson.ratio
+    const values = { about: about(lesson), gave: gave(lesson), mean, low, high }
+    return {
+      rule: `log.${lesson.lesson}`,
+      text:
+        i === 0
+          ? message('log.told-and-all', { ...values, all: `${percent > 0 ? '+' : '−'}${Math.abs(percent)}` })
+          : message('log.told', values),
+      source: message('log.source', { source: sourceText('clayton-1987') }),
+    }
+  })
 }
 
-function about({ lesson, value }: LessonTold, system: UnitSystem): string {
-  if (lesson === 'lure') return 'this lure'
-  if (lesson === 'tactic') return TACTIC_LABEL.get(value) ?? value
-  if (lesson === 'light') return value.replaceAll('-', ' ')
-  if (lesson !== 'depth') return `${lesson} ${value.replaceAll('-', ' ')}`
-  const [from, to] = classRange(DEPTH_CLASSES_M, Number(value))
-  return to === Infinity
-    ? `below ${formatQuantity('depth', from, { system })}`
-    : `${formatNumber('depth', from, { system })} to ${formatQuantity('depth', to, { system })} deep`
+function about({ lesson, value }: LessonTold): Said {
+  const plain = value.replaceAll('-', ' ')
+  switch (lesson) {
+    case 'lure':
+      return message('log.this-lure')
+    case 'tactic':
+      return TACTIC_LABEL.get(value) ?? value
+    case 'light': {
+      const { colour, light } = partsOfLight(plain)
+      return message('log.in-light', { colour, light: light.split(' ')[0]! })
+    }
+    case 'kind':
+      return message('log.kind', { kind: plain })
+    case 'colour':
+      return message('log.colour', { colour: plain })
+    case 'depth': {
+      const [from, to] = classRange(DEPTH_CLASSES_M, Number(value))
+      return to === Infinity
+        ? message('log.deeper', { from: quantity('depth', from) })
+        : message('log.deep', { from: quantity('depth', from, { bare: true }), to: quantity('depth', to) })
+    }
+  }
 }
 
-function gave({ landed, contacts, hours }: LessonTold): string {
-  const time = `${hours < WHOLE_HOURS ? hours.toFixed(1) : Math.round(hours)} h`
-  if (contacts === 0) return `nothing in ${time}`
-  const others = contacts - landed
-  return `${landed} landed${others > 0 ? ` and ${others} other ${others === 1 ? 'contact' : 'contacts'}` : ''} in ${time}`
+function gave({ landed, contacts, hours }: LessonTold): Message {
+  const time = hours < WHOLE_HOURS ? hours.toFixed(1) : Math.round(hours)
+  return contacts === 0
+    ? message('log.nothing', { hours: time })
+    : message('log.landed', { landed, others: contacts - landed, hours: time })
 }

@@ -1,8 +1,9 @@
 import type { Ask } from '#core/ask'
 import { HOOK_GAP_MM, SPECIES_TABLE } from '#core/knowledge'
 import { type Candidate, gapNeeded, hookFor } from '#core/match'
+import { message, type Said } from '#core/message'
 import type { Part } from '#core/tackle'
-import { formatHookSize, hookSizeRank } from '#core/units'
+import { formatHookSize, hookSizeRank, quantity } from '#core/units'
 import type { SetupOut } from './output'
 
 /** Which hook, how large, and why (trade §6, §7). */
@@ -10,18 +11,18 @@ export function hookOf(
   { profile, technique, added }: Candidate,
   { reading, schools }: Ask,
   parts: readonly Part[],
-): SetupOut['hook'] {
+): SetupOut<Said>['hook'] {
   const own = profile.hooks.value[0]!
   if (technique.hook === 'own') {
     const count = own.count ?? 1
     const isTreble = own.kind === 'treble' || own.kind === 'treble-grip'
     const advice = !isTreble
-      ? 'as it is; the point must be sharp'
+      ? message('hook.sharp')
       : schools.hooks === 'singles'
-        ? 'singles instead of trebles: weigh the pair, the balance must stay'
+        ? message('hook.singles')
         : reading.mood === 'aggressive'
-          ? 'triple-grip trebles: they hit hard'
-          : 'round-bend trebles; a stiff rod pulls small ones out'
+          ? message('hook.grip')
+          : message('hook.round-bend')
     return {
       kind: isTreble && schools.hooks === 'singles' ? 'single' : own.kind,
       size: own.size ?? null,
@@ -43,20 +44,21 @@ export function hookOf(
   const gap = gapOf(size)
   const clears =
     gap === null
-      ? ''
-      : gap >= needed
-        ? `its gap of about ${gap.toFixed(0)} mm clears the body (${needed.toFixed(0)} mm asked)`
-        : `its gap of about ${gap.toFixed(0)} mm is small for this body (${needed.toFixed(0)} mm asked): fish may be felt and missed`
+      ? null
+      : message(gap >= needed ? 'hook.clears' : 'hook.is-small', {
+          gap: quantity('length', gap),
+          needed: quantity('length', needed),
+        })
   const where = onPart
-    ? 'on your head or weighted hook'
+    ? message('hook.on-part')
     : loose
-      ? 'from your parts'
-      : `none of yours: a ${formatHookSize(size)} is assumed`
+      ? message('hook.from-parts')
+      : message('hook.not-owned', { size: formatHookSize(size) })
   return {
     kind: added.part?.hookKind === 'weedless' ? 'weedless' : technique.hook,
     size,
     count: 1,
-    advice: [clears, where].filter(Boolean).join('; '),
+    advice: clears ? message('answer.both', { one: clears, other: where }) : where,
   }
 }
 

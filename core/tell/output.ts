@@ -4,11 +4,11 @@ import type { RejectionCode } from '#core/match'
 import type { AdviceSubject, AxisId } from '#core/rule'
 import type { Cadence, Family, HookKind, LineMaterial, Mode, Rig, TacticId, TrailerHooking } from '#core/terms'
 
-/** What `match` prints (contract §5), and what the screens read. */
-export interface ReasonOut {
+/** What `match` prints (contract §5), and what the screens read; before it is put in words, `T` is `Said`. */
+export interface ReasonOut<T = string> {
   rule: string
-  text: string
-  source: string
+  text: T
+  source: T
 }
 export interface AdviceOut extends ReasonOut {
   about: AdviceSubject
@@ -33,7 +33,7 @@ export interface SetupAxisOut {
   known: KnownAs
 }
 
-export interface PresentationOut {
+export interface PresentationOut<T = string> {
   mode: Mode
   castM: number | null
   lineOutM: number | null
@@ -48,7 +48,7 @@ export interface PresentationOut {
   cadence: Cadence
   pauseS: number | null
   countdownS: number | null
-  text: string
+  text: T
   /** Where the depth comes from; the column draws from it. */
   control: DepthControl
   fallMs: number | null
@@ -82,27 +82,27 @@ export interface WayOut {
 }
 
 /** One of the rods at hand, ready. */
-export interface HandOut {
+export interface HandOut<T = string> {
   outfitId: string
   lureId: string
   role: 'search' | 'clean-up' | 'contrast' | 'other'
-  why: string
+  why: T
 }
 /** What is worth measuring: a field of the reading, or a lure on the bench. */
-export interface MeasureOut {
+export interface MeasureOut<T = string> {
   field?: string
   lureId?: string
-  why: string
+  why: T
   gain: number
 }
 
-export interface SetupOut {
+export interface SetupOut<T = string> {
   lureId: string
   family: Family
   rig: Rig
   trailerId: string | null
   tactic: TacticId
-  hook: { kind: HookKind; size: string | null; count: number; advice: string }
+  hook: { kind: HookKind; size: string | null; count: number; advice: T }
   trailerHook: boolean
   trailerHooking: TrailerHooking | null
   headG: number | null
@@ -111,7 +111,7 @@ export interface SetupOut {
   leader: { lengthM: number; material: LineMaterial; testKg: number | null } | null
   connection: 'snap' | 'direct' | 'swivel'
   totalG: number
-  presentation: PresentationOut
+  presentation: PresentationOut<T>
   score: number
   /** Probability of being tied on first; all lures of the box sum to 1. */
   share: number
@@ -122,21 +122,21 @@ export interface SetupOut {
   ways: WayOut[]
   confidence: number
   axes: SetupAxisOut[]
-  reasons: ReasonOut[]
+  reasons: ReasonOut<T>[]
   /** What costs it places. */
-  against: ReasonOut[]
+  against: ReasonOut<T>[]
   /** How it is made ready and fished; never part of the score. */
   advice: AdviceOut[]
-  cautions: string[]
+  cautions: T[]
 }
 
-export interface MatchOut {
+export interface MatchOut<T = string> {
   assumed: string[]
-  cautions: string[]
+  cautions: T[]
   ask: { axes: AxisOut[] }
-  setups: SetupOut[]
-  rejected: { lureId: string; code: RejectionCode; why: string }[]
-  gaps: { axis: AxisId; text: string }[]
-  hand: HandOut[]
-  measure: MeasureOut[]
+  setups: SetupOut<T>[]
+  rejected: { lureId: string; code: RejectionCode; why: T }[]
+  gaps: { axis: AxisId; text: T }[]
+  hand: HandOut<T>[]
+  measure: MeasureOut<T>[]
 }

@@ -1,11 +1,12 @@
 import { differingTraits, type LureProfile, type Trait, traitsOf } from '#core/lure'
+import type { Said } from '#core/message'
 import type { SetupOut } from './output'
 
 /** Two set-ups that differ in one thing, so that fishing them in turn teaches something (trade §15). */
 export interface FairPair {
   readonly differs: Trait
-  readonly a: SetupOut
-  readonly b: SetupOut
+  readonly a: SetupOut<Said>
+  readonly b: SetupOut<Said>
 }
 
 /** Pairs shown for each thing they differ in. */
@@ -16,7 +17,7 @@ const OF_EACH = 2
  * Other depth with the same everything else is left to the rod tip and the count-down, not to another lure.
  */
 export function fairPairs(
-  setups: readonly SetupOut[],
+  setups: readonly SetupOut<Said>[],
   profileOf: (lureId: string) => LureProfile | undefined,
 ): readonly FairPair[] {
   const known = setups.flatMap(setup => {

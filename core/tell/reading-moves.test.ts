@@ -45,7 +45,7 @@ const jigging: Reading = {
   cover: ['open'],
 }
 
-const figuresOf = ({ presentation: p, headG, sinkerG, outfitId }: SetupOut) =>
+const figuresOf = ({ presentation: p, headG, sinkerG, outfitId }: SetupOut<unknown>) =>
   [
     p.depthM,
     p.deepestM,

@@ -3,7 +3,10 @@ import { HOOK_GAP_MM } from '#core/knowledge'
 import type { Reading } from '#core/reading'
 import type { Box, Lure, Outfit, Part } from '#core/tackle'
 import { hookSizeRank } from '#core/units'
-import { match } from './answer'
+import { inWords } from '#speech'
+import { match as saidMatch } from './answer'
+
+const match = (...given: Parameters<typeof saidMatch>) => inWords(saidMatch(...given))
 
 const bass: Reading = { species: 'largemouth-bass', temperatureC: 20, bottomM: 4, fishFromM: 1.5, fishToM: 3.5 }
 const rod = (part: Partial<Outfit['rod']> = {}, rest: Partial<Outfit> = {}): Outfit => ({

@@ -1,10 +1,11 @@
 import type { Ask } from '#core/ask'
 import { reelSpeed, SLOWEST_MS, spreadOf, streamHalfWay, TOLD_SWING } from '#core/course'
-import { CADENCE_TABLE, SPECIES_TABLE } from '#core/knowledge'
+import { CADENCE_TABLE, SPECIES_TABLE, TURNS_UNKNOWN } from '#core/knowledge'
 import { fallSpeed, isBiteProof } from '#core/lure'
 import { type Candidate, doubtsOf, leadTold, presentedOf } from '#core/match'
+import { type Message, message, type Said } from '#core/message'
 import type { Part } from '#core/tackle'
-import { formatQuantity, proseIn, type UnitSystem } from '#core/units'
+import { formatQuantity, proseIn, quantity, type UnitSystem } from '#core/units'
 import { adviceFor, adviceText } from './advice'
 import { connectionOf, leaderOf, weakHardware } from './connection'
 import { round } from './explain'
@@ -22,7 +23,10 @@ export interface TieOnScene {
 export function tieOn(
   candidate: Candidate,
   { ask, waterDensity, parts, system }: TieOnScene,
-): Omit<SetupOut, 'score' | 'share' | 'standing' | 'sisters' | 'ways' | 'confidence' | 'axes' | 'reasons' | 'against'> {
+): Omit<
+  SetupOut<Said>,
+  'score' | 'share' | 'standing' | 'sisters' | 'ways' | 'confidence' | 'axes' | 'reasons' | 'against'
+> {
   const { profile, technique, trailer, outfit, totalG } = candidate
   const { lure } = profile
   const trailerHook = takesTrailerHook(candidate, ask)
@@ -43,7 +47,7 @@ export function tieOn(
     totalG: round(totalG),
     presentation: presentationOf(candidate, { ask, waterDensity, system }, adviceText(advice, 'next')),
     advice,
-    cautions: setupCautions(candidate, ask, parts, system),
+    cautions: setupCautions(candidate, ask, parts),
   }
 }
 
@@ -70,7 +74,7 @@ function presentationOf(
   candidate: Candidate,
   { ask, waterDensity, system }: Pick<TieOnScene, 'ask' | 'waterDensity' | 'system'>,
   next: string,
-): PresentationOut {
+): PresentationOut<Said> {
   const { technique, outfit, placement, cadence, pauseS } = candidate
   const { castM, speedMs } = placement
   const row = CADENCE_TABLE[cadence]
@@ -87,7 +91,7 @@ function presentationOf(
     pauseS: String(pauseS ?? 0),
     depthM: depth,
     speedMs: formatQuantity('speed', speedMs, { system }),
-    turnsPerS: turnsPerS === null ? 'a few' : turnsPerS.toFixed(1),
+    turnsPerS: turnsPerS === null ? TURNS_UNKNOWN : turnsPerS.toFixed(1),
   }
   const how = proseIn(row.text, system).replace(/\{(\w+)\}/g, (place, name: string) => values[name] ?? place)
   return {
@@ -103,7 +107,7 @@ function presentationOf(
     cadence,
     pauseS,
     countdownS,
-    text: [how + tipText(candidate, system) + swingText(placement.swung, reelMs), next].filter(Boolean).join(' '),
+    text: sentences([how, tipTold(candidate), swingTold(placement.swung, reelMs), next]),
     control: technique.control,
     fallMs: fall > 0 ? round(fall) : null,
     dropLeaderM: placement.dropLeaderM ?? null,
@@ -118,70 +122,71 @@ function presentationOf(
 const HALF_UP_M = 0.8
 const HIGH_TIP_M = 1.5
 
-function tipText({ technique, placement }: Candidate, system: UnitSystem): string {
+/** One sentence after the other; what is `null` or empty is not said. */
+function sentences(said: readonly (Said | null)[]): Said {
+  return said
+    .filter(s => s !== null && s !== '')
+    .reduce<Said>((first, then) => (first === '' ? then! : message('answer.sentences', { first, then: then! })), '')
+}
+
+function tipTold({ technique, placement }: Candidate): Message | null {
   const { tipM, depthM, deepestM, lineOutM } = placement
-  const metres = (value: number) => formatQuantity('depth', value, { system })
-  if (technique.mode === 'troll') return ` ${metres(lineOutM ?? 0)} of line out: it runs at ${metres(depthM)}.`
+  const metres = (value: number) => quantity('depth', value)
+  if (technique.mode === 'troll') return message('tip.trolled', { line: metres(lineOutM ?? 0), depth: metres(depthM) })
   if (placement.dropLeaderM != null && technique.rig.startsWith('drop-shot'))
-    return ` Hook ${metres(placement.dropLeaderM)} above the weight: it stands ${metres(placement.leaderHeightM ?? 0)} over the bottom.`
-  if (technique.control === 'count-down' && tipM >= HIGH_TIP_M)
-    return ` Rod tip high (${metres(tipM)}): it sinks faster than it is wound.`
-  if (technique.control !== 'dive') return ''
-  const where = tipM < HALF_UP_M ? 'low' : tipM < HIGH_TIP_M ? 'half up' : 'high'
-  return ` Rod tip ${where} (${metres(tipM)}): it runs to ${metres(deepestM)}.`
+    return message('tip.drop-shot', {
+      leader: metres(placement.dropLeaderM),
+      stands: metres(placement.leaderHeightM ?? 0),
+    })
+  if (technique.control === 'count-down' && tipM >= HIGH_TIP_M) return message('tip.high', { height: metres(tipM) })
+  if (technique.control !== 'dive') return null
+  const where = tipM < HALF_UP_M ? 'low' : tipM < HIGH_TIP_M ? 'half-up' : 'high'
+  return message('tip.runs', { where, height: metres(tipM), deepest: metres(deepestM) })
 }
 
 function degrees(radians: number): number {
   return (radians * 180) / Math.PI
 }
 
-function swingText(swung: number, reelMs: number): string {
-  if (swung < TOLD_SWING) return ''
-  const wound = reelMs <= SLOWEST_MS ? 'do not wind, lift the belly out of the line' : 'wind less as it comes round'
-  return ` The stream swings it ${Math.round(degrees(swung) / 5) * 5}° downstream by half-way: ${wound}.`
+function swingTold(swung: number, reelMs: number): Message | null {
+  if (swung < TOLD_SWING) return null
+  return message('swing.told', {
+    degrees: Math.round(degrees(swung) / 5) * 5,
+    wound: reelMs <= SLOWEST_MS ? 'not' : 'less',
+  })
 }
 
 /** Complete weight from which a cast can hurt somebody badly [g]. Assumed. */
 const HEAVY_G = 40
 const SNAGS: readonly string[] = ['wood', 'brush', 'mangrove', 'boulders', 'rock', 'kelp']
 
-function setupCautions(candidate: Candidate, { reading }: Ask, parts: readonly Part[], system: UnitSystem): string[] {
+function setupCautions(candidate: Candidate, { reading }: Ask, parts: readonly Part[]): Message[] {
   const { profile, added, technique, outfit, totalG } = candidate
-  const cautions: string[] = []
-  if (!outfit) cautions.push('No outfit is known: rod, line and cast are assumed.')
+  const cautions: Message[] = []
+  if (!outfit) cautions.push(message('caution.no-outfit'))
   if (technique.adds !== 'nothing' && added.part === null && !added.spoon)
-    cautions.push(
-      `No suitable ${technique.adds === 'head' ? 'head' : technique.adds === 'weighted-hook' ? 'weighted hook' : 'sinker'} among your parts: ${formatQuantity('weight', added.grams, { system })} is assumed.`,
-    )
+    cautions.push(message('caution.lead-assumed', { what: technique.adds, grams: quantity('weight', added.grams) }))
   if (SPECIES_TABLE[reading.species].toothy === 'yes' && !isBiteProof(outfit?.outfit.leader))
-    cautions.push(
-      'Toothy fish: tie in a bite-proof leader (wire, or fluorocarbon of 0.7 mm and more); it changes a small plug’s action, so check it.',
-    )
+    cautions.push(message('caution.toothy'))
   if (SPECIES_TABLE[reading.species].toothy === 'yes' && outfit && isBiteProof(outfit.outfit.leader)) {
     const { material, testKg, diameterMm } = outfit.outfit.leader!
-    cautions.push(
-      `Toothy fish: your bite-proof leader (${[material, testKg == null ? '' : formatQuantity('strength', testKg, { system }), diameterMm == null ? '' : formatQuantity('diameter', diameterMm, { system })].filter(Boolean).join(', ')}) stays on; check a small plug’s action with the leader, it is stiff and adds weight.`,
-    )
+    const leader = [
+      material,
+      ...(testKg == null ? [] : [quantity('strength', testKg)]),
+      ...(diameterMm == null ? [] : [quantity('diameter', diameterMm)]),
+    ]
+    cautions.push(message('caution.toothy-own', { leader: { joined: leader } }))
   }
-  if (SPECIES_TABLE[reading.species].toothy === 'light')
-    cautions.push('Their teeth fray thin leaders: look it over after every fish, a light wire where they bite it off.')
+  if (SPECIES_TABLE[reading.species].toothy === 'light') cautions.push(message('caution.teeth-fray'))
   if (candidate.placement.gear)
-    cautions.push(
-      `On the line alone it stays above the fish: a trolling weight, a diving plane or a downrigger takes it to ${formatQuantity('depth', candidate.placement.depthM, { system })}.`,
-    )
-  if (technique.mode === 'troll') cautions.push('Trolling: keep a lookout for logs and boats, kill switch on.')
-  if (profile.lure.family === 'umbrella-rig')
-    cautions.push('Several hooks: the number of hooks or lures is often limited, check the local rules.')
-  cautions.push(...weakHardware(candidate, parts, system))
-  if (totalG >= HEAVY_G) cautions.push('Heavy on the cast: eye protection, and look behind you.')
+    cautions.push(message('caution.above-the-fish', { depth: quantity('depth', candidate.placement.depthM) }))
+  if (technique.mode === 'troll') cautions.push(message('caution.trolling'))
+  if (profile.lure.family === 'umbrella-rig') cautions.push(message('caution.several-hooks'))
+  cautions.push(...weakHardware(candidate, parts))
+  if (totalG >= HEAVY_G) cautions.push(message('caution.heavy'))
   const trebles = profile.hooks.value.some(h => h.kind.startsWith('treble'))
-  if (trebles && reading.sky === 'night' && reading.from !== 'boat')
-    cautions.push('Trebles at night: never loose on a rock; pliers at hand.')
-  if (trebles && reading.cover.some(c => SNAGS.includes(c)))
-    cautions.push(
-      'Snags: do not yank toward yourself; line round a stick, not round the hand; eye protection when ripping free.',
-    )
-  if (added.part?.material === 'lead')
-    cautions.push('Lead: wash your hands; many waters restrict it, tungsten or steel do the same.')
+  if (trebles && reading.sky === 'night' && reading.from !== 'boat') cautions.push(message('caution.trebles-at-night'))
+  if (trebles && reading.cover.some(c => SNAGS.includes(c))) cautions.push(message('caution.snags'))
+  if (added.part?.material === 'lead') cautions.push(message('caution.lead'))
   return cautions
 }

@@ -31,13 +31,15 @@ const FRACTION_TOLERANCE = 0.02
 export interface FormatOptions {
   readonly system?: UnitSystem
   readonly decimals?: number
+  /** As it was entered: without zeros at its end, and with the hundredths it had. */
+  readonly exact?: boolean
 }
 
 /** The figure alone, in the unit that `system` shows: `10.6`, `3/8`. */
 export function formatNumber(
   dimension: Dimension,
   value: number,
-  { system = 'metric', decimals }: FormatOptions = {},
+  { system = 'metric', decimals, exact = false }: FormatOptions = {},
 ): string {
   const unit = shownUnit(dimension, system)
   const shown = toUnit(value, unit)
@@ -49,6 +51,7 @@ export function formatNumber(
     const fraction = inchFraction(shown)
     if (fraction) return fraction
   }
+  if (exact) return String(Number(shown.toFixed(EXACT_PLACES)))
   const places = decimals ?? placesOf(dimension, unit.symbol, shown)
   return (Number(shown.toFixed(places)) + 0).toFixed(places)
 }
@@ -57,6 +60,9 @@ export function formatNumber(
 export function formatQuantity(dimension: Dimension, value: number, options: FormatOptions = {}): string {
   return `${formatNumber(dimension, value, options)} ${shownUnit(dimension, options.system ?? 'metric').symbol}`
 }
+
+/** Nobody enters thousandths of a gram, an ounce or a metre. */
+const EXACT_PLACES = 2
 
 /** Line is told in hundredths of a millimetre or thousandths of an inch. */
 const DIAMETER_PLACES: Record<string, number> = { mm: 2, in: 3 }

@@ -2,4 +2,5 @@ export { type Dimension, DIMENSIONS, fromUnit, shownUnit, toUnit, type UnitSyste
 export { formatNumber, formatQuantity } from './format'
 export { formatHookSize, hookSizeRank, parseHookSize } from './hook-size'
 export { proseIn } from './prose'
+export { quantity } from './quantity'
 export { parseQuantity, type QuantityRange, takeQuantity } from './parse'

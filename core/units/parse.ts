@@ -1,8 +1,10 @@
 import Fraction from 'fraction.js'
+import { type Message, message } from '#core/message'
 import { type Dimension, DIMENSIONS, fromUnit, shownUnit, type Unit, type UnitSystem } from './dimension'
 import { formatQuantity } from './format'
+import { quantity } from './quantity'
 
-export type Parsed = { readonly ok: true; readonly value: number } | { readonly ok: false; readonly message: string }
+export type Parsed = { readonly ok: true; readonly value: number } | { readonly ok: false; readonly message: Message }
 
 /** A number as typed: `12`, `10.5`, `10,5`, `3/8`, `1 1/4`, `1-1/4`, `½`. */
 const NUMBER = String.raw`[-+]?(?:\d+[ -]\d+/\d+|\d+/\d+|\d+(?:[.,]\d+)?|[.,]\d+)`
@@ -27,7 +29,7 @@ const VULGAR: Record<string, string> = {
  */
 export function parseQuantity(dimension: Dimension, typed: string, system: UnitSystem = 'metric'): Parsed {
   const text = normalise(typed)
-  if (text === '') return { ok: false, message: `no ${dimension} was given` }
+  if (text === '') return { ok: false, message: message('units.nothing', { dimension }) }
 
   const both = FEET_AND_INCHES.exec(text)
   if (both && (dimension === 'length' || dimension === 'depth')) {
@@ -38,12 +40,12 @@ export function parseQuantity(dimension: Dimension, typed: string, system: UnitS
 
   const one = ONE.exec(text)
   const number = one ? toNumber(one[1]!) : null
-  if (!one || number === null) return { ok: false, message: `“${typed}” is not a ${dimension}` }
+  if (!one || number === null) return { ok: false, message: message('units.not-a', { typed, dimension }) }
   const unitText = one[2]!.trim()
   const unit = unitText === '' ? shownUnit(dimension, system) : unitOf(DIMENSIONS[dimension], unitText)
   if (!unit) {
-    const known = DIMENSIONS[dimension].map(u => u.symbol).join(', ')
-    return { ok: false, message: `“${unitText}” is not a unit of ${dimension}; use ${known}` }
+    const known = { joined: DIMENSIONS[dimension].map(u => u.symbol) }
+    return { ok: false, message: message('units.unknown', { unit: unitText, dimension, known }) }
   }
   return { ok: true, value: fromUnit(number, unit) }
 }
@@ -78,8 +80,8 @@ export interface QuantityRange {
 }
 
 export type QuantityTyped =
-  | { readonly ok: true; readonly value: number | null; readonly understood: string; readonly doubt: string | null }
-  | { readonly ok: false; readonly message: string }
+  | { readonly ok: true; readonly value: number | null; readonly understood: string; readonly doubt: Message | null }
+  | { readonly ok: false; readonly message: Message }
 
 /**
  * One quantity as it stands in a field named `label`: read, held against what is possible, and told back in the system in use, so that the angler sees what was understood.
@@ -94,23 +96,22 @@ export function takeQuantity(
 ): QuantityTyped {
   if (typed.trim() === '') return { ok: true, value: null, understood: '', doubt: null }
   const parsed = parseQuantity(dimension, typed, system)
-  if (!parsed.ok) return { ok: false, message: `${label}: ${parsed.message}` }
+  if (!parsed.ok) return { ok: false, message: message('units.in-field', { label, problem: parsed.message }) }
   const { value } = parsed
-  const show = (kept: number) => formatQuantity(dimension, kept, { system })
   if (value < min || value > max) {
     const range =
       max === Infinity
-        ? `${show(min)} or more`
+        ? message('units.or-more', { least: quantity(dimension, min) })
         : min === -Infinity
-          ? `${show(max)} or less`
-          : `${show(min)} to ${show(max)}`
-    return { ok: false, message: `${label}: ${typed.trim()} is not possible here; give ${range}` }
+          ? message('units.or-less', { most: quantity(dimension, max) })
+          : message('units.between', { least: quantity(dimension, min), most: quantity(dimension, max) })
+    return { ok: false, message: message('units.out-of-range', { label, typed: typed.trim(), range }) }
   }
   const isOdd = likely !== undefined && (value < likely[0] || value > likely[1])
   return {
     ok: true,
     value,
-    understood: show(value),
-    doubt: isOdd ? `${label}: ${show(value)}? That is unusual; leave it once more to keep it` : null,
+    understood: formatQuantity(dimension, value, { system }),
+    doubt: isOdd ? message('units.doubt', { label, value: quantity(dimension, value) }) : null,
   }
 }

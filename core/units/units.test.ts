@@ -1,10 +1,14 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { inWords } from '#speech'
 import { type Dimension, DIMENSIONS, type UnitSystem } from './dimension'
 import { formatQuantity } from './format'
 import { hookSizeRank, parseHookSize } from './hook-size'
-import { parseQuantity, takeQuantity } from './parse'
+import { parseQuantity as saidParseQuantity, takeQuantity as saidTakeQuantity } from './parse'
 import { proseIn } from './prose'
+
+const parseQuantity = (...given: Parameters<typeof saidParseQuantity>) => inWords(saidParseQuantity(...given))
+const takeQuantity = (...given: Parameters<typeof saidTakeQuantity>) => inWords(saidTakeQuantity(...given))
 
 const value = (dimension: Dimension, text: string, system?: UnitSystem) => {
   const parsed = parseQuantity(dimension, text, system)

@@ -3,6 +3,7 @@ import { askOf } from '#core/ask'
 import { courseOf, shareInBand } from '#core/course'
 import { prepareBox, rank } from '#core/match'
 import { explainRanking, presentedSetups, type SetupOut } from '#core/tell'
+import { inWords } from '#speech'
 import { atHand, loadBoxes, loadSituations } from './corpus'
 
 /** What the card tells against the course that the cut draws: every set-up of every situation of the corpus. */
@@ -15,7 +16,7 @@ beforeAll(() => {
   for (const situation of loadSituations()) {
     const prepared = prepareBox(atHand(boxes.get(situation.box)!, situation))
     const ranking = rank(prepared, askOf(situation.reading, { schools: situation.schools ?? {} }))
-    const { setups } = explainRanking(prepared, ranking, { top: SHOWN })
+    const { setups } = inWords(explainRanking(prepared, ranking, { top: SHOWN }))
     const presented = presentedSetups(ranking, setups)
     for (const setup of setups) {
       const bait = presented.get(setup.lureId)!

@@ -3,6 +3,7 @@ import { askOf } from '#core/ask'
 import { FITTED_TO } from '#core/knowledge'
 import { prepareBox, rank } from '#core/match'
 import { explainRanking, type MatchOut, type SetupOut } from '#core/tell'
+import { inWords } from '#speech'
 import { CONTRADICTIONS } from './contradictions'
 import { atHand, holds, loadBoxes, loadSituations, tallyBy } from './corpus'
 import fitResult from './fit-result.json'
@@ -14,7 +15,7 @@ beforeAll(() => {
   const boxes = loadBoxes()
   for (const s of situations) {
     const prepared = prepareBox(atHand(boxes.get(s.box)!, s))
-    answers.set(s.id, explainRanking(prepared, rank(prepared, askOf(s.reading, { schools: s.schools ?? {} })), { top: 200 }))
+    answers.set(s.id, inWords(explainRanking(prepared, rank(prepared, askOf(s.reading, { schools: s.schools ?? {} })), { top: 200 })))
   }
 }, 600_000)
 

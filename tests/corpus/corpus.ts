@@ -35,7 +35,7 @@ const read = (path: string) => JSON.parse(readFileSync(join(here, path), 'utf8')
 export function loadSituations(): Situation[] {
   return readdirSync(join(here, 'decisions')).filter(f => f.endsWith('.json')).sort().flatMap(f => (read(`decisions/${f}`) as Omit<Situation, 'file'>[]).map((s) => {
     const reading = parseReading(s.reading)
-    if (!reading.ok) throw new Error(`${f} ${s.id}: ${reading.issues[0]!.path} ${reading.issues[0]!.message}`)
+    if (!reading.ok) throw new Error(`${f} ${s.id}: ${reading.issues[0]!.path} ${reading.issues[0]!.message.code}`)
     return { ...s, file: f.replace('.json', ''), reading: reading.value }
   }))
 }
@@ -43,7 +43,7 @@ export function loadSituations(): Situation[] {
 export function loadBoxes(): ReadonlyMap<string, Box> {
   return new Map(readdirSync(join(here, 'boxes')).map((f) => {
     const file = parseFile(read(`boxes/${f}`))
-    if (!file.ok) throw new Error(`${f}: ${file.issues[0]!.path} ${file.issues[0]!.message}`)
+    if (!file.ok) throw new Error(`${f}: ${file.issues[0]!.path} ${file.issues[0]!.message.code}`)
     return [f.replace('.json', ''), boxOf(file.value)]
   }))
 }

@@ -3,6 +3,7 @@ import { join } from 'node:path'
 import { askOf } from '#core/ask'
 import { prepareBox, rank } from '#core/match'
 import { explainRanking, type MatchOut } from '#core/tell'
+import { inWords } from '#speech'
 import { atHand, holds, isNamed, loadBoxes, loadSituations, tallyBy, wayNamed } from './corpus'
 
 /** `npm run judgement`: asks the program every situation of the corpus and writes docs/judgement.md: how much holds, by what, and what does not. */
@@ -12,7 +13,7 @@ const boxes = loadBoxes()
 const answers = new Map<string, MatchOut>()
 for (const s of situations) {
   const prepared = prepareBox(atHand(boxes.get(s.box)!, s))
-  answers.set(s.id, explainRanking(prepared, rank(prepared, askOf(s.reading, { schools: s.schools ?? {} })), { top: 200 }))
+  answers.set(s.id, inWords(explainRanking(prepared, rank(prepared, askOf(s.reading, { schools: s.schools ?? {} })), { top: 200 })))
 }
 const results = situations.flatMap(situation => situation.says.map(says => ({ situation, says, ok: holds(says, answers.get(situation.id)!, answers) })))
 const undisputed = results.filter(r => !r.says.disputed)

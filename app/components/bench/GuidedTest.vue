@@ -7,6 +7,7 @@ import type { BenchTest } from '#core/tackle'
 import { type Rig, RIGS, TEST_KINDS, type TestKind } from '#core/terms'
 import { takeQuantity } from '#core/units'
 import { waterDensity } from '#core/water'
+import { inWords } from '#speech'
 import { capital, words } from '~/text/labels'
 import { meanInWords, readingInWords, unitOf } from '~/text/test-words'
 import { localIso } from '~/text/dates'
@@ -62,12 +63,12 @@ function addTyped() {
   const { dimension, label, range: [min, max] } = guide.value
   const taken = dimension ? takeQuantity(label, dimension, typed.value, units.value, { min, max, likely: likely.value }) : plainNumber(typed.value)
   if (!taken.ok || taken.value === null) {
-    problems.value = [taken.ok ? `${label}: no reading was typed` : taken.message]
+    problems.value = [taken.ok ? `${label}: no reading was typed` : inWords(taken.message, units.value)]
     return
   }
   if ('doubt' in taken && taken.doubt && asked.value !== typed.value) {
     asked.value = typed.value
-    problems.value = [taken.doubt]
+    problems.value = [inWords(taken.doubt, units.value)]
     return
   }
   add(taken.value)
@@ -94,7 +95,7 @@ async function save() {
     ...(referenceId.value && kind.value === 'action' ? { note: `beside ${box.lureById.get(referenceId.value)?.name}` } : {}),
   }
   const wrong = checkTest(test, { sinks: sinks.value })
-  problems.value = wrong.map(({ message }) => `Not stored: ${message}`)
+  problems.value = wrong.map(({ message }) => `Not stored: ${inWords(message, units.value)}`)
   if (wrong.length > 0) return
   const issues = await box.saveTest(test)
   problems.value = issues.map(({ path, message }) => `Not stored: ${path} ${message}`)

@@ -8,6 +8,7 @@ import type { Blade } from '#core/tackle'
 import { BLADE_FINISHES, BLADE_SHAPES, isSoftBody, METALS } from '#core/terms'
 import { formatHookSize, formatNumber, formatQuantity } from '#core/units'
 import { waterDensity } from '#core/water'
+import { inWords } from '#speech'
 import { carriedInWords } from '~/text/workshop-words'
 import { plain } from '~/workers/plain'
 
@@ -55,7 +56,7 @@ const sink = () => apply(stickOnToSink(after.value.surplusG, sinkMs.value, props
 const bladed = computed(() => props.profile.blades.length > 0 || ['spinnerbait', 'inline-spinner', 'tail-spinner', 'umbrella-rig'].includes(props.profile.lure.family))
 /** The blades as they hang now, back blade first; changed one by one. */
 const blades = computed((): readonly Blade[] => changes.value.findLast(c => c.blades)?.blades ?? props.profile.blades)
-const bladeNames = computed(() => bladePlaces(blades.value.length))
+const bladeNames = computed(() => inWords(bladePlaces(blades.value.length)))
 function setBlades(next: readonly Blade[]) {
   // One bill for all blades, against those it came with.
   const others = changes.value.filter(c => c.kind !== 'blade')
@@ -121,7 +122,7 @@ async function save() {
   const { lure, original } = modified(nanoid(10), runsTo.value ? { depthM: runsTo.value.after } : null)
   const [fresh, old] = [parseLure(lure), parseLure(plain(original))]
   const issue = fresh.ok ? (old.ok ? null : old.issues[0]!) : fresh.issues[0]!
-  problem.value = issue ? `${issue.path} ${issue.message}` : ''
+  problem.value = issue ? `${issue.path} ${inWords(issue.message)}` : ''
   if (!fresh.ok || !old.ok) return
   changes.value = []
   await box.change({ put: { lures: [fresh.value, old.value] } }, old.value.quantity === 0 ? `${lure.name} is in the box in the place of ${old.value.name}: weigh and test it again.` : `${lure.name} is in the box, and one ${old.value.name} less: weigh and test it again.`)
@@ -165,7 +166,7 @@ async function save() {
       <tbody><tr v-for="f in figures" :key="f.label" :class="{ changed: f.before !== f.after }"><th scope="row">{{ f.label }}</th><td>{{ f.before }}</td><td>{{ f.after }}</td></tr></tbody>
     </table>
     <ol v-if="changes.length > 0" class="bill" aria-label="Bill of parts">
-      <li v-for="(c, i) in changes" :key="i">{{ c.text }} ({{ c.grams >= 0 ? '+' : '−' }}{{ grams(Math.abs(c.grams)) }}) <button class="quiet" type="button" @click="changes = changes.filter((_, k) => k !== i)">undo</button></li>
+      <li v-for="(c, i) in changes" :key="i">{{ inWords(c.text, units) }} ({{ c.grams >= 0 ? '+' : '−' }}{{ grams(Math.abs(c.grams)) }}) <button class="quiet" type="button" @click="changes = changes.filter((_, k) => k !== i)">undo</button></li>
     </ol>
     <ul v-if="changes.length > 0" class="kept reason" aria-label="What goes over to it"><li v-for="line in keptInWords" :key="line">{{ line }}</li></ul>
     <button class="hot" type="button" :disabled="changes.length === 0 || isWorking" @click="save">{{ made.original.quantity === 0 ? 'Keep it as changed' : 'Keep one as changed' }}</button>

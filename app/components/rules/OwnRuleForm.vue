@@ -5,6 +5,7 @@ import { AXES, AXIS_IDS, type AxisId } from '#core/rule'
 import type { UserRule } from '#core/tackle'
 import { ACTION_STYLES, BLADE_SHAPES, COVERS, FAMILIES, FORAGE, METALS, MOODS, PATTERNS, PRESSURES, RIGS, SKIES, SPECIES, STAINS, STANDS, TIDES, TRENDS, WATERS } from '#core/terms'
 import { type Dimension, formatNumber, parseQuantity, shownUnit } from '#core/units'
+import { inWords } from '#speech'
 import { places, type PlaceInOrder } from '~/composables/useOrderMoves'
 import { capital, familyLabel, words } from '~/text/labels'
 
@@ -50,7 +51,7 @@ function conditionOf({ field, op, text, list }: Line): { ok: true, value: object
   const dimension = NUMBERS[field]
   if (!dimension) return list.length > 0 ? { ok: true, value: { field, op: 'in', value: [...list] } } : { ok: false, message: `${FIELD_LABEL[field] ?? field}: choose at least one` }
   const parsed = parseQuantity(dimension, text, units.value)
-  return parsed.ok ? { ok: true, value: { field, op, value: parsed.value } } : { ok: false, message: `${FIELD_LABEL[field] ?? field}: ${parsed.message}` }
+  return parsed.ok ? { ok: true, value: { field, op, value: parsed.value } } : { ok: false, message: `${FIELD_LABEL[field] ?? field}: ${inWords(parsed.message, units.value)}` }
 }
 
 const draft = computed((): { ok: true, value: UserRule } | { ok: false, message: string } => {
@@ -65,7 +66,7 @@ const draft = computed((): { ok: true, value: UserRule } | { ok: false, message:
     ...props.rule, name: name.value.trim(), placeId: placeId.value, when: when.map(c => (c.ok ? c.value : null)),
     prefer: { ...alsoPrefers.value, [like.value]: isScale.value ? number : [...likeList.value] }, weight: weight.value,
   })
-  return outcome.ok ? outcome : { ok: false, message: `${outcome.issues[0]!.path}: ${outcome.issues[0]!.message}` }
+  return outcome.ok ? outcome : { ok: false, message: `${outcome.issues[0]!.path}: ${inWords(outcome.issues[0]!.message)}` }
 })
 
 /** What the rule as it stands would do to the present order. */

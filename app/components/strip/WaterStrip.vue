@@ -55,11 +55,11 @@ function setBottom(bottomM: number) {
         <ChoiceRow label="you stand" :options="STANDS" :chosen="[reading.from]" @change="([from]) => store.change({ from })" />
         <ChoiceRow v-if="afloat" :label="`the boat is${store.reading.hold == null ? ' (assumed)' : ''}`" :options="HOLDS" :chosen="[reading.hold]" @change="([hold]) => store.change({ hold })" />
         <ChoiceRow label="water" :options="WATERS" :chosen="[reading.water]" @change="([water]) => store.change({ water })" />
-        <NumberStep label="Salinity" dimension="salinity" :value="reading.salinityPsu" :step="1" :min="0" :max="42" @change="salinityPsu => store.change({ salinityPsu })" />
+        <LazyNumberStep label="Salinity" dimension="salinity" :value="reading.salinityPsu" :step="1" :min="0" :max="42" @change="salinityPsu => store.change({ salinityPsu })" />
       </StripFigure>
       <StripFigure label="fish">
         <template #value>{{ capital(speciesLabel(reading.species)) }}</template>
-        <v-autocomplete :model-value="reading.species" :items="speciesOptions" label="Target fish" auto-select-first @update:model-value="(id: SpeciesId | null) => id && store.change({ species: id })" />
+        <LazyOneOfMany :chosen="reading.species" :of="speciesOptions" label="Target fish" @choose="(species: SpeciesId) => store.change({ species })" />
         <p v-if="handling" class="reason caution" role="note">{{ handling }}</p>
       </StripFigure>
       <StripFigure label="season" :assumed="reading.phase === null">
@@ -69,17 +69,17 @@ function setBottom(bottomM: number) {
       </StripFigure>
       <StripFigure label="water">
         <template #value>{{ quantity('temperature', reading.temperatureC) }} {{ ARROW[reading.trend] }}</template>
-        <NumberStep label="Temperature" dimension="temperature" :value="reading.temperatureC" :step="0.5" :min="-2" :max="40" @change="temperatureC => store.change({ temperatureC })" />
+        <LazyNumberStep label="Temperature" dimension="temperature" :value="reading.temperatureC" :step="0.5" :min="-2" :max="40" @change="temperatureC => store.change({ temperatureC })" />
         <ChoiceRow label="trend" :options="TRENDS" :chosen="[reading.trend]" @change="([trend]) => store.change({ trend })" />
-        <QuantityField label="Change over a day" dimension="difference" :value="reading.change24C" :min="-20" :max="20" placeholder="not known" @change="change24C => store.change({ change24C })" />
-        <LayersField :layers="reading.layers" @change="layers => store.change({ layers })" />
+        <LazyQuantityField label="Change over a day" dimension="difference" :value="reading.change24C" :min="-20" :max="20" placeholder="not known" @change="change24C => store.change({ change24C })" />
+        <LazyLayersField :layers="reading.layers" @change="layers => store.change({ layers })" />
         <p v-if="stressed" class="reason caution" role="note">{{ capital(speciesLabel(reading.species)) }} suffers in water this warm: leave it alone, or fish for another. Check the local rules.</p>
       </StripFigure>
       <StripFigure label="a lure vanishes at" :assumed="isAssumed('visibilityM')">
         <template #value>{{ quantity('depth', reading.visibilityM) }}, {{ reading.stain }}</template>
-        <NumberStep label="Visibility" dimension="depth" :value="reading.visibilityM" :step="reading.visibilityM < 1 ? 0.1 : 0.25" :min="0.05" :max="30" @change="visibilityM => store.change({ visibilityM })" />
+        <LazyNumberStep label="Visibility" dimension="depth" :value="reading.visibilityM" :step="reading.visibilityM < 1 ? 0.1 : 0.25" :min="0.05" :max="30" @change="visibilityM => store.change({ visibilityM })" />
         <div class="stains" role="group" aria-label="stain">
-          <button v-for="stain in STAINS" :key="stain" type="button" class="choice" :aria-pressed="reading.stain === stain" @click="store.change({ stain })"><StainPicture :stain="stain" :visibility-m="reading.visibilityM" />{{ stain }}</button>
+          <button v-for="stain in STAINS" :key="stain" type="button" class="choice" :aria-pressed="reading.stain === stain" @click="store.change({ stain })"><LazyStainPicture :stain="stain" :visibility-m="reading.visibilityM" />{{ stain }}</button>
         </div>
         <p class="reason hint">Lower something white (a disc or a lure) on the shaded side until it is gone, raise it until it shows; the mean of both depths is the visibility. The pictures show a white lure in such water, from the surface to where it is lost.</p>
       </StripFigure>
@@ -90,13 +90,13 @@ function setBottom(bottomM: number) {
       </StripFigure>
       <StripFigure label="wind" :assumed="isAssumed('windMs')">
         <template #value>{{ quantity('speed', reading.windMs, 0) }}</template>
-        <NumberStep label="Wind" dimension="speed" :value="reading.windMs" :step="1" :min="0" :max="40" @change="windMs => store.change({ windMs })" />
+        <LazyNumberStep label="Wind" dimension="speed" :value="reading.windMs" :step="1" :min="0" :max="40" @change="windMs => store.change({ windMs })" />
         <ChoiceRow :label="`you cast with the wind${store.reading.windTo == null ? ' (assumed)' : ''}`" :options="WINDS_TO" :chosen="[reading.windTo]" :text="to => WIND_WORDS[to]" @change="([windTo]) => store.change({ windTo })" />
-        <NumberStep label="Waves" dimension="depth" :value="reading.waveM" :step="0.1" :min="0" :max="10" @change="waveM => store.change({ waveM })" />
+        <LazyNumberStep label="Waves" dimension="depth" :value="reading.waveM" :step="0.1" :min="0" :max="10" @change="waveM => store.change({ waveM })" />
       </StripFigure>
       <StripFigure label="stream" :assumed="isAssumed('currentMs') && reading.currentMs > 0">
         <template #value>{{ reading.currentMs > 0 ? quantity('speed', reading.currentMs, 1) : 'none' }}{{ reading.tide ? `, ${reading.tide}` : '' }}</template>
-        <NumberStep label="Current" dimension="speed" :value="reading.currentMs" :step="0.1" :min="0" :max="4" @change="currentMs => store.change({ currentMs })" />
+        <LazyNumberStep label="Current" dimension="speed" :value="reading.currentMs" :step="0.1" :min="0" :max="4" @change="currentMs => store.change({ currentMs })" />
         <ChoiceRow v-if="reading.currentMs > 0 && !isAdrift(reading)" :label="`you cast to the current${store.reading.castTo == null ? ' (assumed)' : ''}`" :options="CASTS_TO" :chosen="[reading.castTo]" :text="to => CURRENT_WORDS[to]" @change="([castTo]) => store.change({ castTo })" />
         <ChoiceRow label="tide" :options="['none', ...TIDES]" :chosen="[reading.tide ?? 'none']" @change="([tide]) => store.change({ tide: tide === 'none' ? null : tide as Tide })" />
         <ChoiceRow v-if="reading.tide === 'rising' || reading.tide === 'falling'" label="hours since it turned" :options="TIDE_STEPS" :chosen="reading.tideHours === null ? [] : [String(Math.round(reading.tideHours)) as typeof TIDE_STEPS[number]]" @change="([hours]) => store.change({ tideHours: Number(hours) })" />
@@ -105,24 +105,24 @@ function setBottom(bottomM: number) {
       <StripFigure label="fish lie at" :assumed="isAssumed('fishFromM')">
         <template #value>{{ band }}</template>
         <p class="reason hint"><span class="known typical">Usual for {{ speciesLabel(reading.species) }} now: {{ formatNumber('depth', usual[0], { system: units }) }}–{{ quantity('depth', usual[1]) }}</span> (from memory; what you see outranks it).</p>
-        <NumberStep label="Fish from" dimension="depth" :value="reading.fishFromM" :step="0.5" :min="0" :max="reading.fishToM" @change="fishFromM => store.change({ fishFromM })" />
-        <NumberStep label="Fish down to" dimension="depth" :value="reading.fishToM" :step="0.5" :min="reading.fishFromM" :max="reading.bottomM" @change="fishToM => store.change({ fishToM })" />
-        <NumberStep label="Bottom" dimension="depth" :value="reading.bottomM" :step="0.5" :min="0.3" :max="200" @change="setBottom" />
+        <LazyNumberStep label="Fish from" dimension="depth" :value="reading.fishFromM" :step="0.5" :min="0" :max="reading.fishToM" @change="fishFromM => store.change({ fishFromM })" />
+        <LazyNumberStep label="Fish down to" dimension="depth" :value="reading.fishToM" :step="0.5" :min="reading.fishFromM" :max="reading.bottomM" @change="fishToM => store.change({ fishToM })" />
+        <LazyNumberStep label="Bottom" dimension="depth" :value="reading.bottomM" :step="0.5" :min="0.3" :max="200" @change="setBottom" />
         <ChoiceRow :label="`the bottom, read ${quantity('depth', GAUGED_AT_M, 0)} out`" :options="SLOPES" :chosen="[slopeName]" @change="([name]) => name && store.change({ slopeDeg: SLOPE_DEG[name] })" />
-        <QuantityField label="No oxygen below" dimension="depth" :value="reading.oxygenToM" :min="0.5" :max="200" placeholder="not known" @change="oxygenToM => store.change({ oxygenToM })" />
+        <LazyQuantityField label="No oxygen below" dimension="depth" :value="reading.oxygenToM" :min="0.5" :max="200" placeholder="not known" @change="oxygenToM => store.change({ oxygenToM })" />
         <ChoiceRow label="they are" :options="['not known', ...GROUPINGS]" :chosen="[reading.grouping ?? 'not known']" @change="([grouping]) => store.change({ grouping: grouping === 'not known' ? null : grouping as Grouping })" />
         <ChoiceRow label="bottom of" :options="['not known', ...BOTTOMS]" :chosen="[reading.bottom ?? 'not known']" @change="([bottom]) => store.change({ bottom: bottom === 'not known' ? null : bottom as Bottom })" />
       </StripFigure>
       <StripFigure label="cover" :assumed="isAssumed('cover')">
         <template #value>{{ words(reading.cover.slice(0, 2).join(', ')) }}{{ reading.cover.length > 2 ? ' …' : '' }}</template>
         <ChoiceRow label="cover" :options="COVERS" :chosen="reading.cover" many @change="cover => store.change({ cover })" />
-        <QuantityField label="Its top is at" dimension="depth" :value="reading.coverTopM" :max="reading.bottomM" placeholder="not known" @change="coverTopM => store.change({ coverTopM })" />
+        <LazyQuantityField label="Its top is at" dimension="depth" :value="reading.coverTopM" :max="reading.bottomM" placeholder="not known" @change="coverTopM => store.change({ coverTopM })" />
       </StripFigure>
       <StripFigure label="they eat" :assumed="isAssumed('forage')">
         <template #value>{{ forageLabel(mainForage.kind) }} {{ quantity('length', mainForage.lengthMm) }}</template>
-        <v-autocomplete :model-value="mainForage.kind" :items="forageOptions" label="Prey" auto-select-first @update:model-value="(kind: ForageId | null) => kind && store.change({ forage: [{ kind }] })" />
+        <LazyOneOfMany :chosen="mainForage.kind" :of="forageOptions" label="Prey" @choose="(kind: ForageId) => store.change({ forage: [{ kind }] })" />
         <p class="reason hint"><span class="known typical">Usual now: {{ quantity('length', usualForageLength(mainForage.kind, phases)) }}</span>; {{ FORAGE_HABITS[mainForage.kind].movement }}.</p>
-        <NumberStep label="Prey length" dimension="length" :value="mainForage.lengthMm" :step="10" :min="5" :max="500" @change="lengthMm => store.change({ forage: [{ kind: mainForage.kind, lengthMm }] })" />
+        <LazyNumberStep label="Prey length" dimension="length" :value="mainForage.lengthMm" :step="10" :min="5" :max="500" @change="lengthMm => store.change({ forage: [{ kind: mainForage.kind, lengthMm }] })" />
       </StripFigure>
       <StripFigure label="mood" :assumed="isAssumed('mood')">
         <template #value>{{ capital(reading.mood) }}</template>

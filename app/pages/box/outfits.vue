@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { readOutfitLabel } from '#core/catalogue'
 import { parseOutfit } from '#core/files'
 import { formatQuantity } from '#core/units'
+import { inWords } from '#speech'
 import { words } from '~/text/labels'
 
 /** The angler's rods with their reels, lines and leaders. */
@@ -29,7 +30,7 @@ async function add() {
     ...(ratio === null ? {} : { reel: { ratio } }),
   })
   if (!outcome.ok) {
-    problem.value = `Not stored: ${outcome.issues[0]!.path} ${outcome.issues[0]!.message}.`
+    problem.value = `Not stored: ${outcome.issues[0]!.path} ${inWords(outcome.issues[0]!.message)}.`
     return
   }
   await box.change({ put: { outfits: [outcome.value] } }, `${outcome.value.name} is on the rack.`)

@@ -5,6 +5,7 @@ import { compareTrips, type Precision, PRECISIONS, type TripsRead } from '#core/
 import type { Reading } from '#core/reading'
 import { merged, type Trip } from '#core/tackle'
 import { formatQuantity } from '#core/units'
+import { inWords } from '#speech'
 import { speciesLabel, wordFor } from '~/text/labels'
 import { hoursFigure } from '~/text/log-words'
 import type { TripFormat } from '~/workers/logbook.protocol'
@@ -101,7 +102,7 @@ const write = () => attempt(async () => {
       <div class="row"><label class="plain file">Bring in a table of trips<input type="file" accept=".csv,text/csv,text/plain" class="sr" @change="choose" /></label></div>
       <div v-if="incoming && plan" class="preview" role="status">
         <p><b>{{ incoming.name }}</b>: {{ plan.fresh.length }} new trips, {{ plan.changed.length }} that change, {{ plan.same }} the same<template v-if="incoming.read.issues.length > 0">; {{ incoming.read.issues.length }} rows or trips cannot be read</template>.</p>
-        <ul v-if="incoming.read.issues.length > 0" class="issues"><li v-for="(issue, i) in incoming.read.issues.slice(0, 12)" :key="i" class="reason">{{ issue.path }}: {{ issue.message }}</li></ul>
+        <ul v-if="incoming.read.issues.length > 0" class="issues"><li v-for="(issue, i) in incoming.read.issues.slice(0, 12)" :key="i" class="reason">{{ issue.path }}: {{ inWords(issue.message) }}</li></ul>
         <div class="row"><button type="button" class="hot" :disabled="plan.fresh.length + plan.changed.length === 0" @click="write">Write {{ plan.fresh.length + plan.changed.length }} trips</button><button type="button" class="quiet" @click="incoming = null">leave it</button></div>
       </div>
       <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>

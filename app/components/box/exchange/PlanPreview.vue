@@ -5,14 +5,14 @@ import { formatQuantity } from '#core/units'
 import { familyLabel } from '~/text/labels'
 
 /** What an import would do, row by row: the refused first, to be mended in place, then those with notes. */
-const props = defineProps<{ planned: readonly PlannedLure[], header: readonly string[], cellsOf: (line: number) => Promise<readonly string[]> }>()
+const props = defineProps<{ planned: readonly PlannedLure<string>[], header: readonly string[], cellsOf: (line: number) => Promise<readonly string[]> }>()
 const emit = defineEmits<{ mend: [line: number, cells: Readonly<Record<number, string>>] }>()
 const { units } = storeToRefs(useSettingsStore())
 const ORDER = ['refused', 'change', 'new', 'same'] as const
 const WORDS = { refused: 'refused', change: 'changed', new: 'new', same: 'the same' } as const
 const shown = ref(60)
 const sorted = computed(() => [...props.planned].sort((a, b) => ORDER.indexOf(a.action) - ORDER.indexOf(b.action) || Number(b.notes.length > 0) - Number(a.notes.length > 0) || a.line - b.line))
-const said = (found: PlannedLure['issues']) => found.map(i => `${i.path}: ${i.message}`).join('; ')
+const said = (found: PlannedLure<string>['issues']) => found.map(i => `${i.path}: ${i.message}`).join('; ')
 /** The row that is being mended, with its cells. */
 const opened = ref<{ line: number, cells: string[], was: readonly string[] } | null>(null)
 async function open(line: number) {

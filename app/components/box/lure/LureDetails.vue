@@ -5,6 +5,7 @@ import { typicalOf } from '#core/knowledge'
 import type { Lure } from '#core/tackle'
 import { ACTION_STYLES } from '#core/terms'
 import { formatQuantity } from '#core/units'
+import { inWords } from '#speech'
 import { capital, words } from '~/text/labels'
 
 /** The rest of what can be known of a lure; an empty field means that its kind's usual value stands in. */
@@ -52,7 +53,7 @@ function save(path: string) {
   const text = (typed.value[path] ?? '').trim()
   const column = csvColumn(path)!
   const parsed = text === '' ? { ok: true as const, value: null } : column.read(text, { unit: null, thousands: false, family: props.lure.family, system: units.value })
-  problem.value = parsed.ok ? '' : `Not stored: ${column.label}: ${parsed.message}.`
+  problem.value = parsed.ok ? '' : `Not stored: ${column.label}: ${inWords(parsed.message, units.value)}.`
   if (parsed.ok) emit('save', withField(props.lure, path, parsed.value))
 }
 </script>

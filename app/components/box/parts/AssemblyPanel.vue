@@ -5,6 +5,7 @@ import { type AssemblyStock, assemblyWeight } from '#core/catalogue'
 import { goesWith } from '#core/lure'
 import type { Assembly } from '#core/tackle'
 import { formatHookSize, formatQuantity } from '#core/units'
+import { inWords } from '#speech'
 
 /** Lures as they are dressed for use, with what the whole weighs. */
 const box = useBoxStore()
@@ -24,9 +25,9 @@ const trailers = computed(() => (host.value ? goesWith(host.value, [...catalogue
 const parts = computed(() => box.box.parts.map(p => ({ value: p.id, title: p.weightG == null ? p.name : `${p.name}, ${formatQuantity('weight', p.weightG, { system: units.value })}` })))
 const hooks = computed(() => (hookSize.value && host.value ? host.value.hooks.value.map(h => ({ ...h, size: hookSize.value! })) : null))
 const draft = computed((): Assembly | null => (lureId.value ? { id: 'draft', name: 'draft', lureId: lureId.value, trailerId: trailerId.value, partIds: partIds.value, hooks: hooks.value } : null))
-const weight = computed(() => (draft.value ? assemblyWeight(draft.value, stock.value) : null))
+const weight = computed(() => (draft.value ? inWords(assemblyWeight(draft.value, stock.value)) : null))
 const shown = (grams: number) => formatQuantity('weight', grams, { system: units.value })
-const kept = computed(() => box.assemblies.map(a => ({ assembly: a, lure: box.lureById.get(a.lureId), weight: assemblyWeight(a, stock.value) })))
+const kept = computed(() => box.assemblies.map(a => ({ assembly: a, lure: box.lureById.get(a.lureId), weight: inWords(assemblyWeight(a, stock.value)) })))
 
 async function keep() {
   if (!draft.value || !host.value) return

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { attribute, ATTRIBUTES } from '#core/catalogue'
 import { parseLure } from '#core/files'
 import { takeQuantity } from '#core/units'
+import { inWords } from '#speech'
 import { capital, words } from '~/text/labels'
 
 /** What is done with the picked lures at once. */
@@ -22,7 +23,10 @@ function read(): { ok: true, value: string | number | boolean | null } | { ok: f
   const text = (typed.value ?? '').trim()
   if (text === '') return chosen.value.id === 'family' ? { ok: false, message: 'every lure has a kind' } : { ok: true, value: null }
   if (chosen.value.kind === 'flag') return { ok: true, value: text === 'yes' }
-  if (chosen.value.kind === 'quantity') return takeQuantity(chosen.value.label, chosen.value.dimension!, text, units.value)
+  if (chosen.value.kind === 'quantity') {
+    const taken = takeQuantity(chosen.value.label, chosen.value.dimension!, text, units.value)
+    return taken.ok ? taken : { ok: false, message: inWords(taken.message, units.value) }
+  }
   if (chosen.value.kind !== 'number') return { ok: true, value: text }
   const value = Number(text.replace(',', '.'))
   return Number.isFinite(value) ? { ok: true, value } : { ok: false, message: `“${text}” is not a number` }
@@ -37,7 +41,7 @@ async function setAll() {
   const checked = ids.value.map(id => box.lureById.get(id)!).map(lure => parseLure({ ...lure, ...chosen.value.set!(lure, value.value) }))
   const bad = checked.find(outcome => !outcome.ok)
   if (bad && !bad.ok) {
-    problem.value = `Nothing was changed: ${bad.issues[0]!.path} ${bad.issues[0]!.message}.`
+    problem.value = `Nothing was changed: ${bad.issues[0]!.path} ${inWords(bad.issues[0]!.message)}.`
     return
   }
   problem.value = ''

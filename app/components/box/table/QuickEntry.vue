@@ -5,6 +5,7 @@ import { typicalOf } from '#core/knowledge'
 import type { Lure } from '#core/tackle'
 import { FAMILIES, type Family, type Metal, METALS, type Pattern, PATTERNS } from '#core/terms'
 import { shownUnit, takeQuantity } from '#core/units'
+import { inWords } from '#speech'
 import { PATTERN_COLOURS } from '~/text/pattern-colours'
 import { capital, familyLabel } from '~/text/labels'
 
@@ -52,12 +53,12 @@ async function add() {
   }
   for (const figure of Object.values(figures.value)) {
     if (!figure.ok) {
-      problem.value = capital(`${figure.message}.`)
+      problem.value = capital(`${inWords(figure.message, units.value)}.`)
       return
     }
     if (figure.doubt && asked.value !== `${weight.value} ${length.value}`) {
       asked.value = `${weight.value} ${length.value}`
-      problem.value = capital(`${figure.doubt}.`)
+      problem.value = capital(`${inWords(figure.doubt, units.value)}.`)
       return
     }
   }

@@ -1,0 +1,1 @@
+export { inWords, type Speaker, speakerIn } from './speaker'
