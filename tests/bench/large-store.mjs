@@ -56,7 +56,7 @@ function largeBox() {
       lureId: `L${(usual.get(stint.lureId) ?? 0) + demo.lures.length * (t % Math.max(1, Math.floor(LURES / demo.lures.length)))}`,
       trailerId: null,
       events: Array.from({ length: Math.ceil(perTrip / model.stints.length) }, (_, e) => ({
-        ...(stint.events?.[e % Math.max(1, stint.events.length)] ?? { kind: 'missed', when: 'retrieve' }),
+        ...(stint.events?.[e % Math.max(1, stint.events.length)] ?? { kind: 'hit', when: 'retrieve' }),
         id: `T${t}s${s}e${e}`,
         at: moved(new Date(Date.parse(stint.start) + (e + 1) * 60_000).toISOString(), days),
       })),
