@@ -4,6 +4,7 @@ import { bodyDensity, type LureProfile, windowVerdict } from '#core/lure'
 import { sinkSpeedOfWeight, STANDARD_GRAVITY, surplusMass } from '#core/motion'
 import { bisect } from '#core/numeric'
 import type { Outfit } from '#core/tackle'
+import type { UnitSystem } from '#core/units'
 import { waterDensity } from '#core/water'
 import { inWords } from '#speech'
 
@@ -41,8 +42,9 @@ export function useWorkshop(
   profile: MaybeRefOrGetter<LureProfile>,
   water: MaybeRefOrGetter<Water>,
   outfits: MaybeRefOrGetter<readonly Outfit[]>,
+  /** In which the bill is kept with a changed lure. */
+  units: MaybeRefOrGetter<UnitSystem> = 'metric',
 ) {
-  const { units } = storeToRefs(useSettingsStore())
   const changes = ref<Change[]>([])
 
   const state = (applied: readonly Change[]): BenchState => {
@@ -75,7 +77,7 @@ export function useWorkshop(
   const modified = (id: string, runsTo: ChangedFigures['runsTo']): ChangedLure =>
     changedLure(
       toValue(profile),
-      changes.value.map(change => ({ ...change, text: inWords(change.text, units.value) })),
+      changes.value.map(change => ({ ...change, text: inWords(change.text, toValue(units)) })),
       { ...after.value, runsTo },
       id,
     )

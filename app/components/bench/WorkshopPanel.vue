@@ -20,7 +20,7 @@ const reading = useReadingStore()
 const { units } = storeToRefs(useSettingsStore())
 const temperatureC = ref(reading.complete.reading.temperatureC)
 const salinityPsu = computed(() => reading.complete.reading.salinityPsu)
-const { changes, before, after, modified } = useWorkshop(() => props.profile, () => ({ temperatureC: temperatureC.value, salinityPsu: salinityPsu.value }), () => box.box.outfits)
+const { changes, before, after, modified } = useWorkshop(() => props.profile, () => ({ temperatureC: temperatureC.value, salinityPsu: salinityPsu.value }), () => box.box.outfits, units)
 const problem = ref('')
 const SIZES = ['10', '8', '6', '5', '4', '2', '1/0', '2/0', '3/0', '4/0', '5/0'] as const
 const ownHook = computed(() => props.profile.hooks.value[0]!)
