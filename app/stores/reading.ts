@@ -51,7 +51,10 @@ export const useReadingStore = defineStore('reading', () => {
   }
 
   async function refuse(found: readonly Issue[]): Promise<void> {
-    issues.value = await told(found)
+    const about = reading.value
+    const words = await told(found)
+    // A sound change came meanwhile: nothing is wrong any more.
+    if (reading.value === about) issues.value = words
   }
 
   /** Takes the change if the reading stays sound; else says why not and changes nothing. */

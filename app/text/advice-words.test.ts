@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { courseOf, type DialWay, LEVERS, type Presented } from '#core/course'
 import { CADENCE_TABLE } from '#core/knowledge'
 import type { AdviceReason } from '#core/rotation'
+import { countedDown } from '../../tests/presented'
 import { places } from '../composables/useOrderMoves'
 import { adviceInWords, colourWord, TRAIT_WORDS, turnInWords } from './advice-words'
 import { CADENCES_OF, cadenceInWords, courseInWords, duration, wayInWords } from './course-words'
@@ -59,39 +60,7 @@ describe('places in an order', () => {
 })
 
 describe('courses in words', () => {
-  const presented: Presented = {
-    control: 'count-down',
-    mode: 'cast',
-    cadence: 'countdown-steady',
-    pauseS: null,
-    depthM: 2,
-    bottomM: 8,
-    castM: 25,
-    lineOutM: null,
-    tipM: 0.5,
-    speedMs: 0.6,
-    lineDiameterMm: 0.2,
-    lineDensity: 1140,
-    waterDensity: 999,
-    currentMs: 0,
-    sideMs: 0,
-    slope: 0,
-    heaveM: 0,
-    dropLeaderM: null,
-    fallWorks: false,
-    gear: false,
-    band: { fromM: 1, toM: 3 },
-    bait: {
-      towArea: 3e-4,
-      fallArea: 4.5e-4,
-      liftRatio: 0,
-      netWeight: 0.09,
-      fallMs: 0.5,
-      rated: null,
-      style: 'kick',
-      window: { min: 0.2, best: 0.6, max: 1.4 },
-    },
-  }
+  const presented: Presented = { ...countedDown, bait: { ...countedDown.bait, fallMs: 0.5 } }
   const share = { ofTime: 0.42, seconds: 17 } as Parameters<typeof courseInWords>[2]
   it('say how it begins, how deep, how long and how much of it is among the fish, in either system', () => {
     const course = courseOf(presented)

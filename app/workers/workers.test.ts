@@ -6,6 +6,7 @@ import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
 import { inWords } from '#speech'
 import demo from '../../demo/box.json'
+import { countedDown } from '../../tests/presented'
 import type { FoundCourse } from './course.protocol'
 import type { Step } from './pack.protocol'
 
@@ -48,36 +49,19 @@ async function fresh<T>(worker: () => Promise<unknown>, client: () => Promise<T>
 
 describe('courses', () => {
   const presented: Presented = {
+    ...countedDown,
     control: 'dive',
-    mode: 'cast',
     cadence: 'steady',
-    pauseS: null,
-    depthM: 2,
-    bottomM: 8,
     castM: 30,
-    lineOutM: null,
     tipM: 0.8,
     speedMs: 0.8,
     lineDiameterMm: 0.3,
-    lineDensity: 1140,
-    waterDensity: 999,
-    currentMs: 0,
-    sideMs: 0,
-    slope: 0,
-    heaveM: 0,
-    dropLeaderM: null,
-    fallWorks: false,
-    gear: false,
-    band: { fromM: 1, toM: 3 },
     bait: {
-      towArea: 3e-4,
-      fallArea: 4.5e-4,
-      liftRatio: 0,
+      ...countedDown.bait,
       netWeight: 0,
       fallMs: 0,
       rated: { depthM: 3, castM: 30, lineDiameterMm: 0.3, tipM: 0.8 },
       style: 'wobble',
-      window: { min: 0.2, best: 0.6, max: 1.4 },
     },
   }
   const asked = (tipM: number) => [{ id: 'b', presented: { ...presented, tipM } }]
