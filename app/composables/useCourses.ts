@@ -49,7 +49,7 @@ export function useCourses(
     turner.close()
   })
 
-  const judged = (id: string): Presented | undefined => judgement.judgement?.presented[id]
+  const judged = (id: string): Presented | undefined => judgement.shown?.presented[id]
   /** The chosen set-up as it is turned now. */
   const presented = computed((): Presented | null => {
     const id = toValue(chosenId)
@@ -64,7 +64,7 @@ export function useCourses(
     ([list, chosen]) => {
       const baits = list.flatMap(({ lureId }) => {
         const own = lureId === toValue(chosenId) ? chosen : judged(lureId)
-        const doubts = lureId === toValue(chosenId) ? judgement.judgement?.doubts[lureId] : undefined
+        const doubts = lureId === toValue(chosenId) ? judgement.shown?.doubts[lureId] : undefined
         return own ? [{ id: lureId, presented: own, doubts }] : []
       })
       client.ask(plain(baits))

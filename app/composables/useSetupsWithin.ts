@@ -1,23 +1,28 @@
-import { shallowRef, watch } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import type { SetupOut } from '#core/tell'
 import type { JudgeRequest } from '~/workers/judge.protocol'
 
 /** Enough for any pack list. */
 const MOST = 60
 
-/** The set-ups of some lures on some rods in the present water, best first; none while nothing is asked for. Several questions are answered one behind the other. */
-export function useSetupsWithin(asked: () => readonly NonNullable<JudgeRequest['only']>[]) {
+type Within = NonNullable<JudgeRequest['only']>
+const isWhole = ({ lureIds, outfitIds }: Within) => !lureIds && !outfitIds
+
+/** The set-ups of some lures on some rods in the present water, best first; none while nothing is asked for. Several questions are answered one behind the other; that about the whole box is answered already. */
+export function useSetupsWithin(asked: () => readonly Within[]) {
   const judgement = useJudgementStore()
-  const setups = shallowRef<readonly SetupOut[]>([])
+  const found = shallowRef<readonly SetupOut[]>([])
+  const isAnswered = computed(() => asked().length === 1 && isWhole(asked()[0]!))
   let newest = 0
   watch(
     [() => judgement.judgement, asked],
     async ([, questions]) => {
       const mine = ++newest
-      const found = await Promise.all(questions.map(only => judgement.judgeIf({ only }, MOST)))
-      if (mine === newest) setups.value = found.flatMap(f => f?.out.setups ?? [])
+      if (isAnswered.value) return
+      const answers = await Promise.all(questions.map(only => judgement.judgeIf({ only }, MOST)))
+      if (mine === newest) found.value = answers.flatMap(a => a?.out.setups ?? [])
     },
     { immediate: true },
   )
-  return setups
+  return computed(() => (isAnswered.value ? (judgement.shown?.out.setups ?? []) : found.value))
 }

@@ -84,6 +84,9 @@ interface Rest {
   readonly order: Partial<Record<ListName, readonly string[]>>
 }
 
+/** The last answer of the judge: kept for the next start, gone with the box that it was about. */
+export const LAST_ANSWER = 'last-answer'
+
 const WHOSE = 'opened'
 /** Whose things are kept here: the demo's, or the angler's own. */
 export type Whose = 'demo' | 'own'
@@ -103,6 +106,7 @@ export async function replaceAll(db: Database, file: YgrionFile, whose: Whose = 
     }
     await remember(db, REST, { extras, order })
     await remember(db, WHOSE, whose)
+    await db.memory.delete(LAST_ANSWER)
   })
 }
 

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 
-const { judgement } = storeToRefs(useJudgementStore())
+const { shown: judgement, shownFrom } = storeToRefs(useJudgementStore())
 const box = useBoxStore()
 const { chosen, view, dialOf, dial, VIEWS } = useTieOnChoice()
 /** Those told, and what was opened from further down. */
 const setups = computed(() => {
   const { out, opened } = judgement.value ?? {}
-  return out ? [...out.setups, ...(opened ? [opened.setup] : [])] : []
+  return out ? [...out.setups, ...(opened ? [opened.setup] : [])].filter(s => box.lureById.has(s.lureId)) : []
 })
 /** What the angler opened; without a choice the first set-up is drawn. */
 const chosenId = computed(() => (setups.value.some(s => s.lureId === chosen.value) ? chosen.value : null))
@@ -25,7 +25,7 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
       <CutPanel v-if="view === 'cut'" class="cut" :setups="setups" :chosen-id="drawnId" :dialled="dialOf(drawnId)" @choose="id => chosen = id" @dial="dial" />
       <WhatIfPanel v-else />
     </div>
-    <SetupList :out="judgement.out" :opened="judgement.opened" :fits="judgement.fits" :chosen-id="chosenId" @choose="id => chosen = id" />
+    <SetupList :out="judgement.out" :opened="judgement.opened" :fits="judgement.fits" :from="shownFrom" :chosen-id="chosenId" @choose="id => chosen = id" />
   </div>
   <p v-else-if="!box.ready || box.box.lures.length > 0" class="reason weighing" role="status">{{ box.ready ? `Weighing ${box.box.lures.length} lures against this water …` : 'Opening the box …' }}</p>
   <section v-else class="empty">

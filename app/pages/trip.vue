@@ -96,7 +96,7 @@ async function tap(kind: TripEvent['kind']) {
       <section v-if="endedToday" aria-label="The trip that ended"><NotesLines :trip-id="endedToday.id" /><NuxtLink :to="`/logbook/trip/${endedToday.id}`" class="quiet">open it in the logbook</NuxtLink></section>
       <p v-if="pack" class="with"><button type="button" class="choice" :aria-pressed="withPack" @click="withPack = !withPack">with the pack “{{ pack.name }}” of {{ dayShort(pack.at) }}</button></p>
       <button v-for="s in first.slice(0, 6)" :key="s.lureId" type="button" class="plain first" @click="trips.start(s, kit)"><LureDrawing v-if="box.lureById.get(s.lureId)" :lure="box.lureById.get(s.lureId)!" small class="drawing" /><span><b>{{ name(s.lureId) }}</b><template v-if="rigged.includes(s)"> · rigged on {{ box.outfitById.get(s.outfitId ?? '')?.name }}</template><br />{{ [tacticLabel(s.tactic), formatQuantity('depth', s.presentation.depthM, { system: units }), formatQuantity('speed', s.presentation.speedMs, { system: units }), rigged.includes(s) ? '' : box.outfitById.get(s.outfitId ?? '')?.name].filter(Boolean).join(' · ') }}</span></button>
-      <p v-if="setups.length === 0" class="reason">Nothing in the box can be fished in this water yet.</p>
+      <p v-if="setups.length === 0" class="reason">{{ judgement.judgement ? 'Nothing in the box can be fished in this water yet.' : 'Weighing the box against this water …' }}</p>
       <button type="button" class="quiet" :aria-expanded="showOthers" @click="showOthers = !showOthers">begin with something else</button>
       <TieAny v-if="showOthers" :setups="setups" :packed="kit.packId ? pack?.pack?.items ?? [] : []" @tie="s => { showOthers = false; trips.start(s, kit) }" />
       <LastTrip v-if="!endedToday" />
@@ -138,7 +138,7 @@ async function tap(kind: TripEvent['kind']) {
       </section>
       <label class="where"><input v-model="settings.keepPlace" type="checkbox" /> <span>Keep the place of each event. It stays on this device; files that leave it name the water, not the spot, unless you say so.</span></label>
       <p v-if="trips.placeTrouble" class="reason" role="alert">{{ trips.placeTrouble }}</p>
-      <section class="cautions"><p v-for="caution in judgement.judgement?.out.cautions ?? []" :key="caution" class="reason">{{ caution }}</p></section>
+      <section class="cautions"><p v-for="caution in judgement.shown?.out.cautions ?? []" :key="caution" class="reason">{{ caution }}</p></section>
       <button type="button" class="plain end" @click="trips.finish()">End the trip</button>
     </template>
   </div>

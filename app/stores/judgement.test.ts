@@ -1,5 +1,8 @@
+import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { watch } from 'vue'
 import { match } from '#core/tell'
+import { LAST_ANSWER, remember } from '~/db/box'
 import { failNext } from '~/testing/comlink-in-process'
 import { openFreshBox, until } from '~/testing/fresh-box'
 import { useBoxStore } from './box'
@@ -120,6 +123,57 @@ describe('the judgement beside the page', () => {
     await until(() => judgement.trouble === null)
     await agreed()
   })
+})
+
+describe('the last answer', () => {
+  /** The program is closed and opened again on the same disk, at most after something was done there; what its list said it was from, first to last. */
+  async function again(meanwhile: () => Promise<unknown> = async () => {}): Promise<(string | null)[]> {
+    const db = useBoxStore().database()
+    await until(() => useJudgementStore().judgement !== null)
+    for (let i = 0; i < 400 && !(await db.memory.get(LAST_ANSWER)); i++) await new Promise(r => setTimeout(r, 10))
+    await meanwhile()
+    setActivePinia(createPinia())
+    await useBoxStore().reach()
+    await Promise.all([useReadingStore().open(), useSettingsStore().open()])
+    const judgement = useJudgementStore()
+    const from: (string | null)[] = []
+    watch(
+      () => (judgement.shown ? judgement.shownFrom : undefined),
+      when => when !== undefined && from.push(when),
+      { flush: 'sync' },
+    )
+    judgement.open()
+    await useBoxStore().open()
+    await until(() => judgement.judgement !== null)
+    await agreed()
+    return from
+  }
+
+  it('stands there at the next start, marked as of when, until the judge has answered', async () => {
+    const before = order()
+    const began = Date.now()
+    const [old, now, ...more] = await again()
+    expect(Math.abs(Date.parse(old!) - began)).toBeLessThan(60_000)
+    expect(now).toBeNull()
+    expect(more).toEqual([])
+    expect(order()).toEqual(before)
+  })
+  it('does not stand there for another water', async () => {
+    const other = () => remember(useBoxStore().database(), 'reading', { ...useReadingStore().reading, temperatureC: 3 })
+    expect(await again(other)).toEqual([null])
+  })
+  it('is gone with the box that it was about', async () => {
+    expect(await again(() => useBoxStore().startOwn())).toEqual([null])
+  })
+  it('does not stand there when a lure of it is gone', async () => {
+    expect(await again(() => useBoxStore().database().lures.delete(order()[3]!))).toEqual([null])
+  })
+  it.each([7, null, {}, { shape: 1 }, { shape: 1, at: 'x', judgement: { out: {} } }])(
+    'is left alone when it is no answer: %j',
+    async poison => {
+      expect(await again(() => remember(useBoxStore().database(), LAST_ANSWER, poison))).toEqual([null])
+    },
+  )
 })
 
 describe('long questions go to a second judge', () => {

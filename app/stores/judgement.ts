@@ -1,9 +1,12 @@
+import { useDebounceFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import type { Addition, WeightedReading } from '#core/catalogue'
 import type { Flip, NumberField, Sweep } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
+import type { Database } from '~/db/database'
+import { answerKept, keepAnswer, type LastAnswer } from '~/db/last-answer'
 import { JudgeClient } from '~/workers/judge.client'
 import type { Coverage, Judgement, JudgeRequest, NextRequest, RuleChoice, Spine } from '~/workers/judge.protocol'
 import { copied } from '~/workers/plain'
@@ -13,21 +16,32 @@ import { useSettingsStore } from './settings'
 
 /** Set-ups explained on Tie-on: enough that a dozen different baits are among them, their other dresses aside. */
 const TOP = 30
+/** An answer is kept for the next start when it has stood for so long [ms]. */
+const KEPT_AFTER_MS = 1500
 
 /** The worker's newest answer to the present reading and box. */
 export const useJudgementStore = defineStore('judgement', () => {
   const judgement = shallowRef<Judgement | null>(null)
+  /** The answer of another day to the same question: shown until there is one of today. */
+  const last = shallowRef<LastAnswer | null>(null)
+  const shown = computed(() => {
+    if (judgement.value || !last.value) return judgement.value
+    const { lureById } = useBoxStore()
+    return last.value.judgement.out.setups.every(s => lureById.has(s.lureId)) ? last.value.judgement : null
+  })
+  /** When what is shown was worked out, ISO 8601; `null`: now. */
+  const shownFrom = computed(() => (judgement.value || !shown.value ? null : last.value!.at))
   const trouble = ref<string | null>(null)
   /** The lure that the angler opened on Tie-on; it is told wherever it stands. */
   const opened = ref<string | null>(null)
   /** Rises with each box that the worker has taken in. */
   const boxesLoaded = ref(0)
-  const fitById = computed(() => new Map(judgement.value?.fits.map((fit, row) => [fit.lureId, { ...fit, row }])))
+  const fitById = computed(() => new Map(shown.value?.fits.map((fit, row) => [fit.lureId, { ...fit, row }])))
   /** The fits of one lure on all asked axes; none when it cannot be fished here. */
   function spineOf(lureId: string): Spine {
     const row = fitById.value.get(lureId)?.row
     if (row === undefined) return []
-    const { axes, fits } = judgement.value!.spines
+    const { axes, fits } = shown.value!.spines
     return axes.map(({ axis, weight }, column) => ({ axis, weight, fit: fits[row * axes.length + column]! }))
   }
   let client: JudgeClient | null = null
@@ -41,6 +55,15 @@ export const useJudgementStore = defineStore('judgement', () => {
     return { schools: { ...settings.schools, ...useReadingStore().schools }, weights: { ...settings.ruleWeights } }
   }
 
+  /** Keeps an answer for the next start, when no newer one has come for a while. */
+  const keep = useDebounceFn(
+    (db: Database, answer: LastAnswer) =>
+      keepAnswer(db, answer).catch((error: unknown) =>
+        useBoxStore().tell(error, message => `The answer could not be kept for the next start: ${message}`),
+      ),
+    KEPT_AFTER_MS,
+  )
+
   /** Starts the worker, so that it is there when the box is: the two take about as long. */
   function warm(): JudgeClient {
     return (client ??= new JudgeClient('judge'))
@@ -53,16 +76,26 @@ export const useJudgementStore = defineStore('judgement', () => {
     const boxStore = useBoxStore()
     const readings = useReadingStore()
     const settings = useSettingsStore()
+    const question = (): JudgeRequest => ({
+      reading: copied(readings.reading),
+      ...choiceNow(),
+      top: TOP,
+      units: settings.units,
+      opened: opened.value,
+    })
+    /** What an answer depends on beside the box; what is opened is only told as well. */
+    const standing = () => ({ ...question(), opened: null, useLog: settings.useLog })
+    void answerKept(boxStore.database(), standing())
+      .then(answer => (last.value = answer))
+      .catch((error: unknown) => boxStore.tell(error, message => `The last answer could not be read: ${message}`))
     const ask = async () => {
       try {
-        const answer = await judge.judge({
-          reading: copied(readings.reading),
-          ...choiceNow(),
-          top: TOP,
-          units: settings.units,
-          opened: opened.value,
-        })
-        if (answer) judgement.value = answer
+        const asked = standing()
+        const answer = await judge.judge(question())
+        if (answer) {
+          judgement.value = answer
+          void keep(boxStore.database(), { at: new Date().toISOString(), asked, judgement: answer })
+        }
         trouble.value = null
       } catch (error) {
         trouble.value = `The judgement failed: ${(error as Error).message}`
@@ -165,6 +198,8 @@ export const useJudgementStore = defineStore('judgement', () => {
 
   return {
     judgement,
+    shown,
+    shownFrom,
     opened,
     fitById,
     spineOf,

@@ -1,4 +1,5 @@
 import type { Course } from './course'
+import { shareBetween, shareOfTime, stretchesOf } from './worked'
 
 /** Share of the time in which it works, and of the way meanwhile, that a bait spends between two depths; 0..1 each. */
 export interface BandShare {
@@ -7,37 +8,23 @@ export interface BandShare {
   readonly seconds: number
 }
 
-export function shareInBand({ points, works: [from, to] }: Course, fromM: number, toM: number): BandShare {
-  let time = 0
+export function shareInBand(course: Course, fromM: number, toM: number): BandShare {
+  const {
+    points,
+    works: [from, to],
+  } = course
   let inTime = 0
   let way = 0
   let inWay = 0
   for (let i = from + 1; i <= to; i++) {
     const a = points[i - 1]!
     const b = points[i]!
-    const isIn = overlap(Math.min(a.depth, b.depth), Math.max(a.depth, b.depth), fromM, toM)
-    time += b.t - a.t
+    const isIn = shareBetween(a.depth, b.depth, fromM, toM)
     way += Math.abs(b.x - a.x)
     inTime += isIn * (b.t - a.t)
     inWay += isIn * Math.abs(b.x - a.x)
   }
-  return {
-    ofTime: time > 0 ? inTime / time : overlap(points[to]!.depth, points[to]!.depth, fromM, toM),
-    ofWay: way > 0 ? inWay / way : 0,
-    seconds: inTime,
-  }
-}
-
-/** Below this a stretch is level [m]. */
-const LEVEL_M = 1e-6
-
-/** So near to the edge counts as inside [m]. */
-const AT_EDGE_M = 0.01
-
-/** Share of a stretch between two depths that lies between two others. */
-function overlap(highM: number, lowM: number, fromM: number, toM: number): number {
-  if (lowM - highM < LEVEL_M) return highM >= fromM - AT_EDGE_M && highM <= toM + AT_EDGE_M ? 1 : 0
-  return Math.max(0, Math.min(lowM, toM) - Math.max(highM, fromM)) / (lowM - highM)
+  return { ofTime: shareOfTime(stretchesOf(course), fromM, toM), ofWay: way > 0 ? inWay / way : 0, seconds: inTime }
 }
 
 /** Where a bait is at a moment, straight between points. */

@@ -1,11 +1,10 @@
 import { BEATS, FALL_SWAY } from '#core/knowledge'
 import { dropShotHeight, retrieve, type RetrievedLure, SWUNG_OUT, swingRate } from '#core/motion'
-import { RowMemo } from '#core/numeric'
-import { CADENCES, MODES } from '#core/terms'
 import { retrievedOf } from './plug'
 import { SLOWEST_MS } from './level'
 import type { Presented } from './presented'
 import { towed, USUAL_LINE_OUT_M } from './towed'
+import { meanOver, stretchesOf } from './worked'
 
 /** `up`: wound up to the rod when the work is done. */
 export type Stage = 'falling' | 'swimming' | 'still' | 'lifted' | 'up'
@@ -203,28 +202,8 @@ class Follower {
     ] as const
     const swung = (points.find(p => p.x <= points[0]!.x / 2) ?? points[points.length - 1]!).swung
     const course = { points, seconds: this.t, deepestM, bow: this.bow, swung, works }
-    return { ...course, meanM: overWork(course, depth => depth) }
+    return { ...course, meanM: meanOver(stretchesOf(course), depth => depth) }
   }
-}
-
-/** Mean over the time in which a bait works of something that depends on its depth. */
-export function overWork(
-  { points, works: [from, to] }: Pick<Course, 'points' | 'works'>,
-  valueAt: (depthM: number) => number,
-): number {
-  let sum = 0
-  let time = 0
-  let before = points[from]!
-  for (let i = from + 1; i <= to; i++) {
-    const at = points[i]!
-    const dt = at.t - before.t
-    if (dt > 0) {
-      sum += dt * valueAt((before.depth + at.depth) / 2)
-      time += dt
-    }
-    before = at
-  }
-  return time > 0 ? sum / time : valueAt(points[to]!.depth)
 }
 
 /**
@@ -236,63 +215,6 @@ export function overWork(
  */
 export function courseOf(presented: Presented, { coarse = false }: { readonly coarse?: boolean } = {}): Course {
   return TECHNIQUES[presented.mode === 'troll' ? 'troll' : presented.control](presented, coarse)
-}
-
-/** Coarse courses that are remembered, some 2 kB each: a box asks for three or four a lure, and most stay the same when the reading changes. */
-const REMEMBERED = 16_000
-/** Numbers that decide a course, and the words that do, as their place among their kind. */
-const DECIDING = 29
-const solved = new RowMemo<Course>(REMEMBERED, DECIDING)
-const CONTROLS = [
-  'surface',
-  'dive',
-  'count-down',
-  'bottom',
-  'above-bottom',
-  'vertical',
-] as const satisfies readonly Presented['control'][]
-const ABSENT = -1
-
-/** The coarse course, solved once for everything that decides it. */
-export function coarseCourseOf(presented: Presented): Course {
-  return solved.of(
-    row => {
-      const {
-        bait,
-        bait: { rated },
-      } = presented
-      row[0] = CONTROLS.indexOf(presented.control)
-      row[1] = MODES.indexOf(presented.mode)
-      row[2] = CADENCES.indexOf(presented.cadence)
-      row[3] = presented.pauseS ?? ABSENT
-      row[4] = presented.depthM
-      row[5] = presented.bottomM
-      row[6] = presented.castM
-      row[7] = presented.lineOutM ?? ABSENT
-      row[8] = presented.tipM
-      row[9] = presented.speedMs
-      row[10] = presented.lineDiameterMm
-      row[11] = presented.lineDensity
-      row[12] = presented.waterDensity
-      row[13] = presented.currentMs
-      row[14] = presented.slope
-      row[15] = presented.heaveM
-      row[16] = presented.dropLeaderM ?? ABSENT
-      row[17] = (presented.fallWorks ? 1 : 0) + (presented.gear ? 2 : 0)
-      row[18] = bait.towArea
-      row[19] = bait.fallArea
-      row[20] = bait.liftRatio
-      row[21] = bait.netWeight
-      row[22] = bait.fallMs
-      row[23] = rated?.depthM ?? ABSENT
-      row[24] = rated?.castM ?? ABSENT
-      row[25] = rated?.lineDiameterMm ?? ABSENT
-      row[26] = rated?.tipM ?? ABSENT
-      row[27] = rated?.speedMs ?? ABSENT
-      row[28] = presented.sideMs
-    },
-    () => courseOf(presented, { coarse: true }),
-  )
 }
 
 type CourseOf = (presented: Presented, coarse: boolean) => Course

@@ -1,6 +1,6 @@
 import { type DiveRating, STANDARD_GRAVITY } from '#core/motion'
 import { illinois } from '#core/numeric'
-import { coarseCourseOf } from './course'
+import { coarseCourseOf } from './coarse'
 import type { Presented } from './presented'
 
 /** What an angler can turn to bring a bait deeper or shallower, easiest first. Assumed order: what needs no knot comes before what does. */

@@ -1,17 +1,9 @@
 export { type BandShare, courseAt, shareInBand } from './band'
-export {
-  bottomAt,
-  coarseCourseOf,
-  type Course,
-  courseOf,
-  type CoursePoint,
-  GAUGED_AT_M,
-  overWork,
-  reelSpeed,
-  TOLD_SWING,
-} from './course'
+export { coarseCourseOf } from './coarse'
+export { bottomAt, type Course, courseOf, type CoursePoint, GAUGED_AT_M, reelSpeed, TOLD_SWING } from './course'
 export { type Boat, type DialWay, LEVERS, runningDepth, TIP_RANGE_M, waysToChange, withWeight } from './dial'
 export { levelSpeed, SLOWEST_MS, streamHalfWay } from './level'
 export type { Bait, Presented } from './presented'
 export { type BandPoint, type Doubts, type Spread, spreadOf } from './spread'
 export { towedDepth } from './towed'
+export { meanOver, shareOfTime } from './worked'

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { normalSample, seededRandom } from '#core/numeric'
-import { coarseCourseOf } from './course'
+import { coarseCourseOf } from './coarse'
 import type { Presented } from './presented'
 import { countedDown } from '../../tests/presented'
 import { type Doubts, putOff, spreadOf } from './spread'

@@ -6,6 +6,7 @@ import type { ActionStyle, Buoyancy, Rig } from '#core/terms'
 import { interpolate } from '#core/numeric'
 import { bareBody, type WaterBody } from './in-motion'
 import { computed, type Known, stated, statedOr, tested, typical } from './known'
+import type { Mould } from './mould'
 
 export interface LureColours extends Omit<Colours, 'pattern' | 'metal' | 'finish' | 'fluorescent'> {
   readonly pattern: NonNullable<Colours['pattern']>
@@ -38,6 +39,7 @@ export interface ActionTest {
 /** Everything the judgement needs of one lure that does not change with the reading: what is tested, else stated, else typical. */
 export interface LureProfile extends WaterBody {
   readonly lure: Lure
+  readonly mould: Mould
   readonly typical: FamilyRow
   /** The ways in which it can be rigged and fished. */
   readonly techniques: readonly TechniqueRow[]
@@ -76,7 +78,8 @@ const BLADE_THUMP = { willow: -0.7, turtleback: -0.3, oval: 0, fluted: 0.1, indi
 const HAMMERED_THUMP = 0.2
 const SECOND_BLADE_THUMP = 0.3
 
-export function profileOf(lure: Lure, tests: readonly BenchTest[]): LureProfile {
+/** `mould`: shared with the baits that are the same in the water; by itself where none is given. */
+export function profileOf(lure: Lure, tests: readonly BenchTest[], mould: Mould = {}): LureProfile {
   const row = typicalOf(lure.family, lure.style)
   const weigh = meanOfNewest(tests, 'weigh')
   const measured = meanOfNewest(tests, 'length')
@@ -85,6 +88,7 @@ export function profileOf(lure: Lure, tests: readonly BenchTest[]): LureProfile 
   const blades = lure.blades ?? []
   return {
     lure,
+    mould,
     typical: row,
     techniques: techniquesOf(lure),
     lengthMm,

@@ -1,4 +1,4 @@
-import { computed, type PreparedOutfit, typical } from '#core/lure'
+import { computed, type LureProfile, type PreparedOutfit, typical } from '#core/lure'
 import { recordOf } from '#core/numeric'
 import { AXES, AXIS_IDS, type AxisId, type Way } from '#core/rule'
 import type { Cadence, TrailerHooking } from '#core/terms'
@@ -58,14 +58,16 @@ export class Candidate implements Tackle {
   private knownGains: Float64Array | null = null
   private knownFits: AxisFits | null = null
 
-  /** `tastes`: what the best of those it stands among wins; `null`: it stands alone. */
+  /** `thrown`: found for the mould of `profile`. `tastes`: what the best of those it stands among wins; `null`: it stands alone. */
   constructor(
-    { assembly, outfit, tackle, placement, rod, odds }: Thrown,
+    profile: LureProfile,
+    thrown: Thrown,
     private readonly scene: Scene,
     verdict: LogVerdict | null = null,
     private readonly tastes: (() => Float64Array) | null = null,
   ) {
-    this.profile = tackle.profile
+    const { assembly, outfit, tackle, placement, rod } = thrown
+    this.profile = profile
     this.technique = tackle.technique
     this.trailer = tackle.trailer
     this.added = tackle.added
@@ -83,9 +85,10 @@ export class Candidate implements Tackle {
     this.totalG = assembly.totalG
     this.placement = placement
     this.rodGain = rod
-    this.levels = assembly.levels
-    this.odds = odds
-    const byRules = scoreOf(odds)
+    const own = scene.gainsOf(profile)
+    this.levels = [own, ...assembly.levels]
+    this.odds = own.total + thrown.odds
+    const byRules = scoreOf(this.odds)
     this.fromLog = verdict ? { before: byRules, verdict } : null
     this.score = verdict ? movedByLog(byRules, verdict) : byRules
   }

@@ -7,6 +7,7 @@ import type { Reading } from '#core/reading'
 import { isPush } from '#core/rule'
 import type { Box } from '#core/tackle'
 import { MOODS, SPECIES, STAINS, STANDS } from '#core/terms'
+import { Candidate } from './candidate'
 import { judgedWays } from './search'
 import { matches } from './marks'
 import { prepareBox, rank, sceneOf, withTrips } from './rank'
@@ -78,9 +79,41 @@ describe('the odds of a set-up', () => {
         const ask = askOf(reading)
         const scene = sceneOf(box, ask)
         for (const c of rank(box, ask).candidates.slice(0, 20))
-          expect(c.odds).toBeCloseTo(Math.max(...judgedWays(c.profile, scene).ways.map(w => w.odds)), 9)
+          expect(c.odds).toBeCloseTo(
+            Math.max(...judgedWays(c.profile, scene).ways.map(way => new Candidate(c.profile, way, scene).odds)),
+            9,
+          )
       }),
       { numRuns: 10 },
+    )
+  })
+  it('of baits out of one mould are those that each would have by itself, whatever the paint and the papers', () => {
+    const PAINTS = ['#0b0b0b', '#f4f1e8', '#7cff3a', '#8a6a3c']
+    const whole = demo as unknown as Box
+    const painted = whole.lures.flatMap(lure =>
+      PAINTS.map((side, i) => ({
+        ...lure,
+        id: `${lure.id} ${i}`,
+        name: `in paint ${i}`,
+        price: i,
+        colours: { ...lure.colours, side, back: PAINTS[3 - i] },
+      })),
+    )
+    const shared = prepareBox({ ...whole, lures: painted }, { useLog: false })
+    expect(new Set(shared.lures.map(p => p.mould)).size).toBeLessThan(0.4 * shared.lures.length)
+    const single = { ...shared, lures: shared.lures.map(profile => ({ ...profile, mould: {} })) }
+    fc.assert(
+      fc.property(readings, reading => {
+        const told = (prepared: typeof shared) => {
+          const { candidates, rejected } = rank(prepared, askOf(reading))
+          return {
+            rejected,
+            setups: candidates.map(c => [c.profile.lure.id, c.odds, c.tactic.id, c.placement, c.fits]),
+          }
+        }
+        expect(told(shared)).toEqual(told(single))
+      }),
+      { numRuns: 4 },
     )
   })
   it(

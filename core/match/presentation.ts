@@ -1,5 +1,5 @@
 import { type Ask, desirabilityAt } from '#core/ask'
-import { coarseCourseOf, levelSpeed, overWork, type Presented, shareInBand, SLOWEST_MS, towedDepth } from '#core/course'
+import { coarseCourseOf, levelSpeed, meanOver, type Presented, shareOfTime, SLOWEST_MS, towedDepth } from '#core/course'
 import { DIVE_PATH } from '#core/knowledge'
 import { BOTTOM_SHARE, computed, fallSpeed, type Known } from '#core/lure'
 import { type Message, message } from '#core/message'
@@ -157,8 +157,8 @@ function alongCourse(
     deepestM: course.deepestM,
     swung: course.swung,
     touches: course.deepestM >= presented.bottomM - NEAR_BOTTOM_M,
-    depthFit: overWork(course, d => (d > foulM ? PLOUGHING : 1) * desirabilityAt(depth, d)),
-    shareInBand: shareInBand(course, fromM, toM).ofTime,
+    depthFit: meanOver(course.stretches, d => (d > foulM ? PLOUGHING : 1) * desirabilityAt(depth, d)),
+    shareInBand: shareOfTime(course.stretches, fromM, toM),
   }
 }
 

@@ -1,11 +1,11 @@
 import type { Ask } from '#core/ask'
-import { flySpoons, type LureProfile, prepareOutfit, type PreparedOutfit, profileOf } from '#core/lure'
+import { flySpoons, type LureProfile, mouldFinder, prepareOutfit, type PreparedOutfit, profileOf } from '#core/lure'
 import type { BenchTest, Box, Trip } from '#core/tackle'
 import type { Cover } from '#core/terms'
 import { waterDensity } from '#core/water'
 import { bestTastes, Candidate } from './candidate'
 import { scalesOf, type Scene } from './scene'
-import { bestWay, readyTactics, type Rejection } from './search'
+import { bestWays, readyTactics, type Rejection } from './search'
 import { colourJudgeFor, lookOf } from './look'
 import { type Log, logOf, type LogSays, logSays } from './log'
 import { contactFor } from './presentation'
@@ -44,7 +44,11 @@ interface LogUse {
 export function prepareBox(box: Box, { useLog = true }: LogUse = {}): PreparedBox {
   const testsOf = new Map<string, BenchTest[]>()
   for (const test of box.tests) testsOf.set(test.lureId, [...(testsOf.get(test.lureId) ?? []), test])
-  const profiles = box.lures.map(lure => profileOf(lure, testsOf.get(lure.id) ?? []))
+  const mouldOf = mouldFinder()
+  const profiles = box.lures.map(lure => {
+    const tests = testsOf.get(lure.id) ?? []
+    return profileOf(lure, tests, mouldOf(lure, tests))
+  })
   return {
     box,
     profiles,
@@ -132,13 +136,14 @@ function rankIn(scene: Scene, lures: readonly LureProfile[], says: LogSays): Pic
   const candidates: Candidate[] = []
   const rejected: Rejection[] = []
   const tastes = bestTastes(candidates)
+  const bestWay = bestWays(scene)
   for (const profile of lures) {
-    const found = bestWay(profile, scene)
+    const found = bestWay(profile)
     // The log moves the score of a set-up, never whether it can be fished.
-    if ('code' in found) rejected.push(found)
+    if ('code' in found) rejected.push({ lureId: profile.lure.id, code: found.code, why: found.why })
     else
       candidates.push(
-        new Candidate(found, scene, says(profile, found.placement.depthM, found.tackle.tactic.id), tastes),
+        new Candidate(profile, found, scene, says(profile, found.placement.depthM, found.tackle.tactic.id), tastes),
       )
   }
   candidates.sort((a, b) => b.score - a.score || b.odds - a.odds || compareIds(a.profile.lure.id, b.profile.lure.id))

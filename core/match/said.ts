@@ -1,5 +1,5 @@
 import { RULES } from '#core/knowledge'
-import type { LureProfile } from '#core/lure'
+import type { LureProfile, Mould } from '#core/lure'
 import { AXIS_IDS, type AxisId, type Favour, isPush, type LureMarks, type PushEffect } from '#core/rule'
 import type { Family } from '#core/terms'
 import { type FishedWay, matches, matchesLure } from './marks'
@@ -81,19 +81,19 @@ function saidOf(profile: LureProfile, way: FishedWay | null): Said {
   return { places, verdicts }
 }
 
-const ofLures = new WeakMap<LureProfile, Said>()
+const ofLures = new WeakMap<Mould, Said>()
 
 export function saidOfLure(profile: LureProfile): Said {
-  let said = ofLures.get(profile)
-  if (said === undefined) ofLures.set(profile, (said = saidOf(profile, null)))
+  let said = ofLures.get(profile.mould)
+  if (said === undefined) ofLures.set(profile.mould, (said = saidOf(profile, null)))
   return said
 }
 
-const ofWays = new WeakMap<LureProfile, Map<string, Said>>()
+const ofWays = new WeakMap<Mould, Map<string, Said>>()
 
 export function saidOfWay(profile: LureProfile, way: FishedWay): Said {
-  let known = ofWays.get(profile)
-  if (known === undefined) ofWays.set(profile, (known = new Map()))
+  let known = ofWays.get(profile.mould)
+  if (known === undefined) ofWays.set(profile.mould, (known = new Map()))
   const key = `${way.technique.rig} ${way.tactic.id} ${way.way}`
   let said = known.get(key)
   if (said === undefined) known.set(key, (said = saidOf(profile, way)))

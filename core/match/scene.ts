@@ -39,17 +39,18 @@ export interface ReadyTactic {
   readonly lift: number
 }
 
-/** What hangs on the line, fished one way, and the part of its odds that no rod changes. */
+/** What hangs on the line, fished one way, and the part of its odds that no rod and no paint changes. */
 export interface Assembly extends Assembled {
   readonly ready: ReadyTactic
   readonly way: LureWay
   readonly choice: TrailerChoice
   readonly totalG: number
-  readonly levels: readonly Gains[]
+  /** Of the way it is fished, and of what hangs on the line. */
+  readonly levels: readonly [Gains, Gains]
   readonly odds: number
 }
 
-/** One complete set-up with its odds, before it is told. */
+/** One complete set-up with its odds, but for what the lure itself wins: that of all lures out of one mould, before it is told. */
 export interface Thrown {
   readonly assembly: Assembly
   readonly outfit: PreparedOutfit | null

@@ -1,6 +1,6 @@
 import type { Ask } from '#core/ask'
 import { CADENCE_TABLE, LINE_DENSITY, TACTICS, type TacticRow, type TechniqueRow } from '#core/knowledge'
-import { type LureProfile, type PreparedOutfit, windowVerdict } from '#core/lure'
+import { type LureProfile, type Mould, type PreparedOutfit, windowVerdict } from '#core/lure'
 import { type Message, message } from '#core/message'
 import { castLength } from '#core/motion'
 import { windOnCast } from '#core/reading'
@@ -17,10 +17,13 @@ import type { LureWay } from './terms'
 import { type Assembly, placedGain, type ReadyTactic, type Scene, type Thrown } from './scene'
 
 export type RejectionCode = 'cannot-reach' | 'overload' | 'underload' | 'none-left' | 'switched-off'
-export interface Rejection {
-  readonly lureId: string
+/** Why a lure is out. */
+export interface Out {
   readonly code: RejectionCode
   readonly why: Message
+}
+export interface Rejection extends Out {
+  readonly lureId: string
 }
 
 /** A tactic is offered where its conditions hold at all, a cadence where its own hold by half. */
@@ -45,19 +48,19 @@ export function readyTactics(ask: Ask): ReadyTactic[] {
   })
 }
 
-/** The tactics by which each rig of a lure can be fished, worked out once a lure: no reading changes them. */
+/** The tactics by which each rig of a lure can be fished, worked out once a mould: no reading changes them. */
 const tacticsOf = new WeakMap<
-  LureProfile,
+  Mould,
   readonly { readonly technique: TechniqueRow; readonly tactics: readonly TacticRow[] }[]
 >()
 
 function rigsOf(
   profile: LureProfile,
 ): readonly { readonly technique: TechniqueRow; readonly tactics: readonly TacticRow[] }[] {
-  let known = tacticsOf.get(profile)
+  let known = tacticsOf.get(profile.mould)
   if (known === undefined)
     tacticsOf.set(
-      profile,
+      profile.mould,
       (known = profile.techniques.map(technique => ({
         technique,
         tactics: TACTICS.filter(tactic => suitsTactic(tactic, profile, technique)),
@@ -82,9 +85,7 @@ function suitsTactic(
   )
 }
 /** Why one way of fishing a lure is out. */
-interface Refusal {
-  readonly code: RejectionCode
-  readonly why: Message
+interface Refusal extends Out {
   readonly nearness: number
 }
 
@@ -98,19 +99,28 @@ const TRAILER_SHARE = 0.25
 /** Share of the depth's log-odds that the choice of the rod hears: a rod is not chosen because it casts badly. Assumed. */
 const DEPTH_FOR_ROD = 0.35
 
-/** The best set-up of one lure under this reading, or why there is none. */
-export function bestWay(profile: LureProfile, scene: Scene): Thrown | Rejection {
+const NONE_LEFT: Out = { code: 'none-left', why: message('match.none-left') }
+const NOT_FROM_HERE: Out = { code: 'switched-off', why: message('match.not-from-here') }
+
+/** Finds the best set-up of each lure under this reading, or why there is none; lures out of one mould are looked at once. */
+export function bestWays(scene: Scene): (profile: LureProfile) => Thrown | Out {
+  const known = new Map<Mould, Thrown | Out>()
+  return profile => {
+    if (profile.lure.quantity === 0) return NONE_LEFT
+    let found = known.get(profile.mould)
+    if (found === undefined) known.set(profile.mould, (found = bestWay(profile, scene)))
+    return found
+  }
+}
+
+function bestWay(profile: LureProfile, scene: Scene): Thrown | Out {
   const { ways, refusal } = judgedWays(profile, scene, true)
   const best = ways.reduce<Thrown | null>((top, way) => (top === null || way.odds > top.odds ? way : top), null)
-  if (best) return best
-  const { lure } = profile
-  if (lure.quantity === 0) return { lureId: lure.id, code: 'none-left', why: message('match.none-left') }
-  if (!refusal) return { lureId: lure.id, code: 'switched-off', why: message('match.not-from-here') }
-  return { lureId: lure.id, code: refusal.code, why: refusal.why }
+  return best ?? refusal ?? NOT_FROM_HERE
 }
 
 /**
- * Every way of fishing a lure here, each on its best rod, with its best trailer and lead; in no order.
+ * Every way of fishing a lure here, each on its best rod, with its best trailer and lead; in no order. What its paint wins or loses stands beside all of them.
  * `bestOnly`: ways that cannot be the best are not placed in the water (depth and pace add at most what was asked of them, a rod never adds); the best is the same.
  */
 export function judgedWays(
@@ -122,7 +132,6 @@ export function judgedWays(
   let refusal: Refusal | null = null
   if (profile.lure.quantity === 0) return { ways, refusal }
   const { ask } = scene
-  const own = scene.gainsOf(profile)
   const assemblies: Assembly[] = []
   for (const { technique, tactics } of rigsOf(profile)) {
     if (technique.from && !technique.from.includes(ask.reading.from)) continue
@@ -145,10 +154,9 @@ export function judgedWays(
             ready,
             way,
             choice,
-            levels: [own, fished, hung],
+            levels: [fished, hung],
             totalG: profile.weightG.value + (choice.trailer?.weightG.value ?? 0) + added.grams,
             odds:
-              own.total +
               fished.total +
               hung.total +
               TRAILER_SHARE * choice.gain -

@@ -115,7 +115,7 @@ describe('what is remembered by a row of numbers', () => {
         return numbers.join(' ')
       },
     )
-  it('is worked out once for each row, told apart by every number, and the oldest is forgotten', () => {
+  it('is worked out once for each row, told apart by every number, and what was not asked for longest is forgotten', () => {
     asked.length = 0
     const memo = new RowMemo<string>(2, 3)
     expect([of(memo, 1, 2, 3), of(memo, 1, 2, 3), of(memo, 1, 2, 4), of(memo, 1, 2, 3)]).toEqual([
@@ -125,9 +125,11 @@ describe('what is remembered by a row of numbers', () => {
       '1 2 3',
     ])
     expect(asked).toEqual(['1 2 3', '1 2 4'])
+    of(memo, 1, 2, 3)
     of(memo, 0, 0, 0)
     of(memo, 1, 2, 3)
-    expect(asked).toEqual(['1 2 3', '1 2 4', '0 0 0', '1 2 3'])
+    of(memo, 1, 2, 4)
+    expect(asked).toEqual(['1 2 3', '1 2 4', '0 0 0', '1 2 4'])
   })
   it('answers right whatever is asked in between', () => {
     const memo = new RowMemo<string>(50, 2)

@@ -1,18 +1,18 @@
+import { Remembered } from './remembered'
+
 /**
- * Remembers what is decided by a row of numbers of one length. The oldest is forgotten first.
+ * Remembers what is decided by a row of numbers of one length. What was not asked for longest is forgotten.
  * Rows are told apart by their bits, so that 0 and −0 are two rows, and a NaN is itself.
  */
 export class RowMemo<V> {
-  private readonly kept = new Map<number, { readonly row: Float64Array; readonly value: V }>()
+  private readonly kept: Remembered<number, { readonly row: Float64Array; readonly value: V }>
   private readonly row: Float64Array
-  private readonly bits: Uint32Array
+  private readonly bits: Int32Array
 
-  constructor(
-    private readonly most: number,
-    length: number,
-  ) {
+  constructor(most: number, length: number) {
+    this.kept = new Remembered(most)
     this.row = new Float64Array(length)
-    this.bits = new Uint32Array(this.row.buffer)
+    this.bits = new Int32Array(this.row.buffer)
   }
 
   /** The value of a row that `fill` writes; worked out where it is not known. */
@@ -24,16 +24,15 @@ export class RowMemo<V> {
     if (found && same(found.row, row)) return found.value
     const mine = row.slice()
     const value = workOut()
-    if (kept.size >= this.most) kept.delete(kept.keys().next().value!)
     kept.set(hash, { row: mine, value })
     return value
   }
 
-  /** FNV-1a over the words of the row (Fowler, Noll, Vo; from memory). */
+  /** FNV-1a over the words of the row (Fowler, Noll, Vo; from memory), as a signed word: those are the cheapest keys. */
   private hash(): number {
     let hash = 0x811c9dc5
     for (let i = 0; i < this.bits.length; i++) hash = Math.imul(hash ^ this.bits[i]!, 0x01000193)
-    return hash >>> 0
+    return hash | 0
   }
 }
 

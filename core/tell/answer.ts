@@ -157,7 +157,7 @@ function otherWays(candidate: Candidate, scene: Scene): WayOut[] {
   const { ways } = judgedWays(candidate.profile, scene)
   return [...ways]
     .sort((a, b) => b.odds - a.odds)
-    .map(way => new Candidate(way, scene))
+    .map(way => new Candidate(candidate.profile, way, scene))
     .filter(way => way.technique.rig !== candidate.technique.rig || way.tactic !== candidate.tactic)
     .map(way => wayOut(way))
 }

@@ -231,7 +231,7 @@ describe('the rules', () => {
       const scene = sceneOf(window, ask)
       const heard = window.lures.some(profile =>
         judgedWays(profile, scene).ways.some(({ assembly }) =>
-          contributionsOf(terms, profile, assembly.way, assembly.levels).some(
+          contributionsOf(terms, profile, assembly.way, [scene.gainsOf(profile), ...assembly.levels]).some(
             ({ push, gain }) => push.rule.id === rule.id && gain !== 0,
           ),
         ),

@@ -8,7 +8,7 @@ const emit = defineEmits<{ test: [lureId: string, kind: TestKind] }>()
 const judgement = useJudgementStore()
 const catalogue = useCatalogueStore()
 const SHOWN = 5
-const due = computed(() => (judgement.judgement?.out.setups ?? []).flatMap((setup) => {
+const due = computed(() => (judgement.shown?.out.setups ?? []).flatMap((setup) => {
   const profile = catalogue.profiles.get(setup.lureId)
   const [first] = profile ? worthTesting(profile, { rig: setup.rig, mode: setup.presentation.mode, cadence: setup.presentation.cadence }) : []
   return profile && first ? [{ lure: profile.lure, ...first, gain: setup.share * first.counts }] : []

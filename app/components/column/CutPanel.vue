@@ -25,7 +25,7 @@ const drawn = computed(() => {
 })
 const { found, presented, deeper, shallower, problem } = useCourses(drawn, () => props.chosenId, () => props.dialled)
 const chosen = computed(() => (props.chosenId === null ? undefined : found.value.get(props.chosenId)))
-const judged = computed(() => (props.chosenId === null ? undefined : judgement.judgement?.presented[props.chosenId]))
+const judged = computed(() => (props.chosenId === null ? undefined : judgement.shown?.presented[props.chosenId]))
 const turnsPerM = computed(() => box.turnsPerMetre(props.setups.find(s => s.lureId === props.chosenId)?.outfitId ?? null))
 
 const t = ref(0)

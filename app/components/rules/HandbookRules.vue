@@ -13,7 +13,7 @@ const onlySpeaking = ref(true)
 const TOLD = 'told'
 const subjects = [...group(RULES, ({ id }) => id.split('.')[0]!).keys()]
 const subject = ref<string>('all')
-const strength = (id: string) => judgement.judgement?.strengths[id] ?? 0
+const strength = (id: string) => judgement.shown?.strengths[id] ?? 0
 const changed = computed(() => Object.keys(settings.ruleWeights).length)
 
 const needle = computed(() => search.value.trim().toLowerCase())

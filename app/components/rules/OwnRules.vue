@@ -7,7 +7,7 @@ const box = useBoxStore()
 const judgement = useJudgementStore()
 const opened = shallowRef<UserRule | null>(null)
 const placeName = (id: string | null | undefined) => (id ? box.places.find(p => p.id === id)?.name ?? 'a water that is gone' : 'every water')
-const strength = (rule: UserRule) => judgement.judgement?.strengths[`user.${rule.id}`] ?? 0
+const strength = (rule: UserRule) => judgement.shown?.strengths[`user.${rule.id}`] ?? 0
 
 function begin() {
   opened.value = { id: nanoid(), name: '', on: true, placeId: null, when: [], prefer: { pattern: ['hot'] }, weight: 0.5 }

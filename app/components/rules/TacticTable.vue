@@ -6,7 +6,7 @@ import { capital, familyLabel } from '~/text/labels'
 /** The table of tactics: what is chosen first. */
 const settings = useSettingsStore()
 const judgement = useJudgementStore()
-const here = computed(() => new Set(judgement.judgement?.out.setups.slice(0, 12).map(s => s.tactic)))
+const here = computed(() => new Set(judgement.shown?.out.setups.slice(0, 12).map(s => s.tactic)))
 </script>
 
 <template>

@@ -2,10 +2,11 @@
 import { computed, ref } from 'vue'
 import type { MatchOut, SetupOut } from '#core/tell'
 import { formatQuantity } from '#core/units'
+import { clock, dayShort } from '~/text/dates'
 import { STANDING_LABEL, tacticLabel } from '~/text/labels'
 import type { Judgement } from '~/workers/judge.protocol'
 
-const props = defineProps<{ out: MatchOut, opened: Judgement['opened'], fits: Judgement['fits'], chosenId: string | null }>()
+const props = defineProps<{ out: MatchOut, opened: Judgement['opened'], fits: Judgement['fits'], from?: string | null, chosenId: string | null }>()
 const emit = defineEmits<{ choose: [lureId: string | null] }>()
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
@@ -47,6 +48,7 @@ function neighbourOf(i: number) {
   <section class="setups" aria-labelledby="setups-title">
     <h2 id="setups-title">Tie on</h2>
     <p v-if="box.box.outfits.length === 0 && box.ready" class="reason no-rods">No rod is entered: rods, lines and casts are assumed. <NuxtLink to="/box/outfits">Enter your rods</NuxtLink>, one line each, as the label reads.</p>
+    <p v-if="from" class="reason from" role="status">As it stood {{ dayShort(from) }} at {{ clock(from) }}; being weighed anew …</p>
     <p class="reason lead">{{ fits.length }} {{ fits.length === 1 ? 'lure' : 'lures' }} of your box can be fished here. The figure: of ten good anglers, about so many would start with it.</p>
     <FindInBox :fits="fits" :rejected="out.rejected" :chosen-id="chosenId" @choose="(id: string) => emit('choose', id)" />
     <ol>
@@ -113,6 +115,7 @@ li.chosen { background: var(--leaf); border-top: 1px solid var(--ink); border-bo
 .because { grid-area: because; font-size: 14px; color: var(--ink); display: -webkit-box; -webkit-line-clamp: 2; -webkit-box-orient: vertical; overflow: hidden; }
 .gaps { border-top: 1px solid var(--rule); padding: 10px 6px 2px; }
 .gaps p { margin: 3px 0; font-size: 14px; }
+.from { margin: 0 0 4px; padding-left: 10px; border-left: 3px solid var(--brass); font-size: 14px; }
 .no-rods { border-left: 3px solid var(--float); padding-left: 10px; margin: 6px 0; }
 .cautions { border-left: 3px solid var(--brass); border-top: 0; margin-top: 14px; padding-left: 10px; }
 </style>

@@ -15,7 +15,7 @@ const judgement = useJudgementStore()
 const { units } = storeToRefs(useSettingsStore())
 const { found, temperature, sight, done, problem } = useWhatIf()
 const reading = computed(() => readings.complete.reading)
-const setups = computed(() => judgement.judgement?.out.setups ?? [])
+const setups = computed(() => judgement.shown?.out.setups ?? [])
 const first = computed(() => setups.value[0])
 const name = (id: string) => box.lureById.get(id)?.name ?? id
 const byField = computed(() => [...group(found.value ?? [], flip => flip.field)])

@@ -16,8 +16,8 @@ const setup = shallowRef<SetupOut | null>(null)
 const isAsking = shallowRef(true)
 const problem = shallowRef('')
 const place = computed(() => judgement.fitById.get(props.profile.lure.id)?.row ?? null)
-const others = computed(() => judgement.judgement?.fits.length ?? 0)
-const refused = computed(() => judgement.judgement?.out.rejected.find(r => r.lureId === props.profile.lure.id)?.why ?? null)
+const others = computed(() => judgement.shown?.fits.length ?? 0)
+const refused = computed(() => judgement.shown?.out.rejected.find(r => r.lureId === props.profile.lure.id)?.why ?? null)
 const rodOf = (id: string) => box.outfitById.get(id)?.name ?? id
 const ways = computed(() => (setup.value?.ways ?? []).map(way => wayInWords(way, rodOf, units.value)))
 
