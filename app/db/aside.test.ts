@@ -4,7 +4,7 @@ import { IDBFactory, IDBKeyRange } from 'fake-indexeddb'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { LISTS, type ListName, parseFile, parseRow, type YgrionFile } from '#core/files'
 import demo from '../../demo/box.json'
-import { bringBack, mendDamaged, putAside, setDamagedAside } from './aside'
+import { bringBack, mendDamaged, putAside, soundRows } from './aside'
 import { readAll, replaceAll } from './box'
 import { applyChange, type Change, changeRow } from './change'
 import { type Database, openDatabase } from './database'
@@ -46,7 +46,8 @@ describe('damaged rows', () => {
   it.each(LISTS)('one of the %s is set aside whole, and the rest stays', async list => {
     const before = await db.table(list).count()
     await poison(list, POISON[list])
-    expect(await setDamagedAside(db, AT)).toBe(1)
+    const { rows, moved } = await soundRows(db, AT)
+    expect([moved, rows[list].length]).toEqual([1, before])
     expect(await db.table(list).count()).toBe(before)
     const [aside] = await db.quarantine.toArray()
     expect(aside).toMatchObject({ list, row: POISON[list] })
@@ -55,12 +56,12 @@ describe('damaged rows', () => {
   })
   it('comes back when it is mended, and not before', async () => {
     await poison('lures', POISON.lures)
-    await setDamagedAside(db, AT)
+    await soundRows(db, AT)
     expect((await mendDamaged(db, 'lures x', { ...POISON.lures, hooks: 'still two' })).length).toBeGreaterThan(0)
     expect(await mendDamaged(db, 'lures x', { ...POISON.lures, hooks: [] })).toEqual([])
     expect([await db.quarantine.count(), (await db.lures.get('x'))?.name]).toEqual([0, 'x'])
   })
-  it('sound rows are left where they are', async () => expect(await setDamagedAside(db, AT)).toBe(0))
+  it('sound rows are left where they are', async () => expect((await soundRows(db, AT)).moved).toBe(0))
 })
 
 describe('the gate', () => {

@@ -1,6 +1,6 @@
-import { type Issue, LISTS, parseRow } from '#core/files'
+import { type Issue, type ListName, LISTS, parseRow } from '#core/files'
 import { readKept, restoreKept } from './kept'
-import type { Whose } from './box'
+import type { Row, StoredLists, Whose } from './box'
 import type { Database, Snapshot } from './database'
 
 /** Puts what is here aside, pictures too. Nothing is kept of an empty box. */
@@ -21,25 +21,33 @@ export async function bringBack(db: Database, id: string, whose: Whose = 'own'):
 }
 
 /**
- * Rows that got into the store damaged (a half write, an older version, another tool) are moved aside whole, before anything reads them.
+ * Reads every list. StoredLists that got into the store damaged (a half write, an older version, another tool) are moved aside whole, before anything sees them.
  *
- * @returns how many
+ * @returns the sound rows, and how many were moved
  */
-export async function setDamagedAside(db: Database, at: string): Promise<number> {
+export async function soundRows(
+  db: Database,
+  at: string,
+): Promise<{ readonly rows: StoredLists; readonly moved: number }> {
   return db.transaction('rw', [...LISTS.map(list => db.table(list)), db.quarantine], async () => {
     let moved = 0
+    const rows: Partial<Record<ListName, readonly Row[]>> = {}
     for (const list of LISTS) {
-      const table = db.table<Record<string, unknown>, string>(list)
+      const table = db.table<Row, string>(list)
+      const sound: Row[] = []
       for (const row of await table.toArray()) {
         const outcome = parseRow(list, row)
-        if (outcome.ok) continue
-        const key = row.id as string
-        await db.quarantine.put({ id: `${list} ${String(key)}`, at, list, row, issues: outcome.issues })
-        await table.delete(key)
+        if (outcome.ok) {
+          sound.push(row)
+          continue
+        }
+        await db.quarantine.put({ id: `${list} ${String(row.id)}`, at, list, row, issues: outcome.issues })
+        await table.delete(row.id)
         moved++
       }
+      rows[list] = sound
     }
-    return moved
+    return { rows: rows as StoredLists, moved }
   })
 }
 

@@ -1,4 +1,12 @@
-import { liveQuery, type Subscription } from 'dexie'
+import Dexie, {
+  cmp,
+  type IndexableType,
+  type IntervalTree,
+  liveQuery,
+  type ObservabilitySet,
+  type Subscription,
+  type Table,
+} from 'dexie'
 import type { OwnRules } from '#core/ask'
 import { boxOf, FORMAT, type ListName, LISTS, ownOf, type Place, VERSION, type YgrionFile } from '#core/files'
 import type { PackList } from '#core/pack'
@@ -16,16 +24,26 @@ export interface Holdings {
   readonly packs: readonly PackList[]
 }
 
-const byId = (rows: readonly { readonly id: string }[] | null | undefined) =>
-  [...(rows ?? [])].sort((a, b) => (a.id < b.id ? -1 : 1))
+/** A stored row; every list has its own. */
+export interface Row {
+  readonly id: string
+}
+/** The rows of each list, in the order of their ids. */
+export type StoredLists = Readonly<Record<ListName, readonly Row[]>>
+
+const byId = (rows: readonly Row[] | null | undefined) => [...(rows ?? [])].sort((a, b) => (a.id < b.id ? -1 : 1))
 
 /** What pages show of a file, each list in the order in which the database has it. */
 export function holdingsOf(file: YgrionFile): Holdings {
-  const sorted = { ...file, ...Object.fromEntries(LISTS.map(list => [list, byId(file[list])])) } as YgrionFile
-  const { places, assemblies, readings, packs } = sorted
+  return holdingsFrom(Object.fromEntries(LISTS.map(list => [list, byId(file[list])])) as unknown as StoredLists)
+}
+
+function holdingsFrom(rows: StoredLists): Holdings {
+  const file = rows as unknown as YgrionFile
+  const { places, assemblies, readings, packs } = file
   return {
-    box: boxOf(sorted),
-    own: ownOf(sorted),
+    box: boxOf(file),
+    own: ownOf(file),
     places: places!,
     assemblies: assemblies!,
     noted: readings! as NotedReading[],
@@ -33,30 +51,84 @@ export function holdingsOf(file: YgrionFile): Holdings {
   }
 }
 
-/** Calls back with all holdings now and after each change, from whichever tab. Only the lists that changed are read again; they are told together, when the last of them is read. */
+/** Every list as it is stored. */
+export function readRows(db: Database): Promise<StoredLists> {
+  return db.transaction('r', [...LISTS], async () => {
+    const rows: Partial<Record<ListName, readonly Row[]>> = {}
+    for (const list of LISTS) rows[list] = await db.table<Row, string>(list).toArray()
+    return rows as StoredLists
+  })
+}
+
+/**
+ * Calls back with all holdings now and after each change, from whichever tab. Only the rows that changed are read again, and what did not change stays the same object;
+ * the lists of one change are told together.
+ *
+ * @param first reads everything at the beginning
+ */
 export function watchBox(
   db: Database,
   changed: (holdings: Holdings) => void,
   failed: (error: unknown) => void,
+  first: () => Promise<StoredLists> = () => readRows(db),
 ): Pick<Subscription, 'unsubscribe'> {
-  const rows = new Map<ListName, readonly object[]>()
-  const reading = new Set<ListName>()
-  const queries = LISTS.map(list =>
-    liveQuery(() => {
-      reading.add(list)
-      // In a transaction, so that it is read from the disk and not from what Dexie remembers of other readers.
-      return db.transaction('r', list, () => db.table<object, string>(list).toArray())
-    }).subscribe({
-      next: found => {
-        rows.set(list, found)
-        reading.delete(list)
-        if (reading.size === 0 && rows.size === LISTS.length)
-          changed(holdingsOf(Object.fromEntries(rows) as unknown as YgrionFile))
-      },
-      error: failed,
-    }),
-  )
-  return { unsubscribe: () => queries.forEach(query => query.unsubscribe()) }
+  let rows: StoredLists | null = null
+  const noticed: ObservabilitySet[] = []
+  let isOver = false
+  /** What follows waits for what is under way, so that an older reading never comes after a newer one. */
+  let reading = first().then(found => {
+    rows = found
+    tell()
+  })
+  const tell = () => !isOver && changed(holdingsFrom(rows!))
+  const readAgain = async () => {
+    const parts = noticed.splice(0)
+    if (parts.length === 0 || isOver) return
+    rows = await db.transaction('r', [...LISTS], async () => {
+      const next: Record<ListName, readonly Row[]> = { ...rows! }
+      for (const list of LISTS) {
+        const spans = parts.flatMap(part => spansIn(part[`idb://${db.name}/${list}/`]))
+        if (spans.length > 0) next[list] = await patched(db.table<Row, string>(list), next[list], spans)
+      }
+      return next
+    })
+    tell()
+  }
+  const notice = (parts: ObservabilitySet) => {
+    if (!LISTS.some(list => `idb://${db.name}/${list}/` in parts)) return
+    noticed.push(parts)
+    reading = reading.then(readAgain)
+    reading.catch(failed)
+  }
+  Dexie.on('storagemutated', notice)
+  reading.catch(failed)
+  return {
+    unsubscribe: () => {
+      isOver = true
+      Dexie.on.storagemutated.unsubscribe(notice)
+    },
+  }
+}
+
+/** Ids from … to that a change touched. */
+type Span = readonly [from: IndexableType, to: IndexableType]
+
+function spansIn(tree: IntervalTree | null | undefined): Span[] {
+  return tree && 'from' in tree && tree.from !== undefined
+    ? [...spansIn(tree.l), [tree.from, tree.to] as const, ...spansIn(tree.r)]
+    : []
+}
+
+/** A list with the rows of some spans read again; the others stay the objects they were. */
+async function patched(
+  table: Table<Row, string>,
+  before: readonly Row[],
+  spans: readonly Span[],
+): Promise<readonly Row[]> {
+  const isTouched = ({ id }: Row) => spans.some(([from, to]) => cmp(id, from) >= 0 && cmp(id, to) <= 0)
+  const read = await Promise.all(spans.map(([from, to]) => table.where(':id').between(from, to, true, true).toArray()))
+  const fresh = new Map(read.flat().map(row => [row.id, row]))
+  return byId([...before.filter(row => !isTouched(row)), ...fresh.values()])
 }
 
 /** Calls back with the photos now and after each change. */

@@ -1,6 +1,7 @@
 import 'fake-indexeddb/auto'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { parseFile, type YgrionFile } from '#core/files'
+import type { Lure } from '#core/tackle'
 import demo from '../../demo/box.json'
 import { readAll, recall, remember, replaceAll, watchBox } from './box'
 import { applyChange, changeRow } from './change'
@@ -86,6 +87,35 @@ describe('the box in the browser', () => {
     expect(seen.at(-1)!.outfits[0]).toBe(rod)
     subscription.unsubscribe()
     await applyChange(db, { remove: { lures: ['a'], tests: ['t'], outfits: ['o'] } })
+  })
+  it('hears another tab; of a long list only the row that changed is another object', async () => {
+    const row = (id: string, name = id) => ({ id, name, family: 'tube' as const })
+    await applyChange(db, { put: { lures: Array.from({ length: 120 }, (_, i) => row(`l${100 + i}`)) } })
+    const seen: (readonly Lure[])[] = []
+    const subscription = watchBox(
+      db,
+      ({ box }) => seen.push(box.lures),
+      error => {
+        throw error
+      },
+    )
+    const shown = async (isSo: (lures: readonly Lure[]) => boolean) => {
+      while (!seen.at(-1) || !isSo(seen.at(-1)!)) await new Promise(resolve => setTimeout(resolve, 5))
+      return seen.at(-1)!
+    }
+    const before = await shown(lures => lures.length === 120)
+    const tab = openDatabase(db.name)
+    await applyChange(tab, { put: { lures: [row('l150', 'renamed')] } })
+    const after = await shown(lures => lures[50]!.name === 'renamed')
+    expect(after.map((lure, i) => lure === before[i]).flatMap((isSame, i) => (isSame ? [] : [i]))).toEqual([50])
+    await applyChange(tab, { remove: { lures: ['l119', 'l219'] }, put: { lures: [row('a'), row('z')] } })
+    const ids = (await shown(lures => lures[0]!.id === 'a')).map(lure => lure.id)
+    expect(ids).toEqual([...ids].sort())
+    expect([ids.length, ids.at(-1), ids.includes('l119'), ids.includes('l219')]).toEqual([120, 'z', false, false])
+    await replaceAll(tab, file([row('only')]))
+    expect((await shown(lures => lures.length === 1))[0]!.id).toBe('only')
+    subscription.unsubscribe()
+    tab.close()
   })
   it('remembers single things', async () => {
     expect(await recall(db, 'reading')).toBeUndefined()

@@ -28,14 +28,16 @@ import {
   type Holdings,
   holdingsOf,
   readAll,
+  readRows,
   recall,
   remember,
   replaceAll,
+  type StoredLists,
   watchBox,
   type Whose,
   whoseBox,
 } from '~/db/box'
-import { bringBack, putAside, setDamagedAside } from '~/db/aside'
+import { bringBack, putAside, soundRows } from '~/db/aside'
 import { applyChange, changeRow, type Change, type Rows } from '~/db/change'
 import { openDatabase, type Database } from '~/db/database'
 import { type Made, makeChange, takeBack } from '~/db/take-back'
@@ -139,7 +141,6 @@ export const useBoxStore = defineStore('box', () => {
 
   async function load(): Promise<void> {
     if (subscription) return
-    await sweep()
     const whose = await whoseBox(database())
     isDemo.value = whose !== 'own'
     if (!whose) {
@@ -154,17 +155,24 @@ export const useBoxStore = defineStore('box', () => {
       }
     }
     await recallSteps()
-    subscription = watchBox(database(), show, error => tell(error, message => `The box could not be read: ${message}`))
+    subscription = watchBox(
+      database(),
+      show,
+      error => tell(error, message => `The box could not be read: ${message}`),
+      sound,
+    )
   }
 
-  /** Damaged rows go aside before anything reads them. */
-  async function sweep(): Promise<void> {
+  /** Everything that is kept, after damaged rows went aside. */
+  async function sound(): Promise<StoredLists> {
     try {
-      const damaged = await setDamagedAside(database(), new Date().toISOString())
-      if (damaged > 0)
-        trouble.value = `${damaged} ${damaged === 1 ? 'row was damaged and is' : 'rows were damaged and are'} set aside; everything else works. See Keep.`
+      const { rows, moved } = await soundRows(database(), new Date().toISOString())
+      if (moved > 0)
+        trouble.value = `${moved} ${moved === 1 ? 'row was damaged and is' : 'rows were damaged and are'} set aside; everything else works. See Keep.`
+      return rows
     } catch (error) {
       tell(error, message => `What is kept here could not be looked through: ${message}`)
+      return readRows(database())
     }
   }
 

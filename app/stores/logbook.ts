@@ -5,6 +5,7 @@ import type { Precision } from '#core/files'
 import type { CutId, RateOptions, Return } from '#core/logbook'
 import type { Reading } from '#core/reading'
 import type { Box, Trip } from '#core/tackle'
+import { logChange } from '~/workers/log-change'
 import { openLogbook } from '~/workers/logbook.client'
 import { sameGear } from '~/workers/same-gear'
 import type { TripFormat } from '~/workers/logbook.protocol'
@@ -27,7 +28,8 @@ export const useLogbookStore = defineStore('logbook', () => {
     async ([ready, holdings, own]) => {
       if (!ready) return
       const { api } = open()
-      if (sent && sent.own === own && sameGear(sent.box, holdings)) await api.log(toRaw(holdings).trips)
+      if (sent && sent.own === own && sameGear(sent.box, holdings))
+        await api.log(logChange(sent.box.trips, holdings.trips))
       else await api.load(toRaw(holdings), toRaw(own))
       sent = { box: holdings, own }
       version.value++

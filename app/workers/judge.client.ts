@@ -6,6 +6,7 @@ import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
 import type { Box } from '#core/tackle'
 import type { Coverage, JudgeApi, Judgement, JudgeRequest, NextRequest, RuleChoice } from './judge.protocol'
+import { logChange } from './log-change'
 import { sameGear } from './same-gear'
 
 /** The judge in its worker. Only the newest question is answered; older ones come back as `null`. */
@@ -25,8 +26,15 @@ export class JudgeClient {
   async load(box: Box, own: OwnRules, useLog: boolean): Promise<void> {
     const { sent } = this
     this.sent = { box, own, useLog }
-    if (sent && sent.own === own && sent.useLog === useLog && sameGear(sent.box, box)) await this.api.log(box.trips)
-    else await this.api.load(box, own, useLog)
+    try {
+      if (sent && sent.own === own && sent.useLog === useLog && sameGear(sent.box, box))
+        await this.api.log(logChange(sent.box.trips, box.trips))
+      else await this.api.load(box, own, useLog)
+    } catch (error) {
+      // What the worker has is not known any more: the next time it is brought whole.
+      this.sent = null
+      throw error
+    }
   }
 
   async judge(request: JudgeRequest): Promise<Judgement | null> {

@@ -8,6 +8,7 @@ import type { AxisId, Schools } from '#core/rule'
 import type { Box, Trip } from '#core/tackle'
 import type { MatchOut, SetupOut } from '#core/tell'
 import type { UnitSystem } from '#core/units'
+import type { LogChange } from './log-change'
 
 /** How the angler wants rules to be taken: his schools, and his factors on their weights. */
 export interface RuleChoice {
@@ -87,7 +88,7 @@ export interface JudgeApi {
   /** `useLog`: the angler's log enters the scores. */
   load: (box: Box, own: OwnRules, useLog: boolean) => void
   /** Only the log is another: what is known of lures, rods and parts stands. */
-  log: (trips: readonly Trip[]) => void
+  log: (change: LogChange) => void
   judge: (request: JudgeRequest) => Judgement
   /** What the bites of a trip say to do next. */
   next: (request: NextRequest) => NextOut

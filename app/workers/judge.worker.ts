@@ -7,6 +7,7 @@ import { AXIS_IDS } from '#core/rule'
 import type { Box } from '#core/tackle'
 import { doubtedSetups, explainLure, explainRanking, presentedSetups } from '#core/tell'
 import { inWords } from '#speech'
+import { changedLog } from './log-change'
 import type { JudgeApi, JudgeRequest, RuleChoice, Spines } from './judge.protocol'
 
 let loaded: Box = { lures: [], parts: [], outfits: [], tests: [], trips: [] }
@@ -60,7 +61,8 @@ const api: JudgeApi = {
     prepared = prepareBox(box, { useLog })
     stored = rules
   },
-  log(trips) {
+  log(change) {
+    const trips = changedLog(loaded.trips, change)
     loaded = { ...loaded, trips }
     prepared = withTrips(prepared, trips, { useLog: countsLog })
   },

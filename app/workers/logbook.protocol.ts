@@ -15,6 +15,7 @@ import type {
 import type { Reading } from '#core/reading'
 import type { Box, Trip } from '#core/tackle'
 import type { RuleChoice } from './judge.protocol'
+import type { LogChange } from './log-change'
 
 /** An event as the charts place it. */
 export interface EventMark {
@@ -33,7 +34,7 @@ export type TripFormat = 'csv' | 'gpx' | 'geojson'
 export interface LogbookApi {
   load: (box: Box, own: OwnRules) => void
   /** Only the log is another. */
-  log: (trips: readonly Trip[]) => void
+  log: (change: LogChange) => void
   rates: (cut: CutId, options: RateOptions) => RateTable
   /** What explains the bites, most surely first. */
   explained: () => readonly Explained[]

@@ -17,6 +17,7 @@ import {
 } from '#core/logbook'
 import { prepareBox, withTrips } from '#core/match'
 import { decodeText } from './decode-text'
+import { changedLog } from './log-change'
 import type { EventMark, LogbookApi } from './logbook.protocol'
 
 let prepared = prepareBox({ lures: [], parts: [], outfits: [], tests: [], trips: [] })
@@ -32,8 +33,8 @@ const api: LogbookApi = {
     stretches = stretchesOf(prepared)
     own = rules
   },
-  log(trips) {
-    prepared = withTrips(prepared, trips)
+  log(change) {
+    prepared = withTrips(prepared, changedLog(prepared.box.trips, change))
     stretches = stretchesOf(prepared)
   },
   rates: (cut, options) =>

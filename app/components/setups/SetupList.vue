@@ -48,7 +48,7 @@ function neighbourOf(i: number) {
   <section class="setups" aria-labelledby="setups-title">
     <h2 id="setups-title">Tie on</h2>
     <p v-if="box.box.outfits.length === 0 && box.ready" class="reason no-rods">No rod is entered: rods, lines and casts are assumed. <NuxtLink to="/box/outfits">Enter your rods</NuxtLink>, one line each, as the label reads.</p>
-    <p v-if="from" class="reason from" role="status">As it stood {{ dayShort(from) }} at {{ clock(from) }}; being weighed anew …</p>
+    <p v-if="from" class="reason from" role="status">As it stood {{ dayShort(from) }} at {{ clock(from) }}, while it is weighed anew</p>
     <p class="reason lead">{{ fits.length }} {{ fits.length === 1 ? 'lure' : 'lures' }} of your box can be fished here. The figure: of ten good anglers, about so many would start with it.</p>
     <FindInBox :fits="fits" :rejected="out.rejected" :chosen-id="chosenId" @choose="(id: string) => emit('choose', id)" />
     <ol>
