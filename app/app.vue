@@ -29,6 +29,7 @@ useHead({ htmlAttrs: { class: () => `ground-${settings.theme}` }, title: () => p
     <a class="skip" href="#page">To the page</a>
     <TopLine />
     <VersionSlip />
+    <LazySentWater v-if="route.query.water !== undefined" />
     <WaterStrip />
     <v-main id="page" class="page" tabindex="-1">
       <p v-if="box.trouble ?? judgement.trouble" class="trouble reason" role="alert">{{ box.trouble ?? judgement.trouble }} <button v-if="box.trouble" type="button" class="quiet" @click="box.trouble = null">I have read it</button></p>

@@ -2,8 +2,8 @@
 const settings = useSettingsStore()
 const route = useRoute()
 const { order, changed } = useOrderMoves()
-const PARTS = [{ id: 'handbook', name: 'The handbook' }, { id: 'tactics', name: 'Tactics' }, { id: 'schools', name: 'Schools' }, { id: 'own', name: 'Your own' }] as const
-const part = computed(() => PARTS.find(p => p.id === route.query.part)?.id ?? 'handbook')
+const PARTS = [{ id: 'tactics', name: 'Tactics' }, { id: 'handbook', name: 'The handbook' }, { id: 'schools', name: 'Schools' }, { id: 'own', name: 'Your own' }] as const
+const part = computed(() => PARTS.find(p => p.id === route.query.part)?.id ?? 'tactics')
 </script>
 
 <template>
@@ -13,12 +13,12 @@ const part = computed(() => PARTS.find(p => p.id === route.query.part)?.id ?? 'h
         <h1>Rules</h1>
         <nav aria-label="Rules"><NuxtLink v-for="p in PARTS" :key="p.id" :to="{ query: { part: p.id } }" replace class="sub" :class="{ here: part === p.id }">{{ p.name }}</NuxtLink></nav>
       </div>
-      <HandbookRules v-if="part === 'handbook'" />
+      <TacticTable v-if="part === 'tactics'" />
       <section v-else-if="part === 'schools'" aria-label="Schools">
         <p class="reason lead">Where good anglers disagree. Choose what you hold; the order beside this list follows at once. On Tie-on a school can be changed for one reading alone.</p>
         <SchoolSwitches :chosen="settings.schools" @change="s => settings.schools = s" />
       </section>
-      <TacticTable v-else-if="part === 'tactics'" />
+      <HandbookRules v-else-if="part === 'handbook'" />
       <OwnRules v-else />
     </div>
     <aside class="beside" aria-label="The order now">

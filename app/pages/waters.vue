@@ -15,6 +15,9 @@ const chosenId = ref<string | null>(null)
 const isEditing = ref(false)
 const chosen = computed(() => box.places.find(p => p.id === chosenId.value) ?? store.place ?? box.places[0] ?? null)
 const written = computed(() => store.written.filter(n => n.placeId === chosen.value?.id))
+/** Readings shown of those that are written down. */
+const SHOWN = 40
+const { shown: list, left, more } = useFirst(() => [...written.value].reverse(), SHOWN)
 const temperatures = computed(() => written.value.map(n => ({ at: n.at, value: n.reading.temperatureC })))
 const visibilities = computed(() => written.value.flatMap(n => (n.reading.visibilityM == null ? [] : [{ at: n.at, value: n.reading.visibilityM }])))
 const notedIds = computed(() => new Set(box.noted.map(n => n.id)))
@@ -55,7 +58,7 @@ const total = computed(() => sumOf(months.value))
       <h2>Written down</h2>
       <p v-if="written.length === 0" class="reason">Nothing yet. The strip above has “Write this reading down” under the name of the water; trips add theirs.</p>
       <ul v-else>
-        <li v-for="n in [...written].reverse()" :key="n.id">
+        <li v-for="n in list" :key="n.id">
           <b>{{ momentShort(n.at) }}</b>
           <span>{{ speciesLabel(n.reading.species) }}, {{ formatQuantity('temperature', n.reading.temperatureC, { system: units }) }}<template v-if="n.reading.visibilityM != null">, sees {{ formatQuantity('depth', n.reading.visibilityM, { system: units }) }}</template><template v-if="n.reading.sky">, {{ words(n.reading.sky) }}</template></span>
           <button type="button" class="quiet" @click="store.change({ ...n.reading })">read it again</button>
@@ -63,6 +66,7 @@ const total = computed(() => sumOf(months.value))
           <span v-else class="from">from a trip</span>
         </li>
       </ul>
+      <MoreOf :left="left" of="readings" @more="more" />
     </template>
   </div>
 </template>

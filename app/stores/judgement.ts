@@ -8,7 +8,15 @@ import type { NextOut } from '#core/rotation'
 import type { Database } from '~/db/database'
 import { answerKept, keepAnswer, type LastAnswer } from '~/db/last-answer'
 import { JudgeClient } from '~/workers/judge.client'
-import type { Coverage, Judgement, JudgeRequest, NextRequest, RuleChoice, Spine } from '~/workers/judge.protocol'
+import type {
+  Coverage,
+  Judgement,
+  JudgeRequest,
+  NextRequest,
+  RuleChoice,
+  Spine,
+  Spoken,
+} from '~/workers/judge.protocol'
 import { copied } from '~/workers/plain'
 import { useBoxStore } from './box'
 import { useReadingStore } from './reading'
@@ -46,8 +54,10 @@ export const useJudgementStore = defineStore('judgement', () => {
   }
   let client: JudgeClient | null = null
   let isOpen = false
-  /** A second judge for long questions, so that the first stays free for the reading. */
-  let ponderer: { readonly client: JudgeClient; readonly box: number; readonly loaded: Promise<void> } | null = null
+  /** A second judge for long questions, so that the first stays free for the reading; and the box that was brought to it. */
+  let second: JudgeClient | null = null
+  const ponderer = () => (second ??= new JudgeClient('ponder'))
+  let brought: { readonly box: number; readonly loaded: Promise<void> } | null = null
 
   /** How rules are taken now: the settings, and above them what was chosen for this reading alone. */
   function choiceNow(): RuleChoice {
@@ -126,18 +136,13 @@ export const useJudgementStore = defineStore('judgement', () => {
   /** The second judge with the present box, opened when it is first needed. */
   async function pondering(): Promise<JudgeClient | null> {
     if (boxesLoaded.value === 0) return null
-    if (ponderer?.box !== boxesLoaded.value) {
+    if (brought?.box !== boxesLoaded.value) {
       const { box, own } = useBoxStore()
-      const client = ponderer?.client ?? new JudgeClient('ponder')
-      ponderer = {
-        client,
-        box: boxesLoaded.value,
-        loaded: client.load(toRaw(box), toRaw(own), useSettingsStore().useLog),
-      }
+      brought = { box: boxesLoaded.value, loaded: ponderer().load(toRaw(box), toRaw(own), useSettingsStore().useLog) }
     }
     // All wait for the box, so that questions are put in the order in which they were asked.
-    await ponderer.loaded
-    return ponderer.client
+    await brought.loaded
+    return ponderer()
   }
 
   /** What the box covers in water like this; `null` before the worker has the box. */
@@ -148,6 +153,15 @@ export const useJudgementStore = defineStore('judgement', () => {
   async function worth(readings: readonly WeightedReading[]): Promise<readonly Addition[] | null> {
     return (await (await pondering())?.worth(copied(readings), choiceNow())) ?? null
   }
+
+  /** What each rule that speaks adds to each of the first lures of the present order; `null` before there is one. */
+  async function spoken(most: number): Promise<Spoken | null> {
+    return judgement.value ? warm().spoken(most) : null
+  }
+
+  /** Every tactic as it goes through the water; worked out when it is first looked at. */
+  let sketched: ReturnType<JudgeClient['sketches']> | null = null
+  const sketches = () => (sketched ??= ponderer().sketches())
 
   /** What would put another lure first; `null` when a newer search took its place. */
   async function flips(progress: (done: number) => void): Promise<readonly Flip[] | null> {
@@ -211,6 +225,8 @@ export const useJudgementStore = defineStore('judgement', () => {
     worth,
     flips,
     sweep,
+    spoken,
+    sketches,
     judgeIf,
     next,
   }

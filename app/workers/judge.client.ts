@@ -5,7 +5,7 @@ import type { Flip, NumberField, Sweep } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
 import type { Box } from '#core/tackle'
-import type { Coverage, JudgeApi, Judgement, JudgeRequest, NextRequest, RuleChoice } from './judge.protocol'
+import type { Coverage, JudgeApi, Judgement, JudgeRequest, NextRequest, RuleChoice, Spoken } from './judge.protocol'
 import { logChange } from './log-change'
 import { sameGear } from './same-gear'
 
@@ -67,6 +67,14 @@ export class JudgeClient {
 
   sweep(reading: Reading, field: NumberField, values: readonly number[], choice: RuleChoice): Promise<Sweep> {
     return this.api.sweep(reading, field, values, choice)
+  }
+
+  spoken(most: number): Promise<Spoken> {
+    return this.api.spoken(most)
+  }
+
+  sketches(): ReturnType<Comlink.Remote<JudgeApi>['sketches']> {
+    return this.api.sketches()
   }
 
   stop(): Promise<void> {

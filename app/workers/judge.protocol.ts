@@ -6,7 +6,8 @@ import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
 import type { AxisId, Schools } from '#core/rule'
 import type { Box, Trip } from '#core/tackle'
-import type { MatchOut, SetupOut } from '#core/tell'
+import type { MatchOut, SetupOut, Sketch } from '#core/tell'
+import type { TacticId } from '#core/terms'
 import type { UnitSystem } from '#core/units'
 import type { LogChange } from './log-change'
 
@@ -81,6 +82,12 @@ export interface Coverage {
   readonly doubles: readonly (readonly string[])[]
 }
 
+/** What rules add to lures, lure by lure in the order of the answer. */
+export interface Spoken {
+  readonly lureIds: readonly string[]
+  readonly gains: Readonly<Record<string, Float32Array>>
+}
+
 /** What the page may ask of the worker. */
 export interface JudgeApi {
   coverage: (reading: Reading, choice: RuleChoice) => Coverage
@@ -95,6 +102,10 @@ export interface JudgeApi {
   /** What would put another lure first; `null` when `stop` came before the end. */
   flips: (reading: Reading, choice: RuleChoice, progress: (done: number) => void) => Promise<readonly Flip[] | null>
   sweep: (reading: Reading, field: NumberField, values: readonly number[], choice: RuleChoice) => Sweep
+  /** What each rule that speaks under the newest answer adds to each of the first lures of its order [log-odds]. */
+  spoken: (most: number) => Spoken
+  /** Every tactic as it goes through the water. */
+  sketches: () => Partial<Record<TacticId, Sketch>>
   /** Ends a search that is under way. */
   stop: () => void
 }

@@ -1,11 +1,21 @@
 import * as Comlink from 'comlink'
 import { askOf, type AskOptions, type OwnRules } from '#core/ask'
 import { clarityByPaint, depthBySpeed, doubled, worthAdding } from '#core/catalogue'
-import { flips, prepareBox, type PreparedBox, rank, type Ranking, sweep, withTrips } from '#core/match'
+import {
+  contributionsOf,
+  flips,
+  prepareBox,
+  type PreparedBox,
+  rank,
+  type Ranking,
+  sweep,
+  termsOf,
+  withTrips,
+} from '#core/match'
 import { nextOf } from '#core/rotation'
 import { AXIS_IDS } from '#core/rule'
 import type { Box } from '#core/tackle'
-import { doubtedSetups, explainLure, explainRanking, presentedSetups } from '#core/tell'
+import { doubtedSetups, explainLure, explainRanking, presentedSetups, sketches } from '#core/tell'
 import { inWords } from '#speech'
 import { changedLog } from './log-change'
 import type { JudgeApi, JudgeRequest, RuleChoice, Spines } from './judge.protocol'
@@ -14,6 +24,8 @@ let loaded: Box = { lures: [], parts: [], outfits: [], tests: [], trips: [] }
 let prepared = prepareBox(loaded)
 let countsLog = true
 let stored: OwnRules = { rules: [], places: [] }
+/** Behind the newest answer. */
+let latest: Ranking | null = null
 /** Rises with each search; an older one sees it and ends. */
 let search = 0
 
@@ -71,6 +83,7 @@ const api: JudgeApi = {
     const ask = askOf(reading, options(choice))
     const within = only ? narrowed(only) : prepared
     const ranking = rank(within, ask)
+    latest = ranking
     const tookMs = performance.now() - begun
     const out = inWords(explainRanking(within, ranking, { top, units }), units)
     const spines = spinesOf(ranking)
@@ -116,6 +129,17 @@ const api: JudgeApi = {
     }
   },
   sweep: (reading, field, values, choice) => sweep(prepared, reading, field, values, options(choice)),
+  spoken(most) {
+    const first = latest?.candidates.slice(0, most) ?? []
+    const terms = latest && termsOf(latest.ask)
+    const gains: Record<string, Float32Array> = {}
+    first.forEach((candidate, place) => {
+      for (const { push, gain } of contributionsOf(terms!, candidate.profile, candidate, candidate.levels))
+        if (gain !== 0) (gains[push.rule.id] ??= new Float32Array(first.length))[place]! += gain
+    })
+    return { lureIds: first.map(c => c.profile.lure.id), gains }
+  },
+  sketches,
   stop() {
     search++
   },

@@ -108,10 +108,10 @@ async function opened(path) {
         const look = () => {
           const main = document.querySelector('main')
           const text = main?.innerText ?? ''
-          const isBusy = /Weighing|working|Working|loading|Loading|being read|…$/m.test(text.slice(0, 4000))
+          const isBusy = /^(Weighing|Opening|Working|Loading|Reading|Adding up|Looking) .*…$/m.test(text)
           if (main && main.querySelectorAll('*').length > 25 && text.length > 120 && !isBusy)
             requestAnimationFrame(() => resolve(performance.now()))
-          else if (performance.now() > 120_000) resolve(Infinity)
+          else if (performance.now() > 30_000) resolve(Infinity)
           else setTimeout(look, 20)
         }
         look()

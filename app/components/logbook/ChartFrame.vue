@@ -5,6 +5,9 @@ import { ref, useTemplateRef } from 'vue'
 const props = defineProps<{ title: string, note?: string, columns: readonly string[], rows: readonly (readonly (string | number)[])[] }>()
 const holder = useTemplateRef<HTMLElement>('holder')
 const asTable = ref(false)
+/** Rows of the table shown at once. */
+const SHOWN = 100
+const { shown, left, more } = useFirst(() => props.rows, SHOWN)
 const problem = ref('')
 const { asSvg, asPng } = useChartExport()
 
@@ -29,7 +32,8 @@ async function keep(how: 'svg' | 'png') {
     </figcaption>
     <p v-if="rows.length === 0" class="reason none">Nothing of this in the log yet. It fills as you fish: a stretch with its reading is enough.</p>
     <div v-else-if="asTable" class="scroll">
-      <table><thead><tr><th v-for="c in columns" :key="c" scope="col">{{ c }}</th></tr></thead><tbody><tr v-for="(row, i) in rows" :key="i"><td v-for="(cell, c) in row" :key="c" :class="{ number: typeof cell === 'number' }">{{ cell }}</td></tr></tbody></table>
+      <table><thead><tr><th v-for="c in columns" :key="c" scope="col">{{ c }}</th></tr></thead><tbody><tr v-for="(row, i) in shown" :key="i"><td v-for="(cell, c) in row" :key="c" :class="{ number: typeof cell === 'number' }">{{ cell }}</td></tr></tbody></table>
+      <MoreOf :left="left" of="rows" @more="more" />
     </div>
     <div v-else ref="holder" class="holder" tabindex="0" role="group" :aria-label="title"><slot /></div>
     <p v-if="note && rows.length > 0" class="reason note">{{ note }}</p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { scaleLinear } from 'd3'
+import { group, mean, scaleLinear } from 'd3'
 import { computed } from 'vue'
 import type { SpeciesId } from '#core/terms'
 import { formatNumber, formatQuantity } from '#core/units'
@@ -17,6 +17,21 @@ const x = scaleLinear([0, 12], [0, SIZE.width])
 const deepest = computed(() => Math.max(2, ...props.marks.map(m => m.depthM ?? 0)))
 const y = computed(() => scaleLinear([0, deepest.value], [0, SIZE.height]).nice(5))
 const at = (m: EventMark) => x(m.month + (m.day - 0.5) / DAYS_IN_MONTH)
+/** Marks that would lie on one another are drawn as one, larger with their number. */
+const CELL = 7
+const RADIUS = { one: 4, perFold: 0.9, most: 9 }
+const spots = computed(() => [...group(props.marks, m => `${Math.round(at(m) / CELL)} ${Math.round(y.value(m.depthM ?? 0) / CELL)}`).values()].map(marks => ({
+  marks,
+  x: mean(marks, at)!,
+  y: mean(marks, m => y.value(m.depthM ?? 0))!,
+  r: Math.min(RADIUS.most, RADIUS.one + RADIUS.perFold * Math.log2(marks.length)),
+  isLanded: marks.some(m => m.kind === 'landed'),
+})))
+function told(marks: readonly EventMark[]): string {
+  const m = marks[0]!
+  const first = `${dayLong(m.at)}, ${words(m.kind)}${m.species ? `, ${speciesLabel(m.species as SpeciesId)}` : ''}: ${formatQuantity('depth', m.depthM ?? 0, { system: units.value })}`
+  return marks.length === 1 ? first : `${first}; and ${marks.length - 1} more about here`
+}
 </script>
 
 <template>
@@ -24,7 +39,7 @@ const at = (m: EventMark) => x(m.month + (m.day - 0.5) / DAYS_IN_MONTH)
     <text v-for="m in 12" :key="m" :x="x(m - 0.5)" y="-9" text-anchor="middle">{{ monthName(m - 1) }}</text>
     <g v-for="t in y.ticks(6)" :key="t"><line :x2="SIZE.width" :y1="y(t)" :y2="y(t)" :class="t === 0 ? 'surface' : 'rule'" /><text x="-8" :y="y(t)" text-anchor="end" dominant-baseline="middle">{{ formatNumber('depth', t, { system: units }) }}</text></g>
     <line v-for="m in 11" :key="`v${m}`" :x1="x(m)" :x2="x(m)" y1="0" :y2="SIZE.height" class="month" />
-    <circle v-for="(m, i) in marks" :key="i" :cx="at(m)" :cy="y(m.depthM ?? 0)" r="4" :class="m.kind === 'landed' ? 'landed' : 'other'"><title>{{ dayLong(m.at) }}, {{ words(m.kind) }}{{ m.species ? `, ${speciesLabel(m.species as SpeciesId)}` : '' }}: {{ formatQuantity('depth', m.depthM ?? 0, { system: units }) }}</title></circle>
+    <circle v-for="(spot, i) in spots" :key="i" :cx="spot.x" :cy="spot.y" :r="spot.r" :class="spot.isLanded ? 'landed' : 'other'"><title>{{ told(spot.marks) }}</title></circle>
   </svg>
 </template>
 

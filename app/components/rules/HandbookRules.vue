@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { group } from 'd3'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { ADVICE, RULES } from '#core/knowledge'
 import { sourceText } from '#core/sources'
 import { capital, words } from '~/text/labels'
 import { plainRule } from '~/text/rule-words'
+import type { Spoken } from '~/workers/judge.protocol'
 
 const judgement = useJudgementStore()
 const settings = useSettingsStore()
@@ -16,6 +17,14 @@ const subject = ref<string>('all')
 const strength = (id: string) => judgement.shown?.strengths[id] ?? 0
 const changed = computed(() => Object.keys(settings.ruleWeights).length)
 
+/** Lures at the head of the order in which effects are drawn. */
+const DRAWN = 100
+const spoken = shallowRef<Spoken | null>(null)
+watch(() => judgement.judgement, async () => (spoken.value = await judgement.spoken(DRAWN)), { immediate: true })
+const spokenBy = (id: string) => {
+  const gains = spoken.value?.gains[id]
+  return gains ? { lureIds: spoken.value!.lureIds, gains } : undefined
+}
 const needle = computed(() => search.value.trim().toLowerCase())
 const shown = computed(() => RULES
   .filter(rule => subject.value === 'all' || rule.id.startsWith(`${subject.value}.`))
@@ -45,7 +54,7 @@ const told = computed(() => ADVICE.filter(row => !needle.value || `${row.id} ${r
     </template>
     <template v-else>
       <p class="reason lead">{{ capital(`${shown.length} of ${RULES.length} rules`) }}{{ onlySpeaking ? ' speak in this water, the loudest first' : '' }}. What a rule counts can be changed; it can be switched off, never turned round.</p>
-      <RuleRow v-for="{ rule, strength: s } in shown" :key="rule.id" :rule="rule" :strength="s" />
+      <RuleRow v-for="{ rule, strength: s } in shown" :key="rule.id" :rule="rule" :strength="s" :spoken="spokenBy(rule.id)" />
     </template>
   </section>
 </template>

@@ -9,6 +9,8 @@ const props = defineProps<{
   rule: Rule
   /** Weight × membership under the present reading; 0: silent. */
   strength: number
+  /** What it adds to the first lures of the order; absent: it asks for a depth, a pace or a rod, which no lure has by itself. */
+  spoken?: { readonly lureIds: readonly string[], readonly gains: Float32Array }
 }>()
 const settings = useSettingsStore()
 const judgement = useJudgementStore()
@@ -39,6 +41,7 @@ async function lookAtEffect() {
     <p class="reason sentence">{{ sentence }}</p>
     <p class="meta"><span class="small-label">when</span> {{ whenInWords(rule, settings.units) }}</p>
     <p class="meta"><span class="small-label">asks</span> <span v-for="(effect, i) in rule.effects" :key="i" class="effect">{{ effectInWords(effect, settings.units) }}</span></p>
+    <RuleEffect v-if="spoken" :lure-ids="spoken.lureIds" :gains="spoken.gains" />
     <div class="foot">
       <span class="strength" :title="strength > 0 ? `speaks now: ${strength.toFixed(2)}` : 'silent in this water'"><span :style="{ width: `${Math.min(100, 70 * strength)}%` }" /></span>
       <span class="now">{{ strength > 0 ? `speaks now, ${strength.toFixed(2)}` : factor === 0 ? 'switched off' : 'silent now' }}</span>

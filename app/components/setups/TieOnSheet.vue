@@ -4,7 +4,7 @@ import { AXES } from '#core/rule'
 import { knownShares, type SetupOut } from '#core/tell'
 import { formatHookSize, formatQuantity } from '#core/units'
 import { axisRange, axisValue } from '~/text/axis-value'
-import { capital, KNOWN_LABEL, tacticLabel, words } from '~/text/labels'
+import { capital, familyLabel, KNOWN_LABEL, tacticLabel, words } from '~/text/labels'
 import { leaderTold, strandInWords } from '~/text/line-words'
 import { wayInWords } from '~/text/way-words'
 
@@ -41,6 +41,11 @@ const lines = computed(() => {
   return rows
 })
 const HOOKING = { threaded: 'threaded straight', middle: 'hooked through its middle', nose: 'by the nose' } as const
+/** In a line, for somebody who has other lures. */
+const inShort = computed(() => [
+  `${lure.value?.name ?? ''}${lure.value ? `, ${familyLabel(lure.value.family)}` : ''}`, tacticLabel(props.setup.tactic), quantity('weight', props.setup.totalG),
+  quantity('depth', props.setup.presentation.depthM), quantity('speed', props.setup.presentation.speedMs),
+].filter(Boolean).join(', '))
 const showWays = ref(false)
 const rodOf = (id: string) => box.outfitById.get(id)?.name ?? id
 const figures = computed(() => {
@@ -83,7 +88,7 @@ const figures = computed(() => {
     <p class="trust">How well this is known: <b>{{ Math.round(setup.confidence * 100) }} %</b>
       <button class="quiet" type="button" :aria-expanded="showParts" @click="showParts = !showParts">{{ showParts ? 'close the parts' : 'open the score' }}</button>
     </p>
-    <p class="lead-on"><NuxtLink class="quiet" :to="{ path: '/trip', query: { tie: setup.lureId } }">take it fishing</NuxtLink><NuxtLink class="quiet" :to="{ path: '/pack', query: { take: setup.lureId } }">pack it for tomorrow</NuxtLink><NuxtLink class="quiet" :to="`/box/lure/${encodeURIComponent(setup.lureId)}`">all of this lure</NuxtLink><NuxtLink class="quiet" :to="{ path: '/bench', query: { lure: setup.lureId } }">test it</NuxtLink></p>
+    <p class="lead-on"><NuxtLink class="quiet" :to="{ path: '/trip', query: { tie: setup.lureId } }">take it fishing</NuxtLink><NuxtLink class="quiet" :to="{ path: '/pack', query: { take: setup.lureId } }">pack it for tomorrow</NuxtLink><NuxtLink class="quiet" :to="`/box/lure/${encodeURIComponent(setup.lureId)}`">all of this lure</NuxtLink><NuxtLink class="quiet" :to="{ path: '/bench', query: { lure: setup.lureId } }">test it</NuxtLink><SendLink name="send it" :with="inShort" /></p>
     <p v-if="showParts" class="reason shares">Of the judgement {{ shares.map(([known, share]) => `${Math.round(share * 100)} % is ${KNOWN_LABEL[known]}`).join(', ') }}; {{ hours > 0 ? `you have fished it ${hours.toFixed(1)} h` : 'your log says nothing of it yet' }}.</p>
     <table v-if="showParts">
       <thead><tr><th>axis</th><th>asked</th><th>offers</th><th>fits</th><th>counts</th></tr></thead>
@@ -114,7 +119,7 @@ h4 { font: 620 13.5px var(--font-figure); margin: 10px 0 2px; }
 .ways { margin: 2px 0 6px; padding-left: 20px; font-size: 13px; }
 .caution { border-left: 3px solid var(--brass); padding-left: 8px; }
 .trust { margin: 8px 0 0; }
-.lead-on { display: flex; gap: 18px; margin: 2px 0; }
+.lead-on { display: flex; flex-wrap: wrap; gap: 2px 18px; margin: 2px 0; }
 table { width: 100%; border-collapse: collapse; font-size: 12.5px; }
 th { text-align: left; font-weight: 550; }
 td { white-space: nowrap; }

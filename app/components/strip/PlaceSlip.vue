@@ -23,6 +23,7 @@ function asLastTime() {
     <div class="row">
       <button type="button" class="plain" :disabled="!last" @click="asLastTime">{{ last ? `As last time here, ${dayShort(last.at)}` : 'Nothing written down here yet' }}</button>
       <button type="button" class="hot" @click="reading.note(nanoid(10), new Date())">Write this reading down</button>
+      <SendLink name="send this water" />
     </div>
     <span class="small-label">start from</span>
     <div class="choices"><button v-for="w in USUAL_WATERS" :key="w.id" type="button" class="choice" @click="reading.change(startFrom(w, { at: reading.reading.at ?? localIso(new Date()), latitude: reading.complete.reading.latitude }))">{{ w.label }}</button></div>

@@ -8,6 +8,8 @@ const props = defineProps<{ label: string, dimension: Dimension, points: readonl
 const { units } = storeToRefs(useSettingsStore())
 const SIZE = { width: 420, height: 130 }
 const chart = computed(() => byDate(props.points, SIZE))
+/** More points than this would lie on one another: the line alone is drawn. */
+const MOST_POINTS = 200
 </script>
 
 <template>
@@ -18,7 +20,7 @@ const chart = computed(() => byDate(props.points, SIZE))
       <g v-for="t in chart.yTicks" :key="t.value"><line :x2="SIZE.width" :y1="t.y" :y2="t.y" class="rule" /><text x="-8" :y="t.y" text-anchor="end" dominant-baseline="middle">{{ formatNumber(dimension, t.value, { system: units }) }}</text></g>
       <text v-for="t in chart.xTicks" :key="t.label + t.x" :x="t.x" :y="SIZE.height + 18" text-anchor="middle">{{ t.label }}</text>
       <path :d="chart.path" class="line" />
-      <circle v-for="(p, i) in chart.points" :key="i" :cx="p.x" :cy="p.y" r="4" class="point"><title>{{ dayLong(p.point.at) }}: {{ formatQuantity(dimension, p.point.value, { system: units }) }}</title></circle>
+      <circle v-for="(p, i) in chart.points.length > MOST_POINTS ? [] : chart.points" :key="i" :cx="p.x" :cy="p.y" r="4" class="point"><title>{{ dayLong(p.point.at) }}: {{ formatQuantity(dimension, p.point.value, { system: units }) }}</title></circle>
     </svg>
   </figure>
 </template>

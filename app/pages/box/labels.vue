@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { computed, nextTick, ref } from 'vue'
 import { intoSheets, LABEL_SIZES, labelSheet, PAPERS } from '~/charts/label-sheet'
 import { formatQuantity, shownUnit } from '#core/units'
 import { familyLabel, KNOWN_LABEL } from '~/text/labels'
@@ -24,12 +25,22 @@ const labels = computed(() => chosen.value.map(({ profile }) => ({
   more: profile.runsAt ? `runs ${formatQuantity('depth', profile.runsAt.value.depthM, { system: units.value })}` : formatQuantity('length', profile.lengthMm.value, { system: units.value }),
 })))
 const unweighed = computed(() => labels.value.filter(l => l.known === 'typical').length)
+/** Sheets on the screen before more are asked for; the printer gets all. */
+const ON_SCREEN = 2
+const isPrinting = ref(false)
 const sheets = computed(() => intoSheets(labels.value, sheet.value.places.length, Math.min(Math.max(0, skip.value), sheet.value.places.length - 1)))
 
 // The printer's paper follows the choice; the screen's margins are the sheet's own.
 useHead(computed(() => ({ style: [{ key: 'paper', innerHTML: `@page { size: ${paper.value.widthMm}mm ${paper.value.heightMm}mm; margin: 0 }` }] })))
 
-function print() {
+const { shown, left, more } = useFirst(() => sheets.value, ON_SCREEN)
+const drawn = computed(() => (isPrinting.value ? sheets.value : shown.value))
+useEventListener('beforeprint', () => (isPrinting.value = true))
+useEventListener('afterprint', () => (isPrinting.value = false))
+
+async function print() {
+  isPrinting.value = true
+  await nextTick()
   window.print()
 }
 </script>
@@ -46,7 +57,7 @@ function print() {
       </div>
       <p class="reason">{{ catalogue.picked.size > 0 ? 'For the lures that are picked in the table.' : 'For every lure that the search finds; pick some in the table to print only those.' }} {{ sheets.length }} {{ sheets.length === 1 ? 'sheet' : 'sheets' }} of {{ sheet.columns }} × {{ sheet.rows }}, printed at 100 %.<template v-if="unweighed > 0"> <span class="known typical">{{ unweighed }} without a weight of their own</span>: the label leaves a line to write it on once they are weighed.</template></p>
     </div>
-    <div v-for="(page, p) in sheets" :key="p" class="sheet" :style="{ width: `${paper.widthMm}mm`, height: `${paper.heightMm}mm` }">
+    <div v-for="(page, p) in drawn" :key="p" class="sheet" :style="{ width: `${paper.widthMm}mm`, height: `${paper.heightMm}mm` }">
       <template v-for="(label, i) in page" :key="i">
         <div v-if="label" class="label" :class="sizeId" :style="{ left: `${sheet.places[i]!.xMm}mm`, top: `${sheet.places[i]!.yMm}mm`, width: `${size.widthMm}mm`, height: `${size.heightMm}mm` }">
           <b class="weight" :title="KNOWN_LABEL[label.known]">{{ label.known === 'typical' ? `____ ${shownUnit('weight', units).symbol}` : label.weight }}</b>
@@ -55,6 +66,7 @@ function print() {
         </div>
       </template>
     </div>
+    <MoreOf v-if="!isPrinting" class="more" :left="left" of="sheets" @more="more" />
   </div>
 </template>
 

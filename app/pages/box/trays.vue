@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { group } from 'd3'
 import { computed, ref } from 'vue'
 import { VueDraggable } from 'vue-draggable-plus'
 import type { Lure } from '#core/tackle'
@@ -11,7 +12,8 @@ const fresh = ref('')
 const isDragging = ref(false)
 const NONE = 'in no box'
 const shown = computed(() => (chosen.value === undefined || (chosen.value !== null && !catalogue.boxes.includes(chosen.value)) ? catalogue.boxes[0] ?? null : chosen.value))
-const inBox = (name: string | null) => box.box.lures.filter(l => (l.box || null) === name)
+const byBox = computed(() => group(box.box.lures, l => l.box || null))
+const inBox = (name: string | null) => byBox.value.get(name) ?? []
 
 async function place(lure: Lure, name: string | null, slot: string | null) {
   const where = name === null ? 'in no box' : slot ? `${name}, slot ${slot}` : `loose in ${name}`

@@ -17,7 +17,9 @@ const say = (cut: CutId, value: string | number) => valueInWords(cut, value, nam
 const crossRows = (table: CrossTable, row: CutId, column: CutId) => table.cells.filter(c => c.rate).map(c => [say(row, c.row), say(column, c.column), c.contacts, hoursFigure(c.hours), rateFigure(c.rate!.mean)])
 const rateRows = (table: RateTable) => table.rows.map(r => [say(table.cut, r.value), r.contacts, hoursFigure(r.hours), rateInWords(r.rate, 'hour')])
 const crossColumns = (row: CutId, column: CutId) => [CUT_WORDS[row], CUT_WORDS[column], 'contacts', 'hours', 'an hour']
-const depthRows = computed(() => (answer.value?.marks ?? []).map(m => [dayLong(m.at), words(m.kind), say('lure', m.lureId), formatQuantity('depth', m.depthM ?? 0, { system: names.value.units })]))
+/** Rows of the newest contacts: all of them would take longer to write than to read. */
+const NEWEST = 2000
+const depthRows = computed(() => (answer.value?.marks ?? []).slice(-NEWEST).map(m => [dayLong(m.at), words(m.kind), say('lure', m.lureId), formatQuantity('depth', m.depthM ?? 0, { system: names.value.units })]))
 const SQUARES = 'Area of a square: hours fished; filled: contacts an hour against the best field, the figure says how many; dashed: never fished.'
 </script>
 

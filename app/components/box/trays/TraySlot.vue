@@ -12,7 +12,10 @@ const props = defineProps<{
   isAim: boolean
 }>()
 const emit = defineEmits<{ dropped: [lureId: string], pick: [lureId: string], aim: [], dragging: [on: boolean] }>()
-const list = computed({ get: () => [...props.lures], set: () => {} })
+/** More than a slot can show are told by their number. */
+const SHOWN = 60
+const { shown, left, more } = useFirst(() => props.lures, SHOWN)
+const list = computed({ get: () => [...shown.value], set: () => {} })
 const label = computed(() => `${props.name ? `Slot ${props.name}` : 'Loose'}: ${props.lures.map(l => l.name).join(', ') || 'empty'}`)
 
 function added(event: { item: HTMLElement }) {
@@ -25,12 +28,13 @@ function added(event: { item: HTMLElement }) {
   <div class="slot" :class="{ aim: isAim, empty: lures.length === 0 }" role="group" :aria-label="label" @click="carriedId && emit('aim')">
     <span v-if="name" class="slot-name">{{ name }}</span>
     <VueDraggable v-model="list" group="lures" :force-fallback="true" :animation="120" :delay="150" :delay-on-touch-only="true" class="lures" @start="emit('dragging', true)" @end="emit('dragging', false)" @add="added">
-      <button v-for="lure in lures" :key="lure.id" type="button" class="lure" :data-lure="lure.id" :aria-pressed="carriedId === lure.id" @click.stop="carriedId && carriedId !== lure.id ? emit('aim') : emit('pick', lure.id)">
+      <button v-for="lure in shown" :key="lure.id" type="button" class="lure" :data-lure="lure.id" :aria-pressed="carriedId === lure.id" @click.stop="carriedId && carriedId !== lure.id ? emit('aim') : emit('pick', lure.id)">
         <LureDrawing :lure="lure" small />
         <span>{{ lure.name }}</span>
         <b v-if="(lure.quantity ?? 1) !== 1">{{ lure.quantity }}×</b>
       </button>
     </VueDraggable>
+    <MoreOf :left="left" of="here" @more="more" />
   </div>
 </template>
 
