@@ -163,8 +163,11 @@ export const PAGE_HELP: Readonly<Record<string, PageHelp>> = {
     words: ['reading', 'visibility', 'stain', 'forage'],
   },
   'rules': {
-    answers: 'Which rules the judgement uses, where they come from, and what changes if you think otherwise.',
+    answers:
+      'What is done with which bait, which rules the judgement uses and where they come from, and what changes if you think otherwise.',
     use: [
+      'Tactics are drawn as they go through the water; those for the water on the strip stand first, with your best lure for each.',
+      'A rule that speaks shows what it lifts and sinks in your box, the first lure of the order at the left.',
       'Switch a school or a rule off, or make it count for more; the order beside shows what moves.',
       'Add rules of your own; they have no more weight than they can bear.',
     ],

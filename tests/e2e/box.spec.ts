@@ -374,3 +374,35 @@ test('labels carry the weight that was weighed', async ({ page }) => {
   const [label, sheet] = [await page.locator('.label').boundingBox(), await page.locator('.sheet').boundingBox()]
   expect(label!.x - sheet!.x).toBeGreaterThan(sheet!.width / 2)
 })
+
+test.describe('with a thumb', () => {
+  test.use({ viewport: { width: 390, height: 844 }, hasTouch: true })
+  test('a long press on a row brings its deeds; one more is taken back; the head stays below the water', async ({
+    page,
+  }) => {
+    await open(page, '/box')
+    const name = row(page, 'Moor blade').locator('.open')
+    const at = (await name.boundingBox())!
+    await page.mouse.move(at.x + 8, at.y + 8)
+    await page.mouse.down()
+    await page.waitForTimeout(700)
+    await page.mouse.up()
+    const deeds = page.getByRole('dialog', { name: 'Moor blade: the usual deeds' })
+    await expect(deeds).toBeVisible()
+    await expect(page.getByLabel('Pieces')).toHaveCount(0)
+    const before = (await deeds.locator('.figure').textContent())!
+    await deeds.getByRole('button', { name: 'one more' }).click()
+    await expect(deeds.locator('.figure')).not.toHaveText(before)
+    await page.getByRole('button', { name: 'Take it back' }).click()
+    await deeds.getByRole('button', { name: 'close' }).click()
+    await expect(deeds).toHaveCount(0)
+    await page.mouse.wheel(0, 1200)
+    const [strip, head] = [page.locator('.strip'), page.locator('.box-table thead th.name')]
+    await expect
+      .poll(async () => {
+        const [above, below] = [(await strip.boundingBox())!, (await head.boundingBox())!]
+        return Math.abs(below.y - (above.y + above.height))
+      })
+      .toBeLessThan(2)
+  })
+})

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import { GAUGED_AT_M } from '#core/course'
 import { FORAGE_HABITS, SPECIES_HABITS } from '#core/knowledge'
 import { isAdrift } from '#core/reading'
@@ -34,6 +35,10 @@ const handling = computed(() => SPECIES_HABITS[reading.value.species].handling)
 const shares = computed(() => Object.entries(phases.value).filter(([, share]) => share >= 0.05).sort((a, b) => b[1] - a[1]))
 const phaseText = computed(() => words(reading.value.phase ?? shares.value[0]?.[0] ?? ''))
 const phaseReason = computed(() => `Worked out from temperature, trend and date: ${shares.value.map(([phase, share]) => `${words(phase)} ${Math.round(share * 100)} %`).join(', ')}. Activity ${Math.round(activityAt(reading.value.species, reading.value.temperatureC) * 100)} %.`)
+/** Heads of tables stay below the strip. */
+const strip = useTemplateRef<HTMLElement>('strip')
+const { height } = useElementSize(strip, undefined, { box: 'border-box' })
+watch(height, px => document.documentElement.style.setProperty('--strip', `${px}px`))
 /** On a narrow screen the figures are folded into a line of words until they are asked for. */
 const isUnfolded = ref(false)
 const inWords = computed(() => [speciesLabel(reading.value.species), quantity('temperature', reading.value.temperatureC), `${quantity('depth', reading.value.visibilityM)} ${reading.value.stain}`, SKY_WORDS[reading.value.sky], `wind ${quantity('speed', reading.value.windMs, 0)}`, `at ${band.value}`].join(' · '))
@@ -46,7 +51,7 @@ function setBottom(bottomM: number) {
 </script>
 
 <template>
-  <section class="strip" :class="{ unfolded: isUnfolded }" aria-label="The water now">
+  <section ref="strip" class="strip" :class="{ unfolded: isUnfolded }" aria-label="The water now">
     <button type="button" class="fold" :aria-expanded="isUnfolded" aria-controls="water-figures" @click="isUnfolded = !isUnfolded"><span class="figure">{{ capital(inWords) }}</span><span class="small-label">{{ isUnfolded ? 'fold' : 'change' }}</span></button>
     <div id="water-figures" class="figures">
       <StripFigure label="where">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useWindowVirtualizer } from '@tanstack/vue-virtual'
-import { useElementBounding, useMediaQuery } from '@vueuse/core'
+import { onLongPress, useElementBounding, useMediaQuery } from '@vueuse/core'
 import { computed, nextTick, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { attribute, type Attribute, type Entry } from '#core/catalogue'
 import type { Dimension } from '#core/units'
@@ -67,6 +67,19 @@ function pickRow(index: number, event: MouseEvent | KeyboardEvent) {
   lastPicked = index
 }
 
+/** A long press on a row, or the right button, opens its usual deeds; the tap that ends it opens nothing. */
+const LONG_MS = 450
+const inHandId = ref<string | null>(null)
+const inHand = computed(() => (inHandId.value === null ? null : sorted.value.find(e => e.profile.lure.id === inHandId.value)?.profile.lure ?? null))
+function take(event: Event) {
+  const index = (event.target as HTMLElement).closest<HTMLElement>('tr[data-index]')?.dataset.index
+  if (index !== undefined) inHandId.value = sorted.value[Number(index)]?.profile.lure.id ?? null
+}
+onLongPress(table, take, { delay: LONG_MS })
+function openRow(id: string) {
+  if (inHandId.value === null) emit('open', id)
+}
+
 function move(by: number) {
   current.value = Math.min(sorted.value.length - 1, Math.max(0, current.value + by))
   virtual.value.scrollToIndex(current.value)
@@ -84,7 +97,7 @@ function isFigure({ kind }: Attribute): boolean {
 
 <template>
   <div class="wrap">
-    <table ref="table" class="box-table" :aria-rowcount="sorted.length" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.page-down.prevent="move(12)" @keydown.page-up.prevent="move(-12)">
+    <table ref="table" class="box-table" :aria-rowcount="sorted.length" @keydown.down.prevent="move(1)" @keydown.up.prevent="move(-1)" @keydown.page-down.prevent="move(12)" @keydown.page-up.prevent="move(-12)" @contextmenu.prevent="take">
       <caption class="sr">Lures in the box</caption>
       <thead>
         <tr>
@@ -97,7 +110,7 @@ function isFigure({ kind }: Attribute): boolean {
       </thead>
       <tbody>
         <tr v-if="before > 0" class="gap" aria-hidden="true"><td :colspan="columns.length + 2" :style="{ height: `${before}px` }" /></tr>
-        <tr v-for="{ index, entry, id } in rows" :key="id" :data-index="index" :aria-rowindex="index + 1" :class="{ selected: id === openId, picked: catalogue.picked.has(id) }" @click="emit('open', id)">
+        <tr v-for="{ index, entry, id } in rows" :key="id" :data-index="index" :aria-rowindex="index + 1" :class="{ selected: id === openId, picked: catalogue.picked.has(id) }" @click="openRow(id)">
           <td class="pick" @click.stop><input type="checkbox" :checked="catalogue.picked.has(id)" :aria-label="`Pick ${entry.profile.lure.name}`" @click="pickRow(index, $event)" /></td>
           <td class="picture"><LureDrawing :lure="entry.profile.lure" small /></td>
           <template v-for="c in columns" :key="c.id">
@@ -106,7 +119,7 @@ function isFigure({ kind }: Attribute): boolean {
               <span v-else class="none">{{ entry.profile.lure.role === 'trailer' ? 'trailer' : 'not here' }}</span>
             </td>
             <td v-else-if="c.id === 'name'" class="name">
-              <button type="button" class="open" @click.stop="emit('open', id)" @focus="current = index" @keydown.space.prevent="pickRow(index, $event)">{{ entry.profile.lure.name }}</button>
+              <button type="button" class="open" @click.stop="openRow(id)" @focus="current = index" @keydown.space.prevent="pickRow(index, $event)">{{ entry.profile.lure.name }}</button>
               <span v-if="entry.profile.lure.parentId" class="child" title="modified: a child of another lure">changed</span>
               <span class="brief">{{ entry.profile.typical.label }}<template v-if="entry.fit !== null"> · fits {{ Math.round(entry.fit * 100) }} %</template><template v-else> · {{ entry.profile.lure.role === 'trailer' ? 'trailer' : 'not here' }}</template></span>
             </td>
@@ -117,12 +130,13 @@ function isFigure({ kind }: Attribute): boolean {
         <tr v-if="after > 0" class="gap" aria-hidden="true"><td :colspan="columns.length + 2" :style="{ height: `${after}px` }" /></tr>
       </tbody>
     </table>
+    <LazyRowDeeds v-if="inHand" :lure="inHand" @close="inHandId = null" @open="emit('open', inHand.id); inHandId = null" />
   </div>
 </template>
 
 <style scoped>
 .box-table { width: 100%; border-collapse: collapse; }
-thead th { position: sticky; top: 0; z-index: 2; text-align: left; padding: 0; background: var(--paper); border-bottom: 1px solid var(--ink); }
+thead th { position: sticky; top: var(--strip, 0px); z-index: 2; text-align: left; padding: 0; background: var(--paper); border-bottom: 1px solid var(--ink); }
 thead button { background: none; border: 0; padding: 8px 8px 6px; min-height: 40px; cursor: pointer; font-size: 12px; font-stretch: 86%; letter-spacing: 0.05em; text-transform: uppercase; color: var(--soft-ink); white-space: nowrap; }
 th[aria-sort='ascending'] button, th[aria-sort='descending'] button { color: var(--ink); font-weight: 650; }
 tbody tr:not(.gap) { border-bottom: 1px solid var(--rule); cursor: pointer; height: 46px; }
@@ -150,6 +164,7 @@ td { padding: 2px 8px; max-width: 260px; overflow: hidden; text-overflow: ellips
   thead th { position: static; }
 }
 @media (max-width: 700px) {
+  tbody tr { -webkit-touch-callout: none; user-select: none; }
   th:not(.pick, .picture, .name, .weight), td:not(.pick, .picture, .name, .weight) { display: none; }
   .gap td { display: table-cell !important; }
   .brief { display: block; font-size: 13px; line-height: 1.2; color: var(--soft-ink); overflow: hidden; text-overflow: ellipsis; }
