@@ -89,7 +89,7 @@ for (const { name, path, size, steps } of VIEWS) {
       '/bench': '.on-the-bench',
       '/colours': '.swatch',
       '/waters': '.charts',
-      '/rules': '.rule',
+      '/rules': '.tactic svg',
       '/trip': '.begin .first',
       '/sums?of=dive-cast': '.sums',
       '/logbook': '.list',
