@@ -46,8 +46,8 @@ const worked = ({ cadences }: TacticRow) => [...new Set(cadences.map(c => CADENC
       <div class="told">
         <h2>{{ capital(t.label) }}</h2>
         <p class="baits">{{ t.families.map(familyLabel).join(', ') }}</p>
-        <p class="reason"><span class="small-label">shines</span> {{ t.shines }}</p>
-        <p class="reason"><span class="small-label">poor</span> {{ t.poor }}</p>
+        <p class="reason"><span class="small-label">shines</span> {{ proseIn(t.shines, settings.units) }}</p>
+        <p class="reason"><span class="small-label">poor</span> {{ proseIn(t.poor, settings.units) }}</p>
         <p class="reason"><span class="small-label">worked</span> {{ worked(t) }}</p>
         <p class="reason"><span class="small-label">rod</span> {{ proseIn(ROD_JOBS[t.job].text, settings.units) }}</p>
         <NuxtLink v-if="here.has(t.id)" class="mine" :to="{ path: '/', query: { lure: here.get(t.id)!.lureId } }">here with {{ box.lureById.get(here.get(t.id)!.lureId)?.name ?? 'a lure of yours' }}, no. {{ here.get(t.id)!.place + 1 }}</NuxtLink>
