@@ -21,7 +21,7 @@ export async function bringBack(db: Database, id: string, whose: Whose = 'own'):
 }
 
 /**
- * Reads every list. StoredLists that got into the store damaged (a half write, an older version, another tool) are moved aside whole, before anything sees them.
+ * Reads every list. Rows that got into the store damaged (a half write, an older version, another tool) are moved aside whole, before anything sees them.
  *
  * @returns the sound rows, and how many were moved
  */
