@@ -75,33 +75,41 @@ export function watchBox(
   let rows: StoredLists | null = null
   const noticed: ObservabilitySet[] = []
   let isOver = false
-  /** What follows waits for what is under way, so that an older reading never comes after a newer one. */
-  let reading = first().then(found => {
-    rows = found
-    tell()
-  })
   const tell = () => !isOver && changed(holdingsFrom(rows!))
-  const readAgain = async () => {
-    const parts = noticed.splice(0)
-    if (parts.length === 0 || isOver) return
-    rows = await db.transaction('r', [...LISTS], async () => {
-      const next: Record<ListName, readonly Row[]> = { ...rows! }
-      for (const list of LISTS) {
-        const spans = parts.flatMap(part => spansIn(part[`idb://${db.name}/${list}/`]))
-        if (spans.length > 0) next[list] = await patched(db.table<Row, string>(list), next[list], spans)
-      }
-      return next
-    })
+  const readFirst = async () => {
+    rows = await first()
     tell()
   }
+  const readAgain = async () => {
+    // What could not be read at the beginning is tried again with the next change.
+    if (!rows) return readFirst()
+    const parts = noticed.splice(0)
+    if (parts.length === 0 || isOver) return
+    const before = rows
+    try {
+      rows = await db.transaction('r', [...LISTS], async () => {
+        const next: Record<ListName, readonly Row[]> = { ...before }
+        for (const list of LISTS) {
+          const spans = parts.flatMap(part => spansIn(part[`idb://${db.name}/${list}/`]))
+          if (spans.length > 0) next[list] = await patched(db.table<Row, string>(list), next[list], spans)
+        }
+        return next
+      })
+    } catch (error) {
+      // Nothing that changed is forgotten: it is read with what changes next.
+      noticed.unshift(...parts)
+      throw error
+    }
+    tell()
+  }
+  /** What follows waits for what is under way, so that an older reading never comes after a newer one; a reading that failed holds up none. */
+  let reading = readFirst().catch(failed)
   const notice = (parts: ObservabilitySet) => {
     if (!LISTS.some(list => `idb://${db.name}/${list}/` in parts)) return
     noticed.push(parts)
-    reading = reading.then(readAgain)
-    reading.catch(failed)
+    reading = reading.then(readAgain).catch(failed)
   }
   Dexie.on('storagemutated', notice)
-  reading.catch(failed)
   return {
     unsubscribe: () => {
       isOver = true

@@ -3,7 +3,7 @@ import { beforeEach, describe, expect, it } from 'vitest'
 import { parseFile, type YgrionFile } from '#core/files'
 import type { Lure } from '#core/tackle'
 import demo from '../../demo/box.json'
-import { readAll, recall, remember, replaceAll, watchBox } from './box'
+import { readAll, readRows, recall, remember, replaceAll, watchBox } from './box'
 import { applyChange, changeRow } from './change'
 import { openDatabase, type Database } from './database'
 import { changeTripAndLure } from './trip'
@@ -116,6 +116,24 @@ describe('the box in the browser', () => {
     expect((await shown(lures => lures.length === 1))[0]!.id).toBe('only')
     subscription.unsubscribe()
     tab.close()
+  })
+  it('a reading that failed is made up with the next change', async () => {
+    const troubles: unknown[] = []
+    const seen: number[] = []
+    let isBroken = true
+    const subscription = watchBox(
+      db,
+      ({ box }) => seen.push(box.lures.length),
+      error => troubles.push(error),
+      () => (isBroken ? Promise.reject(new Error('torn')) : readRows(db)),
+    )
+    while (troubles.length === 0) await new Promise(resolve => setTimeout(resolve, 5))
+    expect(seen).toEqual([])
+    isBroken = false
+    await applyChange(db, { put: { lures: [{ id: 'a', name: 'a', family: 'tube' }] } })
+    while (seen.at(-1) !== 1) await new Promise(resolve => setTimeout(resolve, 5))
+    expect(troubles).toHaveLength(1)
+    subscription.unsubscribe()
   })
   it('remembers single things', async () => {
     expect(await recall(db, 'reading')).toBeUndefined()

@@ -19,7 +19,7 @@ const rateRows = (table: RateTable) => table.rows.map(r => [say(table.cut, r.val
 const crossColumns = (row: CutId, column: CutId) => [CUT_WORDS[row], CUT_WORDS[column], 'contacts', 'hours', 'an hour']
 /** Rows of the newest contacts: all of them would take longer to write than to read. */
 const NEWEST = 2000
-const depthRows = computed(() => (answer.value?.marks ?? []).slice(-NEWEST).map(m => [dayLong(m.at), words(m.kind), say('lure', m.lureId), formatQuantity('depth', m.depthM ?? 0, { system: names.value.units })]))
+const depthRows = computed(() => [...(answer.value?.marks ?? [])].sort((a, b) => Date.parse(b.at) - Date.parse(a.at)).slice(0, NEWEST).map(m => [dayLong(m.at), words(m.kind), say('lure', m.lureId), formatQuantity('depth', m.depthM ?? 0, { system: names.value.units })]))
 const SQUARES = 'Area of a square: hours fished; filled: contacts an hour against the best field, the figure says how many; dashed: never fished.'
 </script>
 
@@ -29,7 +29,7 @@ const SQUARES = 'Area of a square: hours fished; filled: contacts an hour agains
     <template v-if="answer">
       <ChartFrame title="Season and water temperature" :note="SQUARES" :columns="crossColumns('temperature', 'season')" :rows="crossRows(answer.season, 'temperature', 'season')"><CrossChart :table="answer.season" row="temperature" column="season" :names="names" /></ChartFrame>
       <ChartFrame title="Colour by visibility" :note="SQUARES" :columns="crossColumns('colour', 'clarity')" :rows="crossRows(answer.clarity, 'colour', 'clarity')"><CrossChart :table="answer.clarity" row="colour" column="clarity" :names="names" /></ChartFrame>
-      <ChartFrame title="Depth by month" note="Red: landed; rings: other contacts. Where nothing stands perhaps nobody fished." :columns="['day', 'what', 'lure', 'depth']" :rows="depthRows"><DepthByMonth :marks="answer.marks" /></ChartFrame>
+      <ChartFrame title="Depth by month" :note="`Red: landed; rings: other contacts. Where nothing stands perhaps nobody fished.${answer.marks.length > NEWEST ? ` The table has the newest ${NEWEST}.` : ''}`" :columns="['day', 'what', 'lure', 'depth']" :rows="depthRows"><DepthByMonth :marks="answer.marks" /></ChartFrame>
       <ChartFrame title="Bites by light" note="Low sun: within 8° of the horizon." :columns="['light', 'contacts', 'hours', 'rate, 90 % interval']" :rows="rateRows(answer.light)"><RateChart :table="answer.light" of="contacts" per="hour" :names="names" /></ChartFrame>
       <ChartFrame title="Lures by effort and return" class="wide" :columns="['lure', 'contacts', 'hours', 'rate, 90 % interval']" :rows="rateRows(answer.lures)"><EffortReturn :table="answer.lures" :names="names" /></ChartFrame>
     </template>
