@@ -1,3 +1,4 @@
+import { DEPTH_CONTROLS } from '#core/knowledge'
 import { RowMemo } from '#core/numeric'
 import { CADENCES, MODES } from '#core/terms'
 import { type Course, courseOf } from './course'
@@ -14,14 +15,6 @@ const REMEMBERED = 64_000
 /** Numbers that decide a course, and the words that do, as their place among their kind. */
 const DECIDING = 29
 const solved = new RowMemo<CoarseCourse>(REMEMBERED, DECIDING)
-const CONTROLS = [
-  'surface',
-  'dive',
-  'count-down',
-  'bottom',
-  'above-bottom',
-  'vertical',
-] as const satisfies readonly Presented['control'][]
 const ABSENT = -1
 
 /** The coarse course, solved once for everything that decides it. */
@@ -32,7 +25,7 @@ export function coarseCourseOf(presented: Presented): CoarseCourse {
         bait,
         bait: { rated },
       } = presented
-      row[0] = CONTROLS.indexOf(presented.control)
+      row[0] = DEPTH_CONTROLS.indexOf(presented.control)
       row[1] = MODES.indexOf(presented.mode)
       row[2] = CADENCES.indexOf(presented.cadence)
       row[3] = presented.pauseS ?? ABSENT

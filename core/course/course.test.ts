@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { DEPTH_CONTROLS } from '#core/knowledge'
 import { CADENCES } from '#core/terms'
 import { courseAt, shareInBand } from './band'
 import { courseOf } from './course'
@@ -103,14 +104,7 @@ describe('courses', () => {
     expect(at(1.3)).toBeGreaterThan(0.58)
   })
   it('never leaves the water, never goes back in time, for every way and cadence', () => {
-    const controls = fc.constantFrom(
-      'surface',
-      'dive',
-      'count-down',
-      'bottom',
-      'above-bottom',
-      'vertical',
-    ) satisfies fc.Arbitrary<Presented['control']>
+    const controls = fc.constantFrom(...DEPTH_CONTROLS)
     fc.assert(
       fc.property(
         controls,

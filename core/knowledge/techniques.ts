@@ -1,7 +1,8 @@
 import type { Family, HookKind, Mode, Rig, Stand } from '#core/terms'
 
 /** Where a set-up takes its depth from. */
-export type DepthControl = 'surface' | 'dive' | 'count-down' | 'bottom' | 'above-bottom' | 'vertical'
+export const DEPTH_CONTROLS = ['surface', 'dive', 'count-down', 'bottom', 'above-bottom', 'vertical'] as const
+export type DepthControl = (typeof DEPTH_CONTROLS)[number]
 
 /** What must be added to a body before it can be fished. */
 export type Addition = 'nothing' | 'head' | 'bullet' | 'drop-sinker' | 'weighted-hook' | 'clip-blade' | 'spoon'
