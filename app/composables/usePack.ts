@@ -71,7 +71,11 @@ export function usePack() {
   /** The newest pack that the running search has found. */
   let latest: Pack | null = null
 
-  const choice = () => ({ schools: { ...settings.schools }, weights: { ...settings.ruleWeights } })
+  const choice = () => ({
+    schools: { ...settings.schools },
+    weights: { ...settings.ruleWeights },
+    units: settings.units,
+  })
   /** What is planned with: each likely reading with its likely changes. */
   const requestOf = ({ readings: likely, limits, take, leave }: PackList): PackRequest => ({
     readings: withChanges(likely),
@@ -97,6 +101,12 @@ export function usePack() {
       if (list.value?.pack) void explain(list.value.pack)
     },
     { immediate: true },
+  )
+
+  // What is shown is told again in other units; nothing is judged anew for it.
+  watch(
+    () => settings.units,
+    () => explained.value && explain(explained.value.pack),
   )
 
   async function save(next: PackList): Promise<void> {

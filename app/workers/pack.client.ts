@@ -2,8 +2,7 @@ import * as Comlink from 'comlink'
 import type { OwnRules } from '#core/ask'
 import type { Pack, PackRequest } from '#core/pack'
 import type { Box } from '#core/tackle'
-import type { RuleChoice } from './judge.protocol'
-import type { PackApi, Step } from './pack.protocol'
+import type { PackApi, PackChoice, Step } from './pack.protocol'
 
 /** The planner in its worker. Its search cannot be spoken to while it runs: stopping ends the worker, and the next question begins another. */
 export class PackClient {
@@ -27,18 +26,18 @@ export class PackClient {
 
   async plan(
     request: PackRequest,
-    choice: RuleChoice,
+    choice: PackChoice,
     time: { readonly seconds: number; readonly gap: number },
     step: (step: Step) => void,
   ) {
     return (await this.open()).plan(request, choice, time, Comlink.proxy(step))
   }
 
-  async explain(request: PackRequest, choice: RuleChoice, pack: Pack) {
+  async explain(request: PackRequest, choice: PackChoice, pack: Pack) {
     return (await this.open()).explain(request, choice, pack)
   }
 
-  async swaps(request: PackRequest, choice: RuleChoice, pack: Pack, out: string) {
+  async swaps(request: PackRequest, choice: PackChoice, pack: Pack, out: string) {
     return (await this.open()).swaps(request, choice, pack, out)
   }
 

@@ -2,6 +2,7 @@ import type { OwnRules } from '#core/ask'
 import type { Addition, Conflict, Pack, PackItem, PackRequest, Purpose, SmallThing, Swap, WishId } from '#core/pack'
 import type { Box } from '#core/tackle'
 import type { SetupOut } from '#core/tell'
+import type { UnitSystem } from '#core/units'
 import type { RuleChoice } from './judge.protocol'
 
 /** How one likely reading is covered, 1 being a perfect set-up; with the best three of the pack there. */
@@ -42,16 +43,21 @@ export interface PlanAnswer {
   readonly ended: 'proven' | 'time' | 'stopped'
 }
 
+/** How is judged, and in which units the set-ups are told. */
+export interface PackChoice extends RuleChoice {
+  readonly units: UnitSystem
+}
+
 export interface PackApi {
   load: (box: Box, own: OwnRules, useLog: boolean) => void
   /** Conflicts of the limits, or the best pack found in the time. */
   plan: (
     request: PackRequest,
-    choice: RuleChoice,
+    choice: PackChoice,
     time: { readonly seconds: number; readonly gap: number },
     step: (step: Step) => void,
   ) => Promise<PlanAnswer | { readonly conflicts: readonly Conflict<string>[] }>
   /** A pack changed by hand, for the problem that was judged for this request. */
-  explain: (request: PackRequest, choice: RuleChoice, pack: Pack) => Explained
-  swaps: (request: PackRequest, choice: RuleChoice, pack: Pack, out: string) => readonly Swap[]
+  explain: (request: PackRequest, choice: PackChoice, pack: Pack) => Explained
+  swaps: (request: PackRequest, choice: PackChoice, pack: Pack, out: string) => readonly Swap[]
 }

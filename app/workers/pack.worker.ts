@@ -26,8 +26,7 @@ import {
 } from '#core/pack'
 import { explainRanking, type SetupOut } from '#core/tell'
 import { inWords } from '#speech'
-import type { RuleChoice } from './judge.protocol'
-import type { Explained, PackApi } from './pack.protocol'
+import type { Explained, PackApi, PackChoice } from './pack.protocol'
 
 /** Lures named as next to add. */
 const NEXT = 4
@@ -46,12 +45,12 @@ let judged: {
   readonly setups: Map<string, SetupOut | null>
 } | null = null
 
-const options = ({ schools, weights }: RuleChoice): AskOptions => ({ schools, weights, own })
-/** What the judging depends on; limits and locks of lures do not change it. */
-const keyOf = ({ readings, locks }: PackRequest, choice: RuleChoice) =>
-  JSON.stringify([readings, [...locks.leave], [...locks.take], choice])
+const options = ({ schools, weights }: PackChoice): AskOptions => ({ schools, weights, own })
+/** What the judging depends on; limits, locks of lures and units do not change it. */
+const keyOf = ({ readings, locks }: PackRequest, { schools, weights }: PackChoice) =>
+  JSON.stringify([readings, [...locks.leave], [...locks.take], schools, weights])
 
-function problemFor(request: PackRequest, choice: RuleChoice, step: (done: number) => void) {
+function problemFor(request: PackRequest, choice: PackChoice, step: (done: number) => void) {
   const key = keyOf(request, choice)
   if (judged?.key !== key) {
     const steps = packProblem(prepared, request, seededRandom(DAYS_SEED), options(choice))
@@ -73,12 +72,13 @@ function problemFor(request: PackRequest, choice: RuleChoice, step: (done: numbe
 /** One lure on one rod under one reading, as it is tied on. */
 function setupOf(
   request: PackRequest,
-  choice: RuleChoice,
+  choice: PackChoice,
   reading: number,
   lureId: string,
   outfitId: string,
 ): SetupOut | null {
-  const key = `${reading} ${lureId} ${outfitId}`
+  const { units } = choice
+  const key = `${reading} ${lureId} ${outfitId} ${units}`
   const known = judged?.setups.get(key)
   if (known !== undefined) return known
   const only = {
@@ -88,13 +88,14 @@ function setupOf(
   }
   const [found] = explainRanking(only, rank(only, askOf(request.readings[reading]!.reading, options(choice))), {
     top: 1,
+    units,
   }).setups
-  const setup = found ? inWords(found) : null
+  const setup = found ? inWords(found, units) : null
   judged?.setups.set(key, setup)
   return setup
 }
 
-function explained(request: PackRequest, choice: RuleChoice, pack: Pack): Explained {
+function explained(request: PackRequest, choice: PackChoice, pack: Pack): Explained {
   const { problem, sorted } = problemFor(request, choice, () => undefined)
   const value = valueOf(problem, sorted, pack)
   const ids = new Set(pack.items)
@@ -117,14 +118,14 @@ function explained(request: PackRequest, choice: RuleChoice, pack: Pack): Explai
     covers,
     next: nextToAdd(problem, sorted, pack, NEXT),
     used: usedBy(problem, ids),
-    breaches: inWords(breachesOf(problem, pack)),
+    breaches: inWords(breachesOf(problem, pack), choice.units),
     rigged,
     small: smallThings([...rigged, ...covers.flatMap(c => c.setups.map(s => s.setup))], prepared.box),
   }
 }
 
 /** Under the first reading in which the lure can be fished on that rod: first light, when it can. */
-function firstSetup(request: PackRequest, choice: RuleChoice, lureId: string, outfitId: string): readonly SetupOut[] {
+function firstSetup(request: PackRequest, choice: PackChoice, lureId: string, outfitId: string): readonly SetupOut[] {
   for (const reading of request.readings.keys()) {
     const setup = setupOf(request, choice, reading, lureId, outfitId)
     if (setup) return [setup]
@@ -141,7 +142,7 @@ const api: PackApi = {
   async plan(request, choice, { seconds, gap }, step) {
     const { problem, sorted } = problemFor(request, choice, done => step({ kind: 'judged', done }))
     const conflicts = conflictsOf(problem)
-    if (conflicts.length > 0) return { conflicts: inWords(conflicts) }
+    if (conflicts.length > 0) return { conflicts: inWords(conflicts, choice.units) }
     const greedy = greedyPack(problem, sorted)
     step({ kind: 'greedy', explained: explained(request, choice, greedy) })
     const solver = await (highs ??= loadHighs({ locateFile: () => wasmUrl }))

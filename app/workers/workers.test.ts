@@ -394,7 +394,7 @@ describe('the planner', () => {
     limits: { rods: 2, lures: 6, boxes: 1, slotsPerBox: 8, grams: 300 },
     locks: { take: new Set<string>(), leave: new Set<string>() },
   }
-  const choice = { schools: {}, weights: {} }
+  const choice = { schools: {}, weights: {}, units: 'metric' as const }
   beforeAll(async () => {
     client = new (
       await fresh(
@@ -449,6 +449,18 @@ describe('the planner', () => {
     })
     const whole = await client.explain(request as never, choice, pack)
     expect(without.value).toBeLessThan(whole.value)
+  })
+  it('tells the same set-ups in the units of the angler', async () => {
+    const told = async (units: 'metric' | 'imperial') =>
+      (await client.explain(request as never, { ...choice, units }, pack)).covers.flatMap(c =>
+        c.setups.map(({ setup }) => JSON.stringify(setup)),
+      )
+    const metric = await told('metric')
+    const imperial = await told('imperial')
+    expect(metric.length).toBeGreaterThan(0)
+    expect(metric.some(text => /\d\s(m|cm|m\/s)\b/u.test(text))).toBe(true)
+    expect(imperial.filter(text => /\d\s(m|cm|m\/s)\b/u.test(text))).toEqual([])
+    expect(imperial.some(text => /\d\s(ft|in|mph)\b/u.test(text))).toBe(true)
   })
   it('limits that cannot be met are named at once', async () => {
     const take = new Set(
