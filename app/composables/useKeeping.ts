@@ -4,7 +4,7 @@ import { computed, onMounted, onScopeDispose, ref, shallowRef } from 'vue'
 import { type FilePlan, type Issue, LISTS, parseJson, planFile, type Settings } from '#core/files'
 import type { Reading } from '#core/reading'
 import { inWords } from '#speech'
-import { mendDamaged, putAside } from '~/db/aside'
+import { mendDamaged, putAside, shelve } from '~/db/aside'
 import { lastBackup, noteBackup, packBackup, type ReadBackup, readBackup } from '~/db/backup'
 import { readKept, restoreKept } from '~/db/kept'
 import type { Change } from '~/db/change'
@@ -81,13 +81,16 @@ export function useKeeping() {
     attempt(async () => {
       const kept = await readKept(box.database())
       const { settings: set, ...file } = settings.into(kept.file)
-      const bytes = await packBackup({
-        ...kept,
-        file: {
-          ...file,
-          settings: { ...set, reading: readings.reading as Settings['reading'], catalogue: catalogue.kept() },
+      const bytes = await packBackup(
+        {
+          ...kept,
+          file: {
+            ...file,
+            settings: { ...set, reading: readings.reading as Settings['reading'], catalogue: catalogue.kept() },
+          },
         },
-      })
+        await box.database().snapshots.toArray(),
+      )
       // It is a backup once it has been read back.
       const back = readBackup(bytes)
       if (!back.ok)
@@ -120,13 +123,14 @@ export function useKeeping() {
       const [before, wasDemo, water] = [await readKept(db), box.isDemo, readings.reading]
       const shelf = wasDemo ? null : await putAside(db, nanoid(), `Your box before ${name}`, new Date().toISOString())
       await restoreKept(db, kept)
+      const shelved = await shelve(db, kept.aside)
       box.isDemo = false
       settings.takeFrom(kept.file.settings)
       catalogue.takeFrom(kept.file.settings?.catalogue)
       if (kept.file.settings?.reading) readings.begin(kept.file.settings.reading as Reading)
       undo.offer(`${name} is put back in place of what was here.`, async () => {
         await restoreKept(db, before, wasDemo ? 'demo' : 'own')
-        if (shelf) await db.snapshots.delete(shelf.id)
+        await db.snapshots.bulkDelete([...shelved, ...(shelf ? [shelf.id] : [])])
         box.isDemo = wasDemo
         readings.begin(water)
       })
@@ -158,6 +162,7 @@ export function useKeeping() {
         },
         `${name} is joined to what was here.`,
       )
+      await shelve(box.database(), kept.aside)
       preview.value = null
     })
 

@@ -4,11 +4,12 @@ import { IDBFactory, IDBKeyRange } from 'fake-indexeddb'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { LISTS, type ListName, parseFile, parseRow, type YgrionFile } from '#core/files'
 import demo from '../../demo/box.json'
-import { bringBack, mendDamaged, putAside, soundRows } from './aside'
+import { bringBack, mendDamaged, putAside, shelve, soundPictures, soundRows } from './aside'
 import { readAll, replaceAll } from './box'
 import { applyChange, type Change, changeRow } from './change'
 import { type Database, openDatabase } from './database'
 import { GateError } from './gate'
+import { PICTURES, type TableName } from './rows'
 
 const AT = '2026-05-01T06:00:00.000Z'
 let db: Database
@@ -20,7 +21,7 @@ beforeEach(async () => {
 })
 
 /** Writes past the gate, as another tool or an older version would. */
-async function poison(list: ListName, row: object): Promise<void> {
+async function poison(list: TableName, row: object): Promise<void> {
   db.close()
   const raw = new Dexie('ygrion', { indexedDB: disk, IDBKeyRange })
   await raw.open()
@@ -62,6 +63,47 @@ describe('damaged rows', () => {
     expect([await db.quarantine.count(), (await db.lures.get('x'))?.name]).toEqual([0, 'x'])
   })
   it('sound rows are left where they are', async () => expect((await soundRows(db, AT)).moved).toBe(0))
+})
+
+const PICTURE = {
+  photos: {
+    lureId: 'l1',
+    blob: new Blob([new Uint8Array([255, 216])], { type: 'image/jpeg' }),
+    width: 4,
+    height: 3,
+    swatches: [],
+    instead: true,
+  },
+  eventPhotos: { id: 'e1', tripId: 'trip1', blob: new Blob(['x']), width: 4, height: 3 },
+}
+
+describe('damaged pictures', () => {
+  it.each(PICTURES)('one of the %s is set aside, and the sound ones stay', async table => {
+    await applyChange(db, { put: { [table]: [PICTURE[table]] } })
+    await poison(table, { ...PICTURE[table], lureId: 'bad', id: 'bad', blob: 'no pixels', width: 'wide' })
+    expect(await soundPictures(db, AT)).toBe(1)
+    expect(await db.table(table).count()).toBe(1)
+    const [aside] = await db.quarantine.toArray()
+    expect(aside).toMatchObject({ id: `${table} bad`, list: table })
+    expect(aside!.issues.map(i => i.path).sort()).toEqual(['blob', 'width'])
+    expect(await soundPictures(db, AT)).toBe(0)
+  })
+  it('one whose pixels are there can be mended by its text; one without them cannot', async () => {
+    await poison('photos', { ...PICTURE.photos, width: -4 })
+    await poison('eventPhotos', { ...PICTURE.eventPhotos, blob: 'no pixels' })
+    await soundPictures(db, AT)
+    const { blob: _pixels, ...asText } = PICTURE.photos
+    expect(await mendDamaged(db, 'photos l1', asText)).toEqual([])
+    expect((await db.photos.get('l1'))!.blob).toBeInstanceOf(Blob)
+    expect((await mendDamaged(db, 'eventPhotos e1', PICTURE.eventPhotos)).map(i => i.path)).toEqual(['blob'])
+    expect((await db.quarantine.toArray()).map(d => d.id)).toEqual(['eventPhotos e1'])
+  })
+  it('is not written at all', async () => {
+    await expect(
+      applyChange(db, { put: { photos: [{ ...PICTURE.photos, blob: 'no pixels' as never }] } }),
+    ).rejects.toThrow(GateError)
+    expect(await db.photos.count()).toBe(0)
+  })
 })
 
 describe('the gate', () => {
@@ -129,6 +171,19 @@ describe('a box that is put aside', () => {
     await bringBack(db, 's1')
     expect(await readAll(db)).toEqual(own)
     expect([await db.photos.count(), await db.snapshots.count()]).toEqual([1, 0])
+  })
+  it('that another device had comes onto the shelf once', async () => {
+    const mine = (await putAside(db, 's1', 'Your box', AT))!
+    expect(
+      await shelve(db, [
+        { ...mine, name: 'another' },
+        { ...mine, id: 's2' },
+      ]),
+    ).toEqual(['s2'])
+    expect((await db.snapshots.toArray()).map(s => [s.id, s.name])).toEqual([
+      ['s1', 'Your box'],
+      ['s2', 'Your box'],
+    ])
   })
   it('of an empty box there is nothing to put aside', async () => {
     await replaceAll(db, { format: 'ygrion', version: 1 })

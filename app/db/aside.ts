@@ -1,7 +1,8 @@
-import { type Issue, type ListName, LISTS, parseRow } from '#core/files'
+import { type Issue, type ListName, LISTS } from '#core/files'
 import { readKept, restoreKept } from './kept'
 import type { Row, StoredLists, Whose } from './box'
 import type { Database, Snapshot } from './database'
+import { isPictures, keyOf, parseStored, PICTURES, type TableName, TABLES } from './rows'
 
 /** Puts what is here aside, pictures too. Nothing is kept of an empty box. */
 export async function putAside(db: Database, id: string, name: string, at: string): Promise<Snapshot | null> {
@@ -10,6 +11,16 @@ export async function putAside(db: Database, id: string, name: string, at: strin
   const snapshot: Snapshot = { id, at, name, kept }
   await db.snapshots.put(snapshot)
   return snapshot
+}
+
+/** Boxes that another device had put aside come onto the shelf here, where they are not there yet: which. */
+export async function shelve(db: Database, aside: readonly Snapshot[]): Promise<readonly string[]> {
+  return db.transaction('rw', db.snapshots, async () => {
+    const known = new Set(await db.snapshots.toCollection().primaryKeys())
+    const fresh = aside.filter(({ id }) => !known.has(id))
+    await db.snapshots.bulkPut([...fresh])
+    return fresh.map(({ id }) => id)
+  })
 }
 
 /** A box that was put aside takes the place of what is here; it is dropped from the shelf when it stands. */
@@ -33,30 +44,55 @@ export async function soundRows(
     let moved = 0
     const rows: Partial<Record<ListName, readonly Row[]>> = {}
     for (const list of LISTS) {
-      const table = db.table<Row, string>(list)
-      const sound: Row[] = []
-      for (const row of await table.toArray()) {
-        const outcome = parseRow(list, row)
-        if (outcome.ok) {
-          sound.push(row)
-          continue
-        }
-        await db.quarantine.put({ id: `${list} ${String(row.id)}`, at, list, row, issues: outcome.issues })
-        await table.delete(row.id)
-        moved++
-      }
+      const { sound, damaged } = await sorted<Row>(db, list, at)
       rows[list] = sound
+      moved += damaged
     }
     return { rows: rows as StoredLists, moved }
   })
 }
 
-/** Reads a damaged row again as it was mended; when it passes it is back in its list. */
+/** The same for pictures, which are read by themselves: how many were moved. */
+export function soundPictures(db: Database, at: string): Promise<number> {
+  return db.transaction('rw', [...PICTURES.map(table => db.table(table)), db.quarantine], async () => {
+    let moved = 0
+    for (const table of PICTURES) moved += (await sorted(db, table, at)).damaged
+    return moved
+  })
+}
+
+/** The sound rows of a table, its damaged ones set aside. */
+async function sorted<R extends object>(
+  db: Database,
+  list: TableName,
+  at: string,
+): Promise<{ readonly sound: readonly R[]; readonly damaged: number }> {
+  const table = db.table<R, string>(list)
+  const sound: R[] = []
+  let damaged = 0
+  for (const row of await table.toArray()) {
+    const outcome = parseStored(list, row)
+    if (outcome.ok) {
+      sound.push(row)
+      continue
+    }
+    const key = keyOf(list, row)
+    await db.quarantine.put({ id: `${list} ${key}`, at, list, row, issues: outcome.issues })
+    await table.delete(key)
+    damaged++
+  }
+  return { sound, damaged }
+}
+
+/** Reads a damaged row again as it was mended; when it passes it is back in its list. The pixels of a picture stay the ones it had: they are no text. */
 export function mendDamaged(db: Database, id: string, row: unknown): Promise<readonly Issue[]> {
-  return db.transaction('rw', [...LISTS.map(list => db.table(list)), db.quarantine], async () => {
+  return db.transaction('rw', [...TABLES.map(list => db.table(list)), db.quarantine], async () => {
     const damaged = await db.quarantine.get(id)
     if (!damaged) return []
-    const outcome = parseRow(damaged.list, row)
+    const outcome = parseStored(
+      damaged.list,
+      isPictures(damaged.list) ? { ...(row as object), blob: (damaged.row as { readonly blob?: unknown }).blob } : row,
+    )
     if (!outcome.ok) return outcome.issues
     await db.table(damaged.list).put(outcome.value)
     await db.quarantine.delete(id)

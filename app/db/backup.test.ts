@@ -42,6 +42,40 @@ describe('a backup', () => {
     expect(back.value.photos[0]).toMatchObject({ lureId: 'l1', instead: true, width: 4 })
     expect(back.value.eventPhotos[0]).toMatchObject({ id: 'e1', tripId: 'trip1' })
   })
+  it('holds the boxes that were put aside, with their pictures; one that is damaged stays out and is told', async () => {
+    const aside = ['s1', 's2'].map(id => ({ id, at: '2026-05-01T06:00:00.000Z', name: `Box ${id}`, kept }))
+    const bytes = await packBackup({ file: { format: 'ygrion', version: 1 }, photos: [], eventPhotos: [] }, aside)
+    const back = readBackup(bytes)
+    if (!back.ok) throw new Error(JSON.stringify(back.issues))
+    expect(back.value.file).toEqual({ format: 'ygrion', version: 1 })
+    expect(back.value.aside.map(s => [s.id, s.at, s.name, s.kept.photos.length])).toEqual(
+      aside.map(s => [s.id, s.at, s.name, 1]),
+    )
+    expect(back.value.aside[1]!.kept.file).toEqual(file)
+    const parts = unzipSync(bytes)
+    const flipped = parts['aside/1.zip']!.slice()
+    flipped[flipped.length >> 1]! ^= 1
+    const one = readBackup(zipSync({ ...parts, 'aside/1.zip': flipped }))
+    expect(one).toMatchObject({ ok: true, value: { aside: [{ id: 's2' }], lost: ['aside/1.zip'] } })
+    const { 'aside/2.zip': _gone, ...rest } = parts
+    expect(readBackup(zipSync(rest))).toMatchObject({
+      ok: true,
+      value: { aside: [{ id: 's1' }], lost: ['aside/2.zip'] },
+    })
+  })
+  it('a box inside a box inside a backup is not opened', async () => {
+    const row = { id: 's1', at: '2026-05-01T06:00:00.000Z', name: 'inner', kept }
+    const inner = await packBackup(kept, [row])
+    const outer = await packBackup(kept)
+    const nested = zipSync({
+      ...unzipSync(outer),
+      'contents.json': strToU8('{"format":2,"sums":{}}'),
+      'aside.json': strToU8(JSON.stringify([{ file: 'aside/1.zip', id: 's1', at: row.at, name: 'outer' }])),
+      'aside/1.zip': inner,
+    })
+    const back = readBackup(nested)
+    expect(back).toMatchObject({ ok: true, value: { aside: [{ name: 'outer' }], lost: [] } })
+  })
   it('is put back whole into a browser that holds something else', async () => {
     const db = fresh()
     await replaceAll(db, {

@@ -3,8 +3,8 @@ import type { PackList } from '#core/pack'
 import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
 import type { Database, EventPhoto, Photo } from './database'
+import { keyOf, type TableName } from './rows'
 
-export type TableName = ListName | 'photos' | 'eventPhotos'
 export interface Rows {
   lures: Lure
   parts: Part
@@ -41,12 +41,11 @@ export async function applyChange(db: Database, { put = {}, remove = {} }: Chang
     async () => {
       for (const name of tables) {
         const table = db.table<object, string>(name)
-        const keyOf = (row: object) => (row as Record<string, string>)[name === 'photos' ? 'lureId' : 'id']!
         const rows = put[name] ?? []
-        const written = rows.map(keyOf)
+        const written = rows.map(row => keyOf(name, row))
         const gone = remove[name] ?? []
         const there = (await table.bulkGet([...new Set([...written, ...gone])])).filter(row => row !== undefined)
-        const known = new Set(there.map(keyOf))
+        const known = new Set(there.map(row => keyOf(name, row)))
         before[name] = there
         fresh[name] = written.filter(key => !known.has(key))
         await table.bulkDelete([...gone])

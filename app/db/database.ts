@@ -1,11 +1,12 @@
 import Dexie, { type DexieOptions, type EntityTable } from 'dexie'
-import type { Issue, ListName, Place, YgrionFile } from '#core/files'
+import type { Issue, Place, YgrionFile } from '#core/files'
 import type { Said } from '#core/message'
 import type { PackList } from '#core/pack'
 import type { Swatch } from '#core/palette'
 import type { NotedReading } from '#core/reading'
 import type { Assembly, BenchTest, Lure, Outfit, Part, Trip, UserRule } from '#core/tackle'
 import { guard } from './gate'
+import type { TableName } from './rows'
 
 /** One remembered thing that is no list: the reading, the settings, whether the box was ever opened. */
 export interface Memory {
@@ -53,7 +54,7 @@ export interface Snapshot {
 export interface Damaged {
   id: string
   at: string
-  list: ListName
+  list: TableName
   row: unknown
   issues: readonly Issue<Said>[]
 }

@@ -1,6 +1,7 @@
 import { dequal } from 'dequal/lite'
-import { applyChange, type Change, type TableName } from './change'
+import { applyChange, type Change } from './change'
 import type { Database } from './database'
+import { keyOf, type TableName } from './rows'
 
 type Plain = Record<string, unknown>
 /** A change as it was made: each row it touched, whole, before and after; `null`: it was not there. */
@@ -13,7 +14,6 @@ export interface Made {
   }[]
 }
 
-const keyOf = (table: TableName, row: object) => (row as Record<string, string>)[table === 'photos' ? 'lureId' : 'id']!
 const rowsOf = (lists: Change['put'], table: TableName) => (lists?.[table] ?? []) as readonly object[]
 
 /** Makes a change, all of it or nothing, and tells what it did row by row. */

@@ -30,7 +30,7 @@ function picked(event: Event) {
     <h1>Keeping</h1>
     <section aria-label="Backup">
       <h2>Backup</h2>
-      <p class="reason">Everything lives in this browser, on this device. A lost phone or a cleared browser takes it along; one file kept elsewhere does not: box, bench, trips, rules, pack lists, pictures.</p>
+      <p class="reason">Everything lives in this browser, on this device. A lost phone or a cleared browser takes it along; one file kept elsewhere does not: box, bench, trips, rules, pack lists, pictures, and boxes that were put aside.</p>
       <p :class="{ due: isDue }"><template v-if="last === null">No backup was ever made here.</template><template v-else>Last backup {{ days === 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago` }}.</template><template v-if="isDue"> It is time for one.</template></p>
       <button type="button" :class="isDue ? 'hot' : 'plain'" :disabled="isBusy || !box.ready" @click="backup">Make a backup now</button>
     </section>
@@ -42,8 +42,9 @@ function picked(event: Event) {
         <p><b>{{ preview.name }}</b> holds:</p>
         <table><thead><tr><th /><th scope="col">not here yet</th><th scope="col">different here</th><th scope="col">the same</th></tr></thead><tbody><tr v-for="p in lists" :key="p.list"><th scope="row">{{ p.list }}</th><td>{{ p.fresh }}</td><td>{{ p.changed }}</td><td>{{ p.same }}</td></tr></tbody></table>
         <p v-if="pictures > 0">{{ counted(pictures, 'picture') }}.</p>
+        <p v-if="preview.kept.aside.length > 0">{{ counted(preview.kept.aside.length, 'box', 'boxes') }} put aside, for the shelf here: {{ preview.kept.aside.map(a => a.name).join(', ') }}.</p>
         <p class="reason">It takes the place of everything that is here now; what is here is put aside on this device.<template v-if="!box.isDemo"> Or it is joined to what is here: what is not here yet comes in, its pictures too.</template></p>
-        <p v-if="preview.kept.lost.length > 0" class="reason">{{ counted(preview.kept.lost.length, 'damaged picture') }} of it cannot be put back: {{ preview.kept.lost.join(', ') }}.</p>
+        <p v-if="preview.kept.lost.length > 0" class="reason">{{ counted(preview.kept.lost.length, 'part') }} of it {{ preview.kept.lost.length === 1 ? 'is' : 'are' }} damaged and cannot be put back: {{ preview.kept.lost.join(', ') }}.</p>
         <button type="button" class="hot" :disabled="isBusy" @click="restore">Put it in place of what is here</button> <template v-if="!box.isDemo"><button type="button" class="plain" :disabled="isBusy" @click="join('stays')">Join it{{ differs ? '; what differs stays' : '' }}</button> <button v-if="differs" type="button" class="plain" :disabled="isBusy" @click="join('as in the backup')">Join it; what differs as in the backup</button></template> <button type="button" class="quiet" @click="preview = null">leave it</button>
       </div>
     </section>

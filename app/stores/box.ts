@@ -41,6 +41,7 @@ import { bringBack, putAside, soundRows } from '~/db/aside'
 import { applyChange, changeRow, type Change, type Rows } from '~/db/change'
 import { openDatabase, type Database } from '~/db/database'
 import { type Made, makeChange, takeBack } from '~/db/take-back'
+import { counted } from '~/text/labels'
 import { storageTrouble } from '~/db/trouble'
 import { plain } from '~/workers/plain'
 import { told } from '~/text/told'
@@ -167,13 +168,17 @@ export const useBoxStore = defineStore('box', () => {
   async function sound(): Promise<StoredLists> {
     try {
       const { rows, moved } = await soundRows(database(), new Date().toISOString())
-      if (moved > 0)
-        trouble.value = `${moved} ${moved === 1 ? 'row was damaged and is' : 'rows were damaged and are'} set aside; everything else works. See Keep.`
+      tellMoved(moved, 'row')
       return rows
     } catch (error) {
       tell(error, message => `What is kept here could not be looked through: ${message}`)
       return readRows(database())
     }
+  }
+
+  function tellMoved(count: number, what: 'row' | 'picture'): void {
+    if (count > 0 && !isOver)
+      trouble.value = `${counted(count, what)} ${count === 1 ? 'was damaged and is' : 'were damaged and are'} set aside; everything else works. See Keep.`
   }
 
   function show(holdings: Holdings): void {
@@ -346,6 +351,7 @@ export const useBoxStore = defineStore('box', () => {
     isDemo,
     trouble,
     tell,
+    tellMoved,
     lureById,
     outfitById,
     hoursOf,

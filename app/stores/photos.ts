@@ -1,6 +1,6 @@
-import type { Subscription } from 'dexie'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
+import { soundPictures } from '~/db/aside'
 import { watchEventPhotos, watchPhotos } from '~/db/box'
 import type { EventPhoto, Photo } from '~/db/database'
 import { useBoxStore } from './box'
@@ -13,28 +13,33 @@ export const usePhotosStore = defineStore('photos', () => {
   const urls = new Map<string, { readonly blob: Blob; readonly url: string }>()
   /** Shown wherever the drawing would stand. */
   const shownInstead = computed(() => new Set([...photos.value.values()].filter(p => p.instead).map(p => p.lureId)))
-  let subscriptions: readonly Subscription[] = []
+  const box = useBoxStore()
+  const failed = (error: unknown) => box.tell(error, message => `The photos could not be read: ${message}`)
+  let opened: Promise<void> | null = null
 
-  function open(): void {
-    const box = useBoxStore()
-    if (subscriptions.length > 0) return
-    const failed = (error: unknown) => box.tell(error, message => `The photos could not be read: ${message}`)
-    subscriptions = [
-      watchPhotos(
-        box.database(),
-        rows => {
-          photos.value = new Map(rows.map(photo => [photo.lureId, photo]))
-        },
-        failed,
-      ),
-      watchEventPhotos(
-        box.database(),
-        rows => {
-          ofEvents.value = new Map(rows.map(photo => [photo.id, photo]))
-        },
-        failed,
-      ),
-    ]
+  /** Shows the pictures that are kept, after damaged ones went aside. */
+  const open = () => (opened ??= load())
+
+  async function load(): Promise<void> {
+    try {
+      box.tellMoved(await soundPictures(box.database(), new Date().toISOString()), 'picture')
+    } catch (error) {
+      failed(error)
+    }
+    watchPhotos(
+      box.database(),
+      rows => {
+        photos.value = new Map(rows.map(photo => [photo.lureId, photo]))
+      },
+      failed,
+    )
+    watchEventPhotos(
+      box.database(),
+      rows => {
+        ofEvents.value = new Map(rows.map(photo => [photo.id, photo]))
+      },
+      failed,
+    )
   }
 
   /** An address for the browser, made once a picture and given back when another takes its place. */
