@@ -57,8 +57,8 @@ describe('a backup', () => {
     flipped[flipped.length >> 1]! ^= 1
     const one = readBackup(zipSync({ ...parts, 'aside/1.zip': flipped }))
     expect(one).toMatchObject({ ok: true, value: { aside: [{ id: 's2' }], lost: ['aside/1.zip'] } })
-    const { 'aside/2.zip': _gone, ...rest } = parts
-    expect(readBackup(zipSync(rest))).toMatchObject({
+    delete parts['aside/2.zip']
+    expect(readBackup(zipSync(parts))).toMatchObject({
       ok: true,
       value: { aside: [{ id: 's1' }], lost: ['aside/2.zip'] },
     })
