@@ -10,6 +10,7 @@ import {
 } from '#core/files'
 import { recall, remember } from '~/db/box'
 import type { Change } from '~/db/change'
+import { waterOfFile } from '~/text/sent-water'
 import { ExchangeClient } from '~/workers/exchange.client'
 import type { Opened } from '~/workers/exchange.protocol'
 import { plain } from '~/workers/plain'
@@ -73,6 +74,13 @@ export function useExchange() {
       )
       if (answer.kind === 'trouble') {
         issues.value = answer.issues
+        return
+      }
+      // A water that somebody sent is shown where it is read, and nothing else of it comes in.
+      const sent = answer.kind === 'ygrion' ? waterOfFile(answer.file) : null
+      if (sent) {
+        clear()
+        await navigateTo({ path: '/', query: sent })
         return
       }
       opened.value = answer

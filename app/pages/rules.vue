@@ -2,7 +2,7 @@
 const settings = useSettingsStore()
 const route = useRoute()
 const { order, changed } = useOrderMoves()
-const PARTS = [{ id: 'tactics', name: 'Tactics' }, { id: 'handbook', name: 'The handbook' }, { id: 'schools', name: 'Schools' }, { id: 'own', name: 'Your own' }] as const
+const PARTS = [{ id: 'tactics', name: 'Tactics' }, { id: 'drawn', name: 'Drawn' }, { id: 'handbook', name: 'The handbook' }, { id: 'schools', name: 'Schools' }, { id: 'own', name: 'Your own' }] as const
 const part = computed(() => PARTS.find(p => p.id === route.query.part)?.id ?? 'tactics')
 </script>
 
@@ -14,6 +14,7 @@ const part = computed(() => PARTS.find(p => p.id === route.query.part)?.id ?? 't
         <nav aria-label="Rules"><NuxtLink v-for="p in PARTS" :key="p.id" :to="{ query: { part: p.id } }" replace class="sub" :class="{ here: part === p.id }">{{ p.name }}</NuxtLink></nav>
       </div>
       <TacticTable v-if="part === 'tactics'" />
+      <DrawnBook v-else-if="part === 'drawn'" />
       <section v-else-if="part === 'schools'" aria-label="Schools">
         <p class="reason lead">Where good anglers disagree. Choose what you hold; the order beside this list follows at once. On Tie-on a school can be changed for one reading alone.</p>
         <SchoolSwitches :chosen="settings.schools" @change="s => settings.schools = s" />

@@ -5,6 +5,7 @@ import type { Addition, WeightedReading } from '#core/catalogue'
 import type { Flip, NumberField, Sweep } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
+import type { UnitSystem } from '#core/units'
 import type { Database } from '~/db/database'
 import { answerKept, keepAnswer, type LastAnswer } from '~/db/last-answer'
 import { JudgeClient } from '~/workers/judge.client'
@@ -159,9 +160,13 @@ export const useJudgementStore = defineStore('judgement', () => {
     return judgement.value ? warm().spoken(most) : null
   }
 
-  /** Every tactic as it goes through the water; worked out when it is first looked at. */
-  let sketched: ReturnType<JudgeClient['sketches']> | null = null
-  const sketches = () => (sketched ??= ponderer().sketches())
+  /** Every tactic and cadence as it goes through the water; worked out when it is first looked at in these units. */
+  const sketched = new Map<UnitSystem, ReturnType<JudgeClient['sketches']>>()
+  function sketches(units: UnitSystem): ReturnType<JudgeClient['sketches']> {
+    const known = sketched.get(units) ?? ponderer().sketches(units)
+    sketched.set(units, known)
+    return known
+  }
 
   /** What would put another lure first; `null` when a newer search took its place. */
   async function flips(progress: (done: number) => void): Promise<readonly Flip[] | null> {

@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import type { Reading } from '#core/reading'
 import { SPECIES, STAINS } from '#core/terms'
-import { waterFromLink, waterInLink } from './sent-water'
+import { parseFile } from '#core/files'
+import { waterFromLink, waterInFile, waterInLink, waterOfFile } from './sent-water'
 
 const readings: fc.Arbitrary<Reading> = fc.record({
   species: fc.constantFrom(...SPECIES),
@@ -42,5 +43,21 @@ describe('a water in a link', () => {
   it('an impossible water is refused with the field that is wrong', () => {
     const outcome = waterFromLink(waterInLink({ species: 'zander', temperatureC: 300 }))
     expect(outcome?.ok === false && outcome.issues.map(issue => issue.path)).toEqual(['temperatureC'])
+  })
+})
+
+describe('a water in a file', () => {
+  it('is an Ygrion file, and opens as the same water as the link', () => {
+    fc.assert(
+      fc.property(readings, reading => {
+        const file = parseFile(JSON.parse(JSON.stringify(waterInFile(reading, 'the white one'))))
+        expect(file.ok && waterOfFile(file.value)).toEqual({ water: waterInLink(reading), tied: 'the white one' })
+      }),
+    )
+  })
+  it('a box with a water in its settings is a box', () => {
+    const box = { format: 'ygrion', version: 1, lures: [{ id: 'a', name: 'a', family: 'tube' }] } as const
+    expect(waterOfFile({ ...box, settings: { reading: { species: 'zander' } } } as never)).toBeNull()
+    expect(waterOfFile({ format: 'ygrion', version: 1 })).toBeNull()
   })
 })

@@ -5,6 +5,7 @@ import type { Flip, NumberField, Sweep } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
 import type { Box } from '#core/tackle'
+import type { UnitSystem } from '#core/units'
 import type { Coverage, JudgeApi, Judgement, JudgeRequest, NextRequest, RuleChoice, Spoken } from './judge.protocol'
 import { logChange } from './log-change'
 import { sameGear } from './same-gear'
@@ -73,8 +74,8 @@ export class JudgeClient {
     return this.api.spoken(most)
   }
 
-  sketches(): ReturnType<Comlink.Remote<JudgeApi>['sketches']> {
-    return this.api.sketches()
+  sketches(units: UnitSystem): ReturnType<Comlink.Remote<JudgeApi>['sketches']> {
+    return this.api.sketches(units)
   }
 
   stop(): Promise<void> {

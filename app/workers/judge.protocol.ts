@@ -6,8 +6,7 @@ import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
 import type { AxisId, Schools } from '#core/rule'
 import type { Box, Trip } from '#core/tackle'
-import type { MatchOut, SetupOut, Sketch } from '#core/tell'
-import type { TacticId } from '#core/terms'
+import type { MatchOut, SetupOut, Sketches } from '#core/tell'
 import type { UnitSystem } from '#core/units'
 import type { LogChange } from './log-change'
 
@@ -104,8 +103,8 @@ export interface JudgeApi {
   sweep: (reading: Reading, field: NumberField, values: readonly number[], choice: RuleChoice) => Sweep
   /** What each rule that speaks under the newest answer adds to each of the first lures of its order [log-odds]. */
   spoken: (most: number) => Spoken
-  /** Every tactic as it goes through the water. */
-  sketches: () => Partial<Record<TacticId, Sketch>>
+  /** Every tactic and cadence as it goes through the water. */
+  sketches: (units: UnitSystem) => Sketches
   /** Ends a search that is under way. */
   stop: () => void
 }

@@ -30,5 +30,5 @@ export {
   parseTrip,
 } from './parse'
 export { type FilePlan, type MergeBy, planFile, planLures, type PlannedLure } from './plan-import'
-export { type Precision, PRECISIONS, tripsToGeoJson, tripsToGpx } from './positions'
+export { type Precision, PRECISIONS, tripsToGeoJson, tripsToGpx, withSpots } from './positions'
 export { fileSchema, FORMAT, type Place, type Settings, VERSION, type YgrionFile } from './schemas'

@@ -1,5 +1,6 @@
 import { XMLBuilder } from 'fast-xml-parser'
 import type { Trip, TripEvent } from '#core/tackle'
+import type { YgrionFile } from './schemas'
 
 /** How exactly positions leave the program. */
 export const PRECISIONS = ['blurred', 'exact'] as const
@@ -46,6 +47,20 @@ function blurred(latitude: number, longitude: number): { latitude: number; longi
   const lat = Math.min(90, middle(latitude, BLUR_DEG))
   const wide = BLUR_DEG / Math.max(0.05, Math.cos((lat * Math.PI) / 180))
   return { latitude: round(lat), longitude: round(Math.min(180, Math.max(-180, middle(longitude, wide)))) }
+}
+
+/** The same file with every position in it as exact as is wished, or without any: of waters, trips, events, readings and what else is in it. */
+export function withSpots(file: YgrionFile, precision: Precision | 'none'): YgrionFile {
+  return precision === 'exact' ? file : (spotsIn(file, precision) as YgrionFile)
+}
+
+function spotsIn(value: unknown, precision: Exclude<Precision, 'exact'> | 'none'): unknown {
+  if (Array.isArray(value)) return value.map(one => spotsIn(one, precision))
+  if (typeof value !== 'object' || value === null) return value
+  const { latitude, longitude, ...rest } = value as Record<string, unknown>
+  const others = Object.fromEntries(Object.entries(rest).map(([key, part]) => [key, spotsIn(part, precision)]))
+  const hasSpot = typeof latitude === 'number' && typeof longitude === 'number'
+  return hasSpot && precision === 'blurred' ? { ...others, ...blurred(latitude, longitude) } : others
 }
 
 /** Six decimals: a tenth of a metre. */

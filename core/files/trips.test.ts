@@ -7,7 +7,9 @@ import type { Trip } from '#core/tackle'
 import { CADENCES, EVENT_KINDS, EVENT_WHENS, RIGS } from '#core/terms'
 import { inWords } from '#speech'
 import { compareTrips, tripsFromCsv as saidTripsFromCsv, tripsToCsv } from './csv-trips'
-import { placedEvents, tripsToGeoJson, tripsToGpx } from './positions'
+import { parseFile } from './parse'
+import { placedEvents, tripsToGeoJson, tripsToGpx, withSpots } from './positions'
+import type { YgrionFile } from './schemas'
 import demo from '../../demo/box.json'
 
 const tripsFromCsv = (...given: Parameters<typeof saidTripsFromCsv>) => inWords(saidTripsFromCsv(...given))
@@ -182,5 +184,21 @@ describe('positions', () => {
     expect(new Set(blurred.map(b => `${b.latitude} ${b.longitude}`)).size).toBeLessThan(exact.length / 3)
     const told = tripsToGeoJson(trips, { precision: 'blurred', nameOf })
     expect(told).not.toContain(String(exact[0]!.event.latitude))
+  })
+  it('a whole file goes out with its spots as they are, to the square, or without any; all else stays', () => {
+    const file = demo as unknown as YgrionFile
+    const spots = (value: unknown): string[] => JSON.stringify(value).match(/"(latitude|longitude)":-?[\d.]+/g) ?? []
+    expect(spots(file).length).toBeGreaterThan(20)
+    expect(withSpots(file, 'exact')).toBe(file)
+    const far = withSpots(file, 'blurred')
+    expect(spots(far).length).toBe(spots(file).length)
+    expect(spots(far).filter(spot => spots(file).includes(spot))).toEqual([])
+    const none = withSpots(file, 'none')
+    expect(JSON.stringify(none)).not.toMatch(/latitude|longitude/)
+    for (const out of [far, none]) {
+      expect(parseFile(out).ok).toBe(true)
+      expect(out.lures).toEqual(file.lures)
+      expect(out.trips!.map(t => t.stints?.length)).toEqual(file.trips!.map(t => t.stints?.length))
+    }
   })
 })

@@ -8,6 +8,8 @@ export interface BladeBody {
   readonly drag: number
   /** Lift over drag of the blade, up. */
   readonly lift: number
+  /** What it is and does, in a sentence. Common practice, no source. */
+  readonly text: string
 }
 
 /**
@@ -15,12 +17,42 @@ export interface BladeBody {
  * the figures are assumed, so that the usual set of a family gives that family's drag and lift.
  */
 export const BLADE_BODIES: Readonly<Record<BladeShape, BladeBody>> = {
-  willow: { area: 0.85, drag: 0.3, lift: 0.4 },
-  turtleback: { area: 0.8, drag: 0.45, lift: 0.45 },
-  oval: { area: 0.8, drag: 0.6, lift: 0.5 },
-  fluted: { area: 0.8, drag: 0.65, lift: 0.5 },
-  indiana: { area: 0.9, drag: 0.75, lift: 0.65 },
-  colorado: { area: 1, drag: 1, lift: 0.75 },
+  willow: {
+    area: 0.85,
+    drag: 0.3,
+    lift: 0.4,
+    text: 'Long and pointed: lies along the wire and turns fast. Most flash, least thump; for clear water, weed and a fast pace.',
+  },
+  turtleback: {
+    area: 0.8,
+    drag: 0.45,
+    lift: 0.45,
+    text: 'A willow with a rounder, deeper back: a little more thump at the same flash.',
+  },
+  oval: {
+    area: 0.8,
+    drag: 0.6,
+    lift: 0.5,
+    text: 'The blade of most inline spinners: starts at a slow pace and keeps turning.',
+  },
+  fluted: {
+    area: 0.8,
+    drag: 0.65,
+    lift: 0.5,
+    text: 'Ribbed like a shell: the light breaks on every rib; thump as of an oval one.',
+  },
+  indiana: {
+    area: 0.9,
+    drag: 0.75,
+    lift: 0.65,
+    text: 'A drop between long and round: thump and flash in equal parts, at a middling pace.',
+  },
+  colorado: {
+    area: 1,
+    drag: 1,
+    lift: 0.75,
+    text: 'Round and cupped: stands out from the wire, lifts most and thumps most. For coloured water, night and a slow pace.',
+  },
 }
 
 /** Diameter of a round blade by its number: so much at 0, and more for each number [mm]. From memory: about 12 mm at 0, 25 at 3, 46 at 8. */

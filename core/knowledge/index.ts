@@ -1,3 +1,4 @@
+export { ACTION_TABLE, type ActionRow } from './actions'
 export { ADVICE } from './advice/all'
 export { BEATS, FALL_SWAY } from './beats'
 export {
@@ -61,6 +62,7 @@ export {
   type LeadRow,
 } from './lead'
 export { PACE, PAUSES, WARMTH_C } from './pauses'
+export { RIG_TEXT } from './rigs'
 export { JOB_COSTS, type JobId, type JobRow, ROD_JOBS } from './rod-jobs'
 export { type CadenceChoice, type TacticRow, TACTICS } from './tactics'
 export { TRAILER_LENGTH, TRAILER_OTHER_COLOUR, type TrailerRow, TRAILERS } from './trailers'

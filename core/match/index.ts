@@ -1,5 +1,5 @@
 export { Candidate } from './candidate'
-export type { Scene } from './scene'
+export type { Scene, Thrown } from './scene'
 export { judgedWays, type RejectionCode } from './search'
 export { doubtsOf } from './doubt'
 export { gapNeeded, hookFor } from './hook-size'

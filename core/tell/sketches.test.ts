@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest'
 import { TACTICS } from '#core/knowledge'
+import { CADENCES } from '#core/terms'
 import { sketches } from './sketches'
 
-const drawn = sketches()
+const { tactics: drawn, cadences } = sketches('imperial')
 
 describe('a tactic as it is drawn', () => {
   it.each(TACTICS)('$id: has its drawing, in the water, with a bait of its own kinds', tactic => {
@@ -31,5 +32,20 @@ describe('a tactic as it is drawn', () => {
     }
     expect(turns('metal-yo-yo')).toBeGreaterThan(5)
     expect(turns('spoon-wound')).toBeLessThan(3)
+  })
+})
+
+describe('a cadence as it is drawn', () => {
+  it.each(CADENCES)('%s: is drawn in the water, and told with its figures in the angler’s units', cadence => {
+    const { points, bottomM, told } = cadences[cadence]!
+    expect(points.length).toBeGreaterThan(1)
+    expect(points.every(p => p.depth >= 0 && p.depth <= bottomM + 1e-6)).toBe(true)
+    expect(told).not.toMatch(/[{}]|NaN|\d\s(m|cm|m\/s)\b/)
+  })
+  it('a pause is a place where it rests or moves by itself: none in what is wound steadily', () => {
+    const stages = (cadence: keyof typeof cadences) => new Set(cadences[cadence]!.points.slice(2).map(p => p.stage))
+    expect(stages('stop-and-go').has('still') || stages('stop-and-go').has('falling')).toBe(true)
+    expect(stages('burn').has('still')).toBe(false)
+    expect(stages('bottom-hop').has('lifted')).toBe(true)
   })
 })

@@ -1,16 +1,20 @@
 import { askOf } from '#core/ask'
 import { courseOf, type CoursePoint } from '#core/course'
-import { TACTICS, type TacticRow, TECHNIQUES } from '#core/knowledge'
-import { judgedWays, prepareBox, presentedOf, type Scene, sceneOf } from '#core/match'
-import type { LureProfile } from '#core/lure'
+import { CADENCE_TABLE, TACTICS, type TacticRow, TECHNIQUES } from '#core/knowledge'
+import { fallSpeed, type LureProfile } from '#core/lure'
+import { judgedWays, prepareBox, presentedOf, type Scene, sceneOf, type Thrown } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { Schools } from '#core/rule'
 import type { Lure } from '#core/tackle'
-import type { Family, TacticId } from '#core/terms'
+import type { Cadence, Family, TacticId } from '#core/terms'
+import type { UnitSystem } from '#core/units'
+import { countdownOf, howTold } from './tie-on'
 
-/** How a tactic goes through the water, worked out as a set-up is: a kind's usual bait, in plain water of which it is told. */
+/** How a tactic or a cadence goes through the water, worked out as a set-up is: a kind's usual bait, in plain water of which it is told. */
 export interface Sketch {
   readonly family: Family
+  /** What the hand does, with the figures of this drawing. */
+  readonly told: string
   readonly points: readonly Pick<CoursePoint, 'x' | 'depth' | 'stage'>[]
   readonly bottomM: number
   readonly farM: number
@@ -50,19 +54,35 @@ const SCHOOLS: Partial<Schools> = Object.assign({}, ...TACTICS.map(({ school }) 
 /** Points that a drawing of a thumb's size can show. */
 const POINTS = 120
 
-/** Every tactic that can be shown, by its id. */
-export function sketches(): Partial<Record<TacticId, Sketch>> {
+export interface Sketches {
+  readonly tactics: Partial<Record<TacticId, Sketch>>
+  readonly cadences: Partial<Record<Cadence, Sketch>>
+}
+
+/** Every tactic and every cadence that can be shown, by its id; a cadence as it is worked in the first tactic that uses it. */
+export function sketches(system: UnitSystem = 'metric'): Sketches {
   const prepared = prepareBox({ lures: [...BAITS], parts: [], outfits: [], tests: [], trips: [] })
-  const found: Partial<Record<TacticId, Sketch>> = {}
+  const tactics: Sketches['tactics'] = {}
+  const cadences: Sketches['cadences'] = {}
   for (const ask of WATERS.flatMap(water => [askOf(water), askOf(water, { schools: SCHOOLS })])) {
     const scene = sceneOf(prepared, ask)
     for (const tactic of TACTICS) {
-      const sketch = found[tactic.id] ?? sketchOf(tactic, prepared.lures, scene)
-      if (sketch) found[tactic.id] = sketch
+      if (tactics[tactic.id]) continue
+      const way = wayOf(tactic, prepared.lures, scene)
+      if (!way) continue
+      tactics[tactic.id] = sketchOf(way, scene, system)
+      for (const { cadence } of tactic.cadences) {
+        if (cadences[cadence]) continue
+        const pauseS = CADENCE_TABLE[cadence].pauseS?.[USUAL_PAUSE] ?? null
+        cadences[cadence] = sketchOf({ ...way, tackle: { ...way.tackle, cadence, pauseS } }, scene, system)
+      }
     }
   }
-  return found
+  return { tactics, cadences }
 }
+
+/** Of the pauses of a cadence the one in the middle, between those for cold and for warm water. */
+const USUAL_PAUSE = 1
 
 /** An end, or where a way turns up or down, or becomes another stage: a drawing without it would be another way. */
 function isTurn(points: readonly CoursePoint[], i: number): boolean {
@@ -71,25 +91,43 @@ function isTurn(points: readonly CoursePoint[], i: number): boolean {
   return (at.depth - before.depth) * (after.depth - at.depth) < 0 || after.stage !== at.stage
 }
 
-function sketchOf(tactic: TacticRow, lures: readonly LureProfile[], scene: Scene): Sketch | null {
+function wayOf(tactic: TacticRow, lures: readonly LureProfile[], scene: Scene): Thrown | null {
   for (const family of tactic.families) {
     for (const profile of lures) {
       if (profile.lure.family !== family) continue
       const way = judgedWays(profile, scene).ways.find(({ assembly }) => assembly.way.tactic === tactic)
-      if (!way) continue
-      const { ask, waterDensity } = scene
-      const { points, seconds } = courseOf(presentedOf(way.tackle, way.placement, ask, waterDensity))
-      const every = Math.ceil(points.length / POINTS)
-      return {
-        family,
-        points: points
-          .filter((_, i) => i % every === 0 || isTurn(points, i))
-          .map(({ x, depth, stage }) => ({ x, depth, stage })),
-        bottomM: ask.features.numbers.bottomM,
-        farM: points.reduce((most, { x }) => Math.max(most, x), 0),
-        seconds,
-      }
+      if (way) return way
     }
   }
   return null
+}
+
+function sketchOf(
+  { tackle, placement }: Pick<Thrown, 'tackle' | 'placement'>,
+  { ask, waterDensity }: Scene,
+  system: UnitSystem,
+): Sketch {
+  const { points, seconds } = courseOf(presentedOf(tackle, placement, ask, waterDensity))
+  const every = Math.ceil(points.length / POINTS)
+  const { letDownM, speedMs } = placement
+  return {
+    family: tackle.profile.lure.family,
+    told: howTold(
+      {
+        cadence: tackle.cadence,
+        pauseS: tackle.pauseS,
+        countdownS: countdownOf(tackle.technique, letDownM, fallSpeed(tackle, waterDensity).value),
+        letDownM,
+        speedMs,
+        turnsPerS: null,
+      },
+      system,
+    ),
+    points: points
+      .filter((_, i) => i % every === 0 || isTurn(points, i))
+      .map(({ x, depth, stage }) => ({ x, depth, stage })),
+    bottomM: ask.features.numbers.bottomM,
+    farM: points.reduce((most, { x }) => Math.max(most, x), 0),
+    seconds,
+  }
 }

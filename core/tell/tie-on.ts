@@ -1,6 +1,6 @@
 import type { Ask } from '#core/ask'
 import { reelSpeed, SLOWEST_MS, spreadOf, streamHalfWay, TOLD_SWING } from '#core/course'
-import { CADENCE_TABLE, SPECIES_TABLE, TURNS_UNKNOWN } from '#core/knowledge'
+import { CADENCE_TABLE, SPECIES_TABLE, type TechniqueRow, TURNS_UNKNOWN } from '#core/knowledge'
 import { fallSpeed, isBiteProof } from '#core/lure'
 import { type Candidate, doubtsOf, leadTold, presentedOf } from '#core/match'
 import { type Message, message, type Said } from '#core/message'
@@ -77,23 +77,12 @@ function presentationOf(
 ): PresentationOut<Said> {
   const { technique, outfit, placement, cadence, pauseS } = candidate
   const { castM, speedMs } = placement
-  const row = CADENCE_TABLE[cadence]
   const fall = fallSpeed(candidate, waterDensity).value
-  const countsDown =
-    technique.mode !== 'troll' && technique.control !== 'surface' && technique.control !== 'dive' && fall > 0
-  const countdownS = countsDown ? Math.round(placement.letDownM / fall) : null
+  const countdownS = countdownOf(technique, placement.letDownM, fall)
   const presented = presentedOf(candidate, placement, ask, waterDensity)
   const reelMs = reelSpeed(speedMs, streamHalfWay(presented))
   const turnsPerS = outfit?.pickUpM ? round(reelMs / outfit.pickUpM) : null
-  const depth = formatQuantity('depth', placement.letDownM, { system })
-  const values: Record<string, string> = {
-    countdownS: String(countdownS ?? 0),
-    pauseS: String(pauseS ?? 0),
-    depthM: depth,
-    speedMs: formatQuantity('speed', speedMs, { system }),
-    turnsPerS: turnsPerS === null ? TURNS_UNKNOWN : turnsPerS.toFixed(1),
-  }
-  const how = proseIn(row.text, system).replace(/\{(\w+)\}/g, (place, name: string) => values[name] ?? place)
+  const how = howTold({ cadence, pauseS, countdownS, letDownM: placement.letDownM, speedMs, turnsPerS }, system)
   return {
     mode: technique.mode,
     castM: technique.mode === 'cast' ? Math.round(castM) : null,
@@ -116,6 +105,36 @@ function presentationOf(
     touches: placement.touches,
     swungDeg: Math.round(degrees(placement.swung)),
   }
+}
+
+/** Seconds that it is counted down; `null` where nothing is counted: on top, by a lip, behind a boat, or what does not sink. */
+export function countdownOf({ mode, control }: TechniqueRow, letDownM: number, fallMs: number): number | null {
+  return mode !== 'troll' && control !== 'surface' && control !== 'dive' && fallMs > 0
+    ? Math.round(letDownM / fallMs)
+    : null
+}
+
+/** What is told of a cadence beside its own words. */
+export interface Worked extends Pick<PresentationOut, 'cadence' | 'pauseS' | 'countdownS' | 'speedMs' | 'turnsPerS'> {
+  readonly letDownM: number
+}
+
+/** What the hand does, in a sentence with its figures. */
+export function howTold(
+  { cadence, pauseS, countdownS, letDownM, speedMs, turnsPerS }: Worked,
+  system: UnitSystem,
+): string {
+  const values: Record<string, string> = {
+    countdownS: String(countdownS ?? 0),
+    pauseS: String(pauseS ?? 0),
+    depthM: formatQuantity('depth', letDownM, { system }),
+    speedMs: formatQuantity('speed', speedMs, { system }),
+    turnsPerS: turnsPerS === null ? TURNS_UNKNOWN : turnsPerS.toFixed(1),
+  }
+  return proseIn(CADENCE_TABLE[cadence].text, system).replace(
+    /\{(\w+)\}/g,
+    (place, name: string) => values[name] ?? place,
+  )
 }
 
 /** From here on a rod tip is called half up, and high [m]. Assumed. */

@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs'
 import { expect, test } from '@playwright/test'
 import { open, stored } from './support'
 
@@ -38,6 +39,54 @@ test('a water is sent as a link and read in another box with its own lures; the 
   expect(new URL(there.url()).search).toBe('')
   await expect(there.locator('.setups li')).toHaveCount(12)
   await other.close()
+})
+
+test('a water is sent as a file, and opens where files come in', async ({ page }) => {
+  await open(page)
+  await page.locator('.setups li .head').first().click()
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'as a file' }).first().click(),
+  ])
+  await page.goto('/box/exchange')
+  await page
+    .locator('input[accept^=".csv"]')
+    .setInputFiles({
+      name: file.suggestedFilename(),
+      mimeType: 'application/json',
+      buffer: readFileSync(await file.path()),
+    })
+  await expect(page.getByRole('region', { name: 'A water that was sent' })).toContainText('northern pike, 11.5 °C')
+  await expect(page).toHaveURL(/\/\?water=/)
+})
+
+test('a file of the box goes out without the spots where that is wished', async ({ page }) => {
+  await open(page, '/box/exchange')
+  await page.getByRole('button', { name: 'left out' }).click()
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Everything, as an Ygrion file' }).click(),
+  ])
+  const text = readFileSync(await file.path()).toString()
+  expect(text).toContain('"trips"')
+  expect(text).not.toMatch(/latitude|longitude/)
+})
+
+test('the little book: found by its words, drawn, and reached from help and by Ctrl K', async ({ page }) => {
+  await open(page)
+  await page.keyboard.press('?')
+  await page.getByRole('link', { name: 'The little book' }).click()
+  const book = page.getByRole('region', { name: 'The little book' })
+  await expect(book.getByRole('article').first().getByRole('img')).toBeVisible()
+  await book.getByRole('searchbox', { name: 'Look something up' }).fill('colorado')
+  await expect(book.getByRole('heading', { level: 3 }).first()).toHaveText('Colorado')
+  await book.getByRole('searchbox').fill('xyzzy')
+  await expect(book.getByRole('status')).toHaveText('Nothing in the book is called so.')
+  await page.keyboard.press('Control+k')
+  await page.keyboard.type('stop and go')
+  await page.keyboard.press('Enter')
+  await expect(book.getByRole('heading', { level: 3 }).first()).toHaveText('Stop and go')
+  await expect(book.locator('.sketch').first()).toBeVisible()
 })
 
 test('a damaged link says so, is no script, and goes at a tap', async ({ page }) => {

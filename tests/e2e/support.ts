@@ -21,6 +21,7 @@ export const EVERY_PAGE = [
   '/logbook/year',
   '/keep',
   '/rules',
+  '/rules?part=drawn',
   '/rules?part=handbook',
   '/rules?part=schools',
   '/rules?part=own',

@@ -24,7 +24,7 @@ const sketches = shallowRef<Partial<Record<TacticId, Sketch>>>({})
 const trouble = ref('')
 onMounted(async () => {
   try {
-    sketches.value = await judgement.sketches()
+    sketches.value = (await judgement.sketches(settings.units)).tactics
   } catch (error) {
     trouble.value = `The tactics could not be drawn: ${(error as Error).message}`
   }

@@ -2,19 +2,26 @@
 import { computed } from 'vue'
 import { typicalOf } from '#core/knowledge'
 import type { Lure } from '#core/tackle'
-import type { SetupOut } from '#core/tell'
 import { formatHookSize, formatQuantity } from '#core/units'
-import { rigDrawing, type RigLure } from '~/charts/rig/rig'
+import { rigDrawing, type RigLure, type RigParts } from '~/charts/rig/rig'
 import { silhouette } from '~/charts/silhouette/silhouette'
 import { words } from '~/text/labels'
 
-const props = defineProps<{ setup: SetupOut, lure: Lure, trailer: Lure | null }>()
+const props = defineProps<{
+  setup: RigParts['setup'],
+  lure: Lure,
+  trailer: Lure | null,
+  /** Drawn small: without figures, and no wider than the rig. */
+  small?: boolean
+}>()
 const { units } = storeToRefs(useSettingsStore())
 const quantity = (dimension: Parameters<typeof formatQuantity>[0], value: number) => formatQuantity(dimension, value, { system: units.value })
 /** A spoon stands for the one of the box that carries a fly. */
 const SPOON: Lure = { id: 'spoon', name: 'spoon', family: 'casting-spoon', lengthMm: 60, colours: { metal: 'silver', pattern: 'plain' } }
 /** Leaders behind a spoon are 60 to 90 cm, behind a sliding sinker about as long (trade §6) [m]. */
 const TRAILING_M = 0.75
+/** What of the picture the rigs themselves take up. */
+const SMALL_BOX = '14 14 270 136'
 
 const drawing = computed(() => {
   const { setup, lure, trailer } = props
@@ -42,11 +49,11 @@ const label = computed(() => `${words(props.setup.rig)} rig: ${drawing.value.lab
 </script>
 
 <template>
-  <svg class="rig" :viewBox="`0 0 ${drawing.width} ${drawing.height}`" role="img" :aria-label="label">
+  <svg class="rig" :viewBox="small ? SMALL_BOX : `0 0 ${drawing.width} ${drawing.height}`" role="img" :aria-label="label">
     <g v-for="(e, i) in embedded" :key="i" :transform="e.transform"><path v-for="(m, k) in e.marks" :key="k" :d="m.d" :fill="m.fill ?? 'none'" :stroke="m.stroke ?? 'none'" :stroke-width="m.width" /></g>
     <path v-for="(m, i) in drawing.marks" :key="`m${i}`" :d="m.d" class="mark" :class="[m.part, { filled: m.filled }]" />
     <circle v-for="(k, i) in drawing.knots" :key="`k${i}`" :cx="k.x" :cy="k.y" r="2.6" class="knot" />
-    <text v-for="(l, i) in drawing.labels" :key="`l${i}`" :x="l.x" :y="l.y" :text-anchor="l.anchor">{{ l.text }}</text>
+    <template v-if="!small"><text v-for="(l, i) in drawing.labels" :key="`l${i}`" :x="l.x" :y="l.y" :text-anchor="l.anchor">{{ l.text }}</text></template>
   </svg>
 </template>
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core'
-import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
+import { computed, nextTick, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { LOOKS } from '~/stores/settings'
+import type { Chapter } from '~/text/book'
 import { GO_KEYS, isTyping } from '~/text/shortcuts'
 import { familyLabel, lookLabel } from '~/text/labels'
 
@@ -16,6 +17,8 @@ const shown = ref(false)
 const { isShown: isHelpShown } = useHelp()
 const text = ref('')
 const marked = ref(0)
+/** Read when it is first looked into. */
+const book = shallowRef<readonly Chapter[]>([])
 const MOST = 12
 const go = (to: string) => () => void navigateTo(to)
 
@@ -28,6 +31,8 @@ const deeds = computed((): readonly Deed[] => [
   { name: 'Help with this page', about: 'help', run: () => { isHelpShown.value = true } },
   { name: 'Take back the last change', about: 'undo', run: () => void undo.takeBack() },
   { name: 'Do again what was taken back', about: 'redo', run: () => void undo.doAgain() },
+  { name: 'The little book: kinds, rigs, blades, actions, cadences', about: 'rules', run: go('/rules?part=drawn') },
+  ...book.value.flatMap(({ name: chapter, entries }) => entries.map(({ name }) => ({ name, about: `${chapter.toLowerCase()}, drawn and told`, run: go(`/rules?part=drawn&look=${encodeURIComponent(name)}`) }))),
   ...box.box.lures.map(lure => ({ name: lure.name, about: familyLabel(lure.family), run: go(`/box/lure/${encodeURIComponent(lure.id)}`) })),
 ])
 const found = computed(() => {
@@ -45,6 +50,7 @@ async function show() {
   await nextTick()
   dialog.value?.showModal()
   field.value?.focus()
+  book.value = (await import('~/text/book')).bookOf(settings.units)
 }
 function close() {
   dialog.value?.close()

@@ -29,6 +29,7 @@ onKeyStroke('?', (event) => {
     <ul class="reason"><li v-for="line in help.use" :key="line">{{ line }}</li></ul>
     <h3>Words on this page</h3>
     <dl class="words"><template v-for="word in help.words" :key="word"><dt>{{ word }}</dt><dd class="reason">{{ TRADE_WORDS[word] }}</dd></template></dl>
+    <p class="reason"><NuxtLink to="/rules?part=drawn" @click="isShown = false">The little book</NuxtLink>: kinds, rigs, blades, actions and cadences drawn, and every word, to be looked up.</p>
     <h3>Keys</h3>
     <dl class="keys"><template v-for="k in OTHER_KEYS" :key="k.keys"><dt><kbd>{{ k.keys }}</kbd></dt><dd>{{ k.does }}</dd></template><template v-for="(page, key) in GO_KEYS" :key="key"><dt><kbd>g</kbd> <kbd>{{ key }}</kbd></dt><dd>{{ page.name }}</dd></template></dl>
   </dialog>

@@ -1,13 +1,18 @@
 <script setup lang="ts">
-import { LONGEST_WORD, waterInLink } from '~/text/sent-water'
+import { LONGEST_WORD, waterInFile, waterInLink } from '~/text/sent-water'
 
-/** Sends the water as a link that another box opens with its own lures; `with`: what was tied on here, in words. The spot is not sent. */
+/** Sends the water as a link or a file that another box opens with its own lures; `with`: what was tied on here, in words. The spot is not sent. */
 const props = defineProps<{ name: string, with?: string }>()
 const readings = useReadingStore()
 const told = ref('')
 const link = ref('')
+const download = useDownload()
 watch(() => readings.reading, () => { told.value = link.value = '' })
 
+function keep() {
+  download('ygrion-water.json', `${JSON.stringify(waterInFile(toRaw(readings.reading), props.with?.slice(0, LONGEST_WORD) ?? ''), null, 1)}\n`, 'application/json')
+  told.value = 'Kept as a file, without the spot: another box opens it under In and out.'
+}
 async function send() {
   const url = new URL('/', location.href)
   url.searchParams.set('water', waterInLink(toRaw(readings.reading)))
@@ -29,7 +34,7 @@ async function send() {
 </script>
 
 <template>
-  <span class="send"><button type="button" class="quiet" @click="send">{{ name }}</button> <span v-if="told" role="status" class="reason">{{ told }}</span><input v-if="link" class="link" readonly :value="link" aria-label="Link to this water" @focus="($event.target as HTMLInputElement).select()" /></span>
+  <span class="send"><button type="button" class="quiet" @click="send">{{ name }}</button><button type="button" class="quiet" @click="keep">as a file</button> <span v-if="told" role="status" class="reason">{{ told }}</span><input v-if="link" class="link" readonly :value="link" aria-label="Link to this water" @focus="($event.target as HTMLInputElement).select()" /></span>
 </template>
 
 <style scoped>

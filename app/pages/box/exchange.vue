@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useDropZone } from '@vueuse/core'
 import { computed, ref, useTemplateRef } from 'vue'
-import { luresToCsv } from '#core/files'
+import { luresToCsv, withSpots } from '#core/files'
 import { counted } from '~/text/labels'
 
 const box = useBoxStore()
@@ -12,6 +12,9 @@ const download = useDownload()
 const zone = useTemplateRef<HTMLElement>('zone')
 const { isOverDropZone } = useDropZone(zone, { onDrop: files => files?.[0] && void choose(files[0]), multiple: false })
 useLaunchedFile(choose)
+/** How exactly waters, trips and catches say where they are when the box goes out. */
+const SPOTS = { exact: 'exact', blurred: 'to a few km', none: 'left out' } as const
+const spots = ref<keyof typeof SPOTS>('exact')
 const MERGE = { id: 'by id', name: 'by name' } as const
 const LIST_WORDS = { lures: 'lures', parts: 'parts', outfits: 'outfits', places: 'waters', tests: 'tests', trips: 'trips', rules: 'own rules', assemblies: 'dressed lures', packs: 'pack lists', readings: 'noted readings' } as const
 const DELIMITERS: Record<string, string> = { ',': 'commas', ';': 'semicolons', '\t': 'tabs', '|': 'bars' }
@@ -26,7 +29,7 @@ function picked(event: Event) {
   input.value = ''
 }
 async function exportJson() {
-  download('ygrion-box.json', `${JSON.stringify(settings.into(await box.readFile()), null, 1)}\n`, 'application/json')
+  download('ygrion-box.json', `${JSON.stringify(withSpots(settings.into(await box.readFile()), spots.value), null, 1)}\n`, 'application/json')
 }
 async function saveRefused() {
   download('ygrion-refused-rows.csv', `\uFEFF${await refusedTable()}`, 'text/csv')
@@ -41,9 +44,10 @@ function exportCsv() {
     <section class="out" aria-label="Out">
       <h2>Out</h2>
       <p class="reason">Everything lives in this browser. A file kept elsewhere is the only backup.</p>
+      <div class="spots"><span class="small-label">spots in it</span><div class="choices" role="group" aria-label="Spots in the file"><button v-for="(name, id) in SPOTS" :key="id" type="button" class="choice" :aria-pressed="spots === id" @click="spots = id">{{ name }}</button></div></div>
       <button type="button" class="plain" @click="exportJson">Everything, as an Ygrion file</button>
       <button type="button" class="plain" @click="exportCsv">Lures, as a table (CSV)</button>
-      <p class="reason note">The file reads back exactly as it is. The table opens in any spreadsheet and reads back too; pictures travel in a <NuxtLink to="/keep">backup</NuxtLink>.</p>
+      <p class="reason note">{{ spots === 'exact' ? 'The file reads back exactly as it is, with the places of waters, trips and catches: mind whom you give it to.' : spots === 'blurred' ? 'In this file places are moved to the middle of a square some two kilometres wide.' : 'This file says of no water, trip or catch where it is.' }} The table opens in any spreadsheet and reads back too; pictures travel in a <NuxtLink to="/keep">backup</NuxtLink>.</p>
     </section>
     <section class="in" aria-label="In">
       <h2>In</h2>
