@@ -9,6 +9,7 @@ export default defineConfig({
   // A shared machine may stall for seconds; what fails three times is wrong.
   retries: process.env.CI ? 2 : 0,
   timeout: 90_000,
+  snapshotPathTemplate: '{testDir}/{testFileName}-pictures/{arg}{ext}',
   expect: { timeout: 20_000 },
   reporter: [['list'], ['json', { outputFile: 'test-results/e2e.json' }]],
   use: {
