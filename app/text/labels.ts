@@ -1,5 +1,6 @@
 import { FAMILY_TABLE, FORAGE_TABLE, SPECIES_TABLE, TACTICS } from '#core/knowledge'
 import type { Family, ForageId, SpeciesId, TacticId } from '#core/terms'
+import type { UnitSystem } from '#core/units'
 
 /** Ids are kebab-case; people read words. */
 export function words(id: string | null | undefined): string {
@@ -39,3 +40,6 @@ export const wordFor = (n: number, one: string, many = `${one}s`): string => (n 
 export function counted(n: number, one: string, many = `${one}s`): string {
   return `${n} ${wordFor(n, one, many)}`
 }
+
+/** Side of the square to which places are blurred when they go out, as it is said. */
+export const blurSide = (units: UnitSystem): string => (units === 'imperial' ? 'a mile and a quarter' : '2 km')

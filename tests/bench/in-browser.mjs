@@ -3,32 +3,19 @@
  *   npm run build && npm run performance:browser
  * A benchmark, never a test. Medians of several runs.
  */
-import { spawn } from 'node:child_process'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { chromium } from '@playwright/test'
+import { CHROMIUM, served } from './served.mjs'
 
 const PORT = 4187
-const BASE = `http://127.0.0.1:${PORT}`
 const RUNS = 9
 const REPORT = 'docs/performance.md'
 const HEADING = '## In the browser'
 const demo = JSON.parse(readFileSync('demo/box.json', 'utf8'))
 const median = values => [...values].sort((a, b) => a - b)[Math.floor(values.length / 2)]
 
-const server = spawn('node', ['.output/server/index.mjs'], {
-  env: { ...process.env, NITRO_HOST: '127.0.0.1', NITRO_PORT: String(PORT) },
-})
-while (
-  !(await fetch(BASE).then(
-    r => r.ok,
-    () => false,
-  ))
-)
-  await new Promise(resolve => setTimeout(resolve, 200))
-const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-  args: ['--no-sandbox', '--disable-gpu'],
-})
+const { base: BASE, stop } = await served(PORT)
+const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-sandbox', '--disable-gpu'] })
 
 /** From the request to the first set-up on the screen [ms], with nothing kept from before, or with the program and the box already there. */
 async function firstScreen(isFirstVisit) {
@@ -143,7 +130,7 @@ for (const [count, limit] of [
   frames.push(`${Math.round(median(runs.map(r => r.longest)))} ms with ${count.toLocaleString('en')} lures`)
 }
 await browser.close()
-server.kill()
+stop()
 
 const section = [
   HEADING,

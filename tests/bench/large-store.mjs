@@ -3,12 +3,11 @@
  *   npm run build && npm run performance:large
  * A benchmark, never a test. `-- 1000 200 6000` measures a smaller one, `PAGES=/,/trip` some pages only.
  */
-import { spawn } from 'node:child_process'
 import { readFileSync, writeFileSync } from 'node:fs'
 import { chromium } from '@playwright/test'
+import { CHROMIUM, served } from './served.mjs'
 
 const PORT = 4188
-const BASE = `http://127.0.0.1:${PORT}`
 const REPORT = 'docs/large-store.md'
 const [LURES = 10_000, TRIPS = 2000, EVENTS = 60_000] = process.argv.slice(2).map(Number)
 const RUNS = 2
@@ -72,18 +71,9 @@ function largeBox() {
   return { ...demo, lures, trips, tests: [], assemblies: [] }
 }
 
-const server = spawn('node', ['.output/server/index.mjs'], {
-  env: { ...process.env, NITRO_HOST: '127.0.0.1', NITRO_PORT: String(PORT) },
-})
-while (
-  !(await fetch(BASE).then(
-    r => r.ok,
-    () => false,
-  ))
-)
-  await new Promise(resolve => setTimeout(resolve, 200))
+const { base: BASE, stop } = await served(PORT)
 const browser = await chromium.launch({
-  executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+  executablePath: CHROMIUM,
   args: ['--no-sandbox', '--disable-gpu', '--enable-precise-memory-info'],
 })
 const context = await browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })
@@ -170,7 +160,7 @@ try {
 }
 console.log('tap', tapLine)
 await browser.close()
-server.kill()
+stop()
 
 writeFileSync(
   REPORT,

@@ -4,35 +4,26 @@
  *   npm run reliability -- 500
  * What was acknowledged on the screen must be stored; nothing may be stored that was not pressed, and nothing twice.
  */
-import { spawn, spawnSync } from 'node:child_process'
+import { spawnSync } from 'node:child_process'
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
+import { CHROMIUM, served } from '../bench/served.mjs'
 
 const PORT = 4189
-const BASE = `http://127.0.0.1:${PORT}`
 const KILLS = Number(process.argv[2] ?? 100)
 /** The browser dies so long after the first tap at the latest [ms]. */
 const LIVES_MS = 2500
 const KINDS = ['follow', 'peck', 'hit', 'landed']
 const disk = mkdtempSync(join(tmpdir(), 'ygrion-kills-'))
 
-const server = spawn('node', ['.output/server/index.mjs'], {
-  env: { ...process.env, NITRO_HOST: '127.0.0.1', NITRO_PORT: String(PORT) },
-})
-while (
-  !(await fetch(BASE).then(
-    r => r.ok,
-    () => false,
-  ))
-)
-  await new Promise(resolve => setTimeout(resolve, 200))
+const { base: BASE, stop } = await served(PORT)
 
 /** A browser on the one disk; it can be killed, all its processes at once, like a phone whose battery is out. */
 async function open() {
   const context = await chromium.launchPersistentContext(disk, {
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: CHROMIUM,
     args: ['--no-sandbox', '--disable-gpu', '--disable-background-networking'],
   })
   const closed = new Promise(resolve => context.once('close', resolve))
@@ -119,7 +110,7 @@ for (let kill = 0; kill <= KILLS; kill++) {
   }
   await died
 }
-server.kill()
+stop()
 rmSync(disk, { recursive: true, force: true })
 const lines = [
   '# What survives a kill',

@@ -2,7 +2,7 @@
 import { useDropZone } from '@vueuse/core'
 import { computed, ref, useTemplateRef } from 'vue'
 import { luresToCsv, withSpots } from '#core/files'
-import { counted } from '~/text/labels'
+import { blurSide, counted } from '~/text/labels'
 
 const box = useBoxStore()
 const settings = useSettingsStore()
@@ -13,7 +13,7 @@ const zone = useTemplateRef<HTMLElement>('zone')
 const { isOverDropZone } = useDropZone(zone, { onDrop: files => files?.[0] && void choose(files[0]), multiple: false })
 useLaunchedFile(choose)
 /** How exactly waters, trips and catches say where they are when the box goes out. */
-const SPOTS = { exact: 'exact', blurred: 'to a few km', none: 'left out' } as const
+const SPOTS = { exact: 'exact', blurred: 'blurred', none: 'left out' } as const
 const spots = ref<keyof typeof SPOTS>('exact')
 const MERGE = { id: 'by id', name: 'by name' } as const
 const LIST_WORDS = { lures: 'lures', parts: 'parts', outfits: 'outfits', places: 'waters', tests: 'tests', trips: 'trips', rules: 'own rules', assemblies: 'dressed lures', packs: 'pack lists', readings: 'noted readings' } as const
@@ -47,7 +47,7 @@ function exportCsv() {
       <div class="spots"><span class="small-label">spots in it</span><div class="choices" role="group" aria-label="Spots in the file"><button v-for="(name, id) in SPOTS" :key="id" type="button" class="choice" :aria-pressed="spots === id" @click="spots = id">{{ name }}</button></div></div>
       <button type="button" class="plain" @click="exportJson">Everything, as an Ygrion file</button>
       <button type="button" class="plain" @click="exportCsv">Lures, as a table (CSV)</button>
-      <p class="reason note">{{ spots === 'exact' ? 'The file reads back exactly as it is, with the places of waters, trips and catches: mind whom you give it to.' : spots === 'blurred' ? 'In this file places are moved to the middle of a square some two kilometres wide.' : 'This file says of no water, trip or catch where it is.' }} The table opens in any spreadsheet and reads back too; pictures travel in a <NuxtLink to="/keep">backup</NuxtLink>.</p>
+      <p class="reason note">{{ spots === 'exact' ? 'The file reads back exactly as it is, with the places of waters, trips and catches: mind whom you give it to.' : spots === 'blurred' ? 'In this file each place is moved to the middle of a square ' + blurSide(settings.units) + ' wide.' : 'This file says of no water, trip or catch where it is.' }} The table opens in any spreadsheet and reads back too; pictures travel in a <NuxtLink to="/keep">backup</NuxtLink>.</p>
     </section>
     <section class="in" aria-label="In">
       <h2>In</h2>

@@ -6,7 +6,7 @@ import type { Reading } from '#core/reading'
 import { merged, type Trip } from '#core/tackle'
 import { formatQuantity } from '#core/units'
 import { inWords } from '#speech'
-import { speciesLabel, wordFor } from '~/text/labels'
+import { blurSide, speciesLabel, wordFor } from '~/text/labels'
 import { hoursFigure } from '~/text/log-words'
 import type { TripFormat } from '~/workers/logbook.protocol'
 import { dayShort } from '~/text/dates'
@@ -15,8 +15,6 @@ const box = useBoxStore()
 const log = useLogbookStore()
 const names = useLogNames()
 const download = useDownload()
-/** Side of the square to which places are blurred, as it is said. */
-const square = computed(() => (names.value.units === 'imperial' ? 'a mile and a quarter' : '2 km'))
 const SHOWN = 40
 const shown = ref(SHOWN)
 const picked = shallowRef<ReadonlySet<string>>(new Set())
@@ -97,8 +95,8 @@ const write = () => attempt(async () => {
     <section class="exchange">
       <h2>Keep and bring in</h2>
       <div class="row"><span>Keep {{ picked.size > 0 ? `the ${picked.size} picked` : 'all trips' }} as</span><button v-for="f in FORMATS" :key="f.id" type="button" class="plain" :disabled="chosenTrips.length === 0" @click="keep(f)">{{ f.name }}</button></div>
-      <div class="row"><span>Places in GPX and GeoJSON</span><span class="choices" role="group" aria-label="How exact"><button v-for="p in PRECISIONS" :key="p" type="button" class="choice" :aria-pressed="precision === p" @click="precision = p">{{ p === 'blurred' ? `to about ${square}` : 'exact' }}</button></span></div>
-      <p class="reason soft">Events with a position become points. Usually they are moved to the middle of a square of about {{ square }}, so that a file given away names the water and not the spot. The table holds everything as it is, positions too.</p>
+      <div class="row"><span>Places in GPX and GeoJSON</span><span class="choices" role="group" aria-label="How exact"><button v-for="p in PRECISIONS" :key="p" type="button" class="choice" :aria-pressed="precision === p" @click="precision = p">{{ p === 'blurred' ? `to about ${blurSide(names.units)}` : 'exact' }}</button></span></div>
+      <p class="reason soft">Events with a position become points. Usually they are moved to the middle of a square of about {{ blurSide(names.units) }}, so that a file given away names the water and not the spot. The table holds everything as it is, positions too.</p>
       <div class="row"><label class="plain file">Bring in a table of trips<input type="file" accept=".csv,text/csv,text/plain" class="sr" @change="choose" /></label></div>
       <div v-if="incoming && plan" class="preview" role="status">
         <p><b>{{ incoming.name }}</b>: {{ plan.fresh.length }} new trips, {{ plan.changed.length }} that change, {{ plan.same }} the same<template v-if="incoming.read.issues.length > 0">; {{ incoming.read.issues.length }} rows or trips cannot be read</template>.</p>
