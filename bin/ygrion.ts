@@ -51,8 +51,11 @@ function schoolsOf(given: string | undefined, file: YgrionFile | null) {
   return { ...need(parseSchools(file?.settings?.schools)), ...need(parseSchools(given)) }
 }
 
+/** Between a figure and its unit stands a space that does not break; who reads this by program gets a plain one. */
+const FIGURE_AND_UNIT = /(?<=[\d/])\u00A0/g
+
 function print(value: unknown): void {
-  process.stdout.write(`${JSON.stringify(value)}\n`)
+  process.stdout.write(`${JSON.stringify(value).replace(FIGURE_AND_UNIT, ' ')}\n`)
 }
 
 const program = new Command('ygrion').exitOverride().configureOutput({ writeErr: () => {} })

@@ -43,7 +43,7 @@ describe('checkTest', () => {
   it('lets a sound test pass', () => expect(wrong({})).toBe(''))
   it.each([
     ['zero time', { values: [0] }, true, /0 s is not possible/],
-    ['negative weight', { kind: 'weigh' as const, values: [-3] }, true, /-3 g is not possible/],
+    ['negative weight', { kind: 'weigh' as const, values: [-3] }, true, /-3\sg is not possible/],
     ['a floating body timed as sinking', {}, false, /floats as rigged/],
     ['absurd spread', { values: [2, 9, 15] }, true, /scatter by \d+ %/],
     ['no rig', { rig: null }, true, /rig used must be on record/],

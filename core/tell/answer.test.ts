@@ -39,7 +39,7 @@ describe('hard exclusions', () => {
     const out = match(box([jig, craw], { outfits: [rod({ lureMaxG: 20 })] }), bass)
     expect(out.setups).toEqual([])
     expect(out.rejected).toEqual([
-      { lureId: 'l2', code: 'overload', why: expect.stringMatching(/23\.0 g complete .* at most 20 g/) },
+      { lureId: 'l2', code: 'overload', why: expect.stringMatching(/23\.0\sg complete .* at most 20\sg/) },
     ])
     expect(match(box([jig, craw], { outfits: [rod({ lureMaxG: 25 })] }), bass).setups[0]).toMatchObject({
       lureId: 'l2',
@@ -59,7 +59,7 @@ describe('hard exclusions', () => {
     const out = match(box([crank]), { ...bass, from: 'bank', bottomM: 10, fishFromM: 8, fishToM: 9.5 })
     expect(out.rejected[0]).toMatchObject({
       code: 'cannot-reach',
-      why: expect.stringMatching(/cannot reach 6\.0 m: deepest \d\.\d m on any of your lines/),
+      why: expect.stringMatching(/cannot reach 6\.0\sm: deepest \d\.\d\sm on any of your lines/),
     })
   })
   it('none-left', () =>

@@ -58,7 +58,7 @@ export function formatNumber(
 
 /** Figure and unit: `10.6 g`, `3/8 oz`, `14 °C`. The space does not break. */
 export function formatQuantity(dimension: Dimension, value: number, options: FormatOptions = {}): string {
-  return `${formatNumber(dimension, value, options)} ${shownUnit(dimension, options.system ?? 'metric').symbol}`
+  return `${formatNumber(dimension, value, options)}\u00A0${shownUnit(dimension, options.system ?? 'metric').symbol}`
 }
 
 /** Nobody enters thousandths of a gram, an ounce or a metre. */

@@ -201,7 +201,7 @@ test.describe('on a phone', () => {
               .map(n => n.target.join(' '))
               .join(' | ')}`,
         )
-    await page.getByRole('button', { name: /Northern pike · 11\.5 °C/ }).click()
+    await page.getByRole('button', { name: /Northern pike · 11\.5\s°C/ }).click()
     await page.getByRole('button', { name: 'More', exact: true }).click()
     expect(await serious()).toEqual([])
     await page.getByRole('button', { name: 'Help', exact: true }).click()
@@ -224,7 +224,7 @@ test.describe('on a phone', () => {
 
   test('the water is folded into a line, and unfolds to be changed', async ({ page }) => {
     await open(page)
-    const fold = page.getByRole('button', { name: /Northern pike · 11\.5 °C/ })
+    const fold = page.getByRole('button', { name: /Northern pike · 11\.5\s°C/ })
     await expect(fold).toBeVisible()
     await expect(page.getByRole('button', { name: /^wind/ })).toBeHidden()
     await fold.click()

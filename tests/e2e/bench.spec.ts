@@ -143,7 +143,7 @@ test('the simulated scale fills the weigh test once it has settled', async ({ pa
   await page.getByRole('button', { name: 'Read the scale (simulated)' }).click()
   await page.getByRole('button', { name: 'Take this reading' }).click({ timeout: 20_000 })
   await page.getByRole('button', { name: 'Keep this test' }).click()
-  await expect(page.getByRole('listitem').filter({ hasText: /weigh 15\.\d\d g, once/ })).toBeVisible()
+  await expect(page.getByRole('listitem').filter({ hasText: /weigh 15\.\d\d\sg, once/ })).toBeVisible()
 })
 
 test('the stopwatch times a drop', async ({ page }) => {

@@ -147,7 +147,7 @@ test('an import shows each row before it writes: the bad one is refused, the res
   )
   await expect(page.locator('.counts')).toHaveText('1 new · 1 changed · 0 the same · 1 refused')
   await expect(page.getByRole('row', { name: /line 3.*refused.*“teapot” is no kind of lure/ })).toBeVisible()
-  await expect(page.getByRole('row', { name: /line 2.*Grey one.*14\.2 g/ })).toBeVisible()
+  await expect(page.getByRole('row', { name: /line 2.*Grey one.*14\.2\sg/ })).toBeVisible()
   await page.getByRole('button', { name: 'Put 2 in the box' }).click()
   await expect(page.locator('.undo')).toContainText('1 lure came in from baits.csv, 1 was changed.')
   await page.getByRole('link', { name: 'Lures', exact: true }).click()
@@ -210,10 +210,10 @@ test('a column can be taken for something else, and its unit changed', async ({ 
   await chooseFile(page, csv('list.csv', 'name,kind,heft\nA,tube,1\n'))
   await page.getByLabel('heft is').fill('Weight')
   await page.getByRole('option', { name: 'Weight', exact: true }).click()
-  await expect(page.getByRole('row', { name: /line 2.*1\.0 g/ })).toBeVisible()
+  await expect(page.getByRole('row', { name: /line 2.*1\.0\sg/ })).toBeVisible()
   await page.locator('.mapping .unit .v-select').first().click()
   await page.getByRole('option', { name: 'oz', exact: true }).click()
-  await expect(page.getByRole('row', { name: /line 2.*28\.3 g/ })).toBeVisible()
+  await expect(page.getByRole('row', { name: /line 2.*28\.3\sg/ })).toBeVisible()
 })
 
 test('what is not a table is told apart, and nothing is lost', async ({ page }) => {

@@ -113,7 +113,7 @@ test('a lure is edited in place; an impossible weight is refused by name and not
   const weight = editor.getByLabel('Weight', { exact: true })
   await weight.fill('-4 g')
   await weight.press('Tab')
-  await expect(editor.getByRole('alert')).toContainText(/Weight: -4 g is not possible here/)
+  await expect(editor.getByRole('alert')).toContainText(/Weight: -4\sg is not possible here/)
   await weight.fill('22.5 g')
   await weight.press('Tab')
   await expect(page.getByRole('row', { name: /Deep Brask(?!, sloe)/ })).toContainText('22.5 g')

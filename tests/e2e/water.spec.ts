@@ -46,7 +46,7 @@ test('the boat and the gauge fill the strip, and say that they are simulated', a
   await figure(page, /^where/).click()
   const slip = page.locator('.slip')
   await slip.getByRole('button', { name: 'Boat (simulated)' }).click()
-  await expect(slip.getByText(/simulated boat: water 12\.\d °C, bottom \d\.\d m/)).toBeVisible()
+  await expect(slip.getByText(/simulated boat: water 12\.\d\s°C, bottom \d\.\d\sm/)).toBeVisible()
   await slip.getByRole('button', { name: 'Take it' }).click()
   await expect(figure(page, /^water/)).toContainText(/12\.\d/)
   await slip.getByRole('button', { name: 'Gauge (simulated)' }).click()
