@@ -248,7 +248,7 @@ describe('impossible limits', () => {
         limits: { ...limits, lures: 9, slotsPerBox: 20, grams: 10 },
         locks: { take: new Set(['l0', 'l1']), leave: new Set() },
       })[0]!.message,
-    ).toMatch(/weighs \d+ g, the limit is 10 g/)
+    ).toMatch(/weighs \d+\sg, the limit is 10\sg/)
     expect(withTake('gone')).toEqual(['locks'])
     expect(
       conflictsOf({ ...problem, limits, locks: { take: new Set(['l0']), leave: new Set(['l0']) } })[0]!.message,
