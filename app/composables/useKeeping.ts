@@ -122,8 +122,9 @@ export function useKeeping() {
       const db = box.database()
       const [before, wasDemo, water] = [await readKept(db), box.isDemo, readings.reading]
       const shelf = wasDemo ? null : await putAside(db, nanoid(), `Your box before ${name}`, new Date().toISOString())
-      await restoreKept(db, kept)
+      // First what only adds: where there is no room for it, what is here has not been touched.
       const shelved = await shelve(db, kept.aside)
+      await restoreKept(db, kept)
       box.isDemo = false
       settings.takeFrom(kept.file.settings)
       catalogue.takeFrom(kept.file.settings?.catalogue)

@@ -88,15 +88,14 @@ for (let kill = 0; kill <= KILLS; kill++) {
   // What was on its way when the browser died either came or did not; from here on both sides count alike.
   pressed = acknowledged = stored.length
   if (kill === KILLS) {
-    end()
+    await end()
     break
   }
   let isDead = false
   const died = new Promise(resolve =>
     setTimeout(() => {
       isDead = true
-      end()
-      resolve()
+      resolve(end())
     }, Math.random() * LIVES_MS),
   )
   try {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import type { Lure } from '#core/tackle'
 import { silhouette } from '~/charts/silhouette/silhouette'
 import { familyLabel } from '~/text/labels'
@@ -14,10 +14,7 @@ const props = defineProps<{
 const photos = usePhotosStore()
 const photo = computed(() => (photos.shownInstead.has(props.lure.id) ? photos.urlOf(props.lure.id) : null))
 /** A photo that the browser cannot show gives way to the drawing. */
-const isTorn = ref(false)
-watch(photo, () => {
-  isTorn.value = false
-})
+const torn = ref<string | null>(null)
 const drawing = computed(() => silhouette(props.lure, { small: props.small }))
 const viewBox = computed(() => {
   const { x, y, width, height } = drawing.value.box
@@ -28,7 +25,7 @@ const label = computed(() => `${props.lure.name}, ${familyLabel(props.lure.famil
 </script>
 
 <template>
-  <img v-if="photo && !isTorn" class="lure-photo" :src="photo" :alt="label" v-bind="size" @error="isTorn = true" />
+  <img v-if="photo && photo !== torn" class="lure-photo" :src="photo" :alt="label" v-bind="size" @error="torn = photo" />
   <svg v-else class="lure-drawing" :viewBox="viewBox" v-bind="size" preserveAspectRatio="xMidYMid meet" role="img" :aria-label="label">
     <path v-for="(mark, i) in drawing.marks" :key="i" :d="mark.d" :data-part="mark.part" :fill="mark.fill ?? 'none'" :stroke="mark.stroke ?? 'none'" :stroke-width="mark.width" stroke-linecap="round" stroke-linejoin="round" />
   </svg>

@@ -45,7 +45,8 @@ const embedded = computed(() => drawing.value.lures.map((place: RigLure) => {
   const scale = place.length / own.box.width
   return { marks: own.marks, transform: `translate(${place.x} ${place.y}) rotate(${place.degrees}) scale(${scale}) translate(${-own.box.x} ${-(own.box.y + own.box.height / 2)})` }
 }))
-const label = computed(() => `${words(props.setup.rig)} rig: ${drawing.value.labels.map(l => l.text).filter(Boolean).join(', ')}`)
+/** A small one stands for rigs of its kind: its figures are nobody's, and are not told. */
+const label = computed(() => props.small ? `${words(props.setup.rig)} rig` : `${words(props.setup.rig)} rig: ${drawing.value.labels.map(l => l.text).filter(Boolean).join(', ')}`)
 </script>
 
 <template>

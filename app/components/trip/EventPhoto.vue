@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, shallowRef } from 'vue'
 
 /** The picture of one event: taken with the camera or from a file, and shown. */
 const props = defineProps<{ eventId: string, tripId: string }>()
@@ -7,10 +7,8 @@ const box = useBoxStore()
 const photos = usePhotosStore()
 const { takeOfEvent, problem, isBusy } = usePhoto()
 const photo = computed(() => photos.ofEvents.get(props.eventId))
-const isTorn = ref(false)
-watch(photo, () => {
-  isTorn.value = false
-})
+/** The picture that the browser could not show. */
+const torn = shallowRef<typeof photo.value>()
 
 async function choose(event: Event) {
   const input = event.target as HTMLInputElement
@@ -23,8 +21,8 @@ async function choose(event: Event) {
 
 <template>
   <div class="event-photo">
-    <p v-if="photo && isTorn" class="reason problem">This picture is damaged and cannot be shown: take another, or remove it.</p>
-    <img v-else-if="photo" :src="photos.urlOf(eventId)!" :width="photo.width" :height="photo.height" alt="Picture of this event" @error="isTorn = true" />
+    <p v-if="photo && photo === torn" class="reason problem">This picture is damaged and cannot be shown: take another, or remove it.</p>
+    <img v-else-if="photo" :src="photos.urlOf(eventId)!" :width="photo.width" :height="photo.height" alt="Picture of this event" @error="torn = photo" />
     <div class="act">
       <label class="plain">{{ isBusy ? 'Reading…' : photo ? 'another picture' : 'picture' }}<input type="file" accept="image/*" capture="environment" class="sr" :disabled="isBusy" @change="choose" /></label>
       <button v-if="photo" type="button" class="quiet" @click="box.change({ remove: { eventPhotos: [eventId] } }, 'The picture is gone.')">remove it</button>
