@@ -1,6 +1,7 @@
 /** The few functions of the statistics package that are used here. */
 declare module 'jstat' {
   const jStat: {
+    inv: (matrix: readonly (readonly number[])[]) => number[][]
     betaln: (x: number, y: number) => number
     gammaln: (x: number) => number
     beta: {

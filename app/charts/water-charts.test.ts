@@ -1,36 +1,55 @@
 import { describe, expect, it } from 'vitest'
-import { byDate } from './by-date'
+import { phasesOfYear, usualYear } from '#core/season'
 import { contrastCurves } from './contrast-curves'
 import { stainPicture } from './stain-picture'
+import { waterYear } from './water-year'
 
 const SIZE = { width: 200, height: 100 }
 
-describe('figures by date', () => {
-  it('stand from left to right by time, higher for more, whatever order they come in', () => {
-    const { points, path } = byDate(
-      [
-        { at: '2026-06-01T00:00:00Z', value: 20 },
-        { at: '2026-05-01T00:00:00Z', value: 10 },
-      ],
-      SIZE,
-    )
-    expect(points.map(p => p.point.value)).toEqual([10, 20])
-    expect(points[0]!.x).toBeLessThan(points[1]!.x)
-    expect(points[0]!.y).toBeGreaterThan(points[1]!.y)
-    expect(path).not.toMatch(/NaN/)
+describe('a year of a water', () => {
+  const year = usualYear([], 52)
+  const none = { hours: 0, casts: 0, contacts: 0, landed: 0, follows: 0 }
+  const months = Array.from({ length: 12 }, (_, i) => (i === 4 ? { ...none, hours: 3, contacts: 8, landed: 2 } : none))
+  const chart = (readings: Parameters<typeof waterYear>[0]['readings'], width = 600) =>
+    waterYear({ year, phases: phasesOfYear('northern-pike', year, 52), readings, months }, width)
+  const read = (at: string, temperatureC: number, visibilityM: number | null = null) => ({
+    at,
+    temperatureC,
+    visibilityM,
   })
-  it('one figure stands in the middle, none draws nothing; below zero is on the chart', () => {
-    expect(byDate([{ at: '2026-05-01T00:00:00Z', value: 4 }], SIZE).points[0]!.x).toBeCloseTo(100, 6)
-    expect(byDate([], SIZE).path).toBe('')
-    expect(
-      byDate(
-        [
-          { at: '2026-05-01T00:00:00Z', value: -1 },
-          { at: '2026-05-02T00:00:00Z', value: 3 },
-        ],
-        SIZE,
-      ).points[0]!.y,
-    ).toBeLessThanOrEqual(100)
+
+  it('days stand from left to right whatever their year, warmer and clearer higher', () => {
+    const { temperatures, visibilities } = chart([
+      read('2026-02-01T10:00:00Z', 3, 4),
+      read('2024-08-01T10:00:00Z', 22, 1),
+      read('2025-08-01T10:00:00Z', 22),
+    ])
+    expect(temperatures[0]!.x).toBeLessThan(temperatures[1]!.x)
+    expect(temperatures[0]!.y).toBeGreaterThan(temperatures[1]!.y)
+    expect(Math.abs(temperatures[1]!.x - temperatures[2]!.x)).toBeLessThan(3)
+    expect(visibilities.map(v => v.reading.visibilityM)).toEqual([4, 1])
+    expect(visibilities[0]!.y).toBeLessThan(visibilities[1]!.y)
+  })
+  it('the usual year runs through its own temperatures on the scale of what was read', () => {
+    const summer = '2026-08-08T10:00:00Z'
+    const { temperatures, usual } = chart([read(summer, year(220).temperatureC)])
+    const points = [...usual.matchAll(/[ML]([\d.]+),([\d.]+)/g)].map(m => [Number(m[1]), Number(m[2])] as const)
+    const near = points.reduce((a, b) =>
+      Math.abs(b[0] - temperatures[0]!.x) < Math.abs(a[0] - temperatures[0]!.x) ? b : a,
+    )
+    expect(near[1]).toBeCloseTo(temperatures[0]!.y, 0)
+  })
+  it('phases fill the width, bars stand in their month and never outside it, the more the higher', () => {
+    const { phases, months: bars } = chart([], 360)
+    expect(phases.reduce((sum, p) => sum + p.width, 0)).toBeCloseTo(360, 6)
+    expect(bars[4]!.x).toBeCloseTo(120, 0)
+    expect(bars[4]!.contacts).toBeLessThan(bars[4]!.landed)
+    expect(bars[4]!.landed).toBeLessThan(bars[3]!.contacts)
+  })
+  it('a water of which nothing was read draws its usual year alone', () => {
+    const { usual, band, temperatures, visibilities } = chart([])
+    expect(temperatures.length + visibilities.length).toBe(0)
+    expect(usual + band).not.toMatch(/NaN/)
   })
 })
 

@@ -8,11 +8,11 @@ const part = computed(() => PARTS.find(p => p.id === route.query.part)?.id ?? 't
 
 <template>
   <div class="rules-page">
+    <div class="heading">
+      <h1>Rules</h1>
+      <nav aria-label="Rules"><NuxtLink v-for="p in PARTS" :key="p.id" :to="{ query: { part: p.id } }" replace class="sub" :class="{ here: part === p.id }">{{ p.name }}</NuxtLink></nav>
+    </div>
     <div class="main">
-      <div class="heading">
-        <h1>Rules</h1>
-        <nav aria-label="Rules"><NuxtLink v-for="p in PARTS" :key="p.id" :to="{ query: { part: p.id } }" replace class="sub" :class="{ here: part === p.id }">{{ p.name }}</NuxtLink></nav>
-      </div>
       <TacticTable v-if="part === 'tactics'" />
       <DrawnBook v-else-if="part === 'drawn'" />
       <section v-else-if="part === 'schools'" aria-label="Schools">
@@ -31,17 +31,22 @@ const part = computed(() => PARTS.find(p => p.id === route.query.part)?.id ?? 't
 </template>
 
 <style scoped>
-.rules-page { display: grid; grid-template-columns: minmax(0, 1fr) 320px; gap: 36px; padding: 10px 18px 60px; align-items: start; }
-.heading { display: flex; align-items: baseline; gap: 24px; flex-wrap: wrap; }
+.rules-page { display: grid; grid-template-columns: minmax(0, 1fr) 320px; grid-template-areas: 'heading beside' 'main beside'; grid-template-rows: auto 1fr; column-gap: 36px; padding: 10px 18px 60px; align-items: start; }
+.heading { grid-area: heading; display: flex; align-items: baseline; gap: 0 24px; flex-wrap: wrap; }
+.main { grid-area: main; }
 h1 { font-size: 24px; }
-nav { display: flex; }
-.sub { padding: 10px 11px; min-height: 44px; text-decoration: none; color: var(--soft-ink); border-bottom: 2px solid transparent; }
+nav { display: flex; flex-wrap: wrap; }
+.sub { padding: 10px 11px; min-height: 44px; text-decoration: none; white-space: nowrap; color: var(--soft-ink); border-bottom: 2px solid transparent; }
 .sub.here { color: var(--ink); font-weight: 620; border-bottom-color: var(--float); }
-.beside { position: sticky; top: 66px; border-left: 1px solid var(--rule); padding-left: 18px; }
+.beside { grid-area: beside; position: sticky; top: 66px; border-left: 1px solid var(--rule); padding-left: 18px; }
 h2 { font-size: 17px; }
 .lead { color: var(--soft-ink); margin: 4px 0 8px; max-width: 66ch; }
+/* On a phone the order is one line to be pushed along, above what changes it. */
 @media (max-width: 900px) {
-  .rules-page { grid-template-columns: minmax(0, 1fr); }
-  .beside { position: static; order: -1; border: 0; padding: 0; max-height: 240px; overflow-y: auto; }
+  .rules-page { grid-template-columns: minmax(0, 1fr); grid-template-areas: 'heading' 'beside' 'main'; grid-template-rows: none; }
+  .beside { position: static; border: 0; padding: 0; min-width: 0; }
+  .beside .lead { display: none; }
+  .beside :deep(.order) { display: flex; overflow-x: auto; border-bottom: 1px solid var(--rule); margin-bottom: 8px; }
+  .beside :deep(li) { flex: none; width: 220px; border-top: 0; border-right: 1px solid var(--rule); padding-right: 10px; margin-right: 10px; }
 }
 </style>

@@ -50,11 +50,19 @@ function nowAt(path: string): number {
   const parsed = parseQuantity(dimension, text, units.value)
   return parsed.ok ? parsed.value : NaN
 }
+
+/** On a phone the list is one line: the sum that is open is brought into it. */
+const list = useTemplateRef<HTMLElement>('list')
+watch([list, name], async () => {
+  await nextTick()
+  const here = list.value?.querySelector<HTMLElement>('.here')
+  if (list.value && here) list.value.scrollLeft = here.offsetLeft - (list.value.clientWidth - here.clientWidth) / 2
+})
 </script>
 
 <template>
   <div class="sums">
-    <nav aria-label="Calculators">
+    <nav ref="list" aria-label="Calculators">
       <h1>Sums</h1>
       <template v-for="task in CALC_TASKS" :key="task">
         <component :is="task === 'physics' ? 'details' : 'div'" class="task" :open="task === 'physics' && about.task === 'physics' ? true : undefined">
@@ -113,7 +121,7 @@ option { background: var(--leaf); color: var(--ink); }
 .problem { color: var(--float); margin: 0 0 4px; }
 @media (max-width: 760px) {
   .sums { grid-template-columns: minmax(0, 1fr); gap: 8px; }
-  nav { flex-direction: row; overflow-x: auto; align-items: center; scrollbar-width: none; }
+  nav { position: relative; flex-direction: row; overflow-x: auto; align-items: center; scrollbar-width: none; }
   nav h1, .task h2 { display: none; }
   .task { flex-direction: row; }
   details.task { white-space: nowrap; flex: none; }

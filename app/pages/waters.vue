@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
-import { byMonth, sumOf, tallyOf } from '#core/evidence'
+import type { NotedReading } from '#core/reading'
 import { formatQuantity } from '#core/units'
 import { capital, forageLabel, speciesLabel, words } from '~/text/labels'
-import { momentShort } from '~/text/dates'
+import { clock, momentShort } from '~/text/dates'
 
 /** Home waters: what they are usually like, and what was read of them by date. */
 const box = useBoxStore()
@@ -17,10 +17,25 @@ const chosen = computed(() => box.places.find(p => p.id === chosenId.value) ?? s
 const written = computed(() => store.written.filter(n => n.placeId === chosen.value?.id))
 /** Readings shown of those that are written down. */
 const SHOWN = 40
-const { shown: list, left, more } = useFirst(() => [...written.value].reverse(), SHOWN)
-const temperatures = computed(() => written.value.map(n => ({ at: n.at, value: n.reading.temperatureC })))
-const visibilities = computed(() => written.value.flatMap(n => (n.reading.visibilityM == null ? [] : [{ at: n.at, value: n.reading.visibilityM }])))
+const { shown: list, left, more } = useFirst(() => runs.value, SHOWN)
 const notedIds = computed(() => new Set(box.noted.map(n => n.id)))
+/** What is told of a reading in its line. */
+const told = ({ reading }: NotedReading) => [
+  `${speciesLabel(reading.species)}, ${quantity('temperature', reading.temperatureC)}`, reading.visibilityM == null ? '' : `sees ${quantity('depth', reading.visibilityM)}`, reading.sky ? words(reading.sky) : '',
+].filter(Boolean).join(', ')
+/** Newest first; what a day repeated is one line, from its first hour to its last. */
+const runs = computed(() => {
+  const lines: { last: NotedReading, first: NotedReading, text: string, isNoted: boolean }[] = []
+  for (const note of [...written.value].reverse()) {
+    const line = lines.at(-1)
+    const isNoted = notedIds.value.has(note.id)
+    const text = told(note)
+    if (line && !isNoted && !line.isNoted && line.text === text && line.last.at.slice(0, 10) === note.at.slice(0, 10)) line.first = note
+    else lines.push({ last: note, first: note, text, isNoted })
+  }
+  return lines
+})
+const whenOf = ({ first, last }: { readonly first: NotedReading, readonly last: NotedReading }) => (first === last ? momentShort(last.at) : `${momentShort(first.at)}–${clock(last.at)}`)
 
 async function add() {
   const id = nanoid(10)
@@ -39,9 +54,6 @@ const inWords = computed(() => {
     place.species?.length ? `fish: ${place.species.map(speciesLabel).join(', ')}` : '', place.forage?.length ? `they eat ${place.forage.map(forageLabel).join(', ')}` : '',
   ].filter(Boolean).map(capital).join('. ')
 })
-/** What was fished here and what came, by month of any year. */
-const months = computed(() => byMonth(box.box.trips.filter(t => t.placeId === chosen.value?.id).flatMap(t => t.stints ?? []).map(stint => ({ ...tallyOf(stint), start: stint.start }))))
-const total = computed(() => sumOf(months.value))
 </script>
 
 <template>
@@ -53,16 +65,15 @@ const total = computed(() => sumOf(months.value))
     <template v-else>
       <div class="about"><p class="reason">{{ inWords }}. <button type="button" class="quiet" :aria-expanded="isEditing" @click="isEditing = !isEditing">{{ isEditing ? 'done' : 'change this' }}</button></p><button type="button" class="hot" @click="store.goTo(chosen)">Read {{ chosen.name }} now</button></div>
       <PlaceEditor v-if="isEditing" :key="chosen.id" :place="chosen" />
-      <MonthBars v-if="total.hours > 0" :months="months" />
-      <div class="charts"><DateChart label="Water temperature" dimension="temperature" :points="temperatures" /><DateChart label="Visibility" dimension="depth" :points="visibilities" /></div>
+      <WaterYear :key="chosen.id" :place="chosen" :written="written" />
       <h2>Written down</h2>
       <p v-if="written.length === 0" class="reason">Nothing yet. The strip above has “Write this reading down” under the name of the water; trips add theirs.</p>
       <ul v-else>
-        <li v-for="n in list" :key="n.id">
-          <b>{{ momentShort(n.at) }}</b>
-          <span>{{ speciesLabel(n.reading.species) }}, {{ formatQuantity('temperature', n.reading.temperatureC, { system: units }) }}<template v-if="n.reading.visibilityM != null">, sees {{ formatQuantity('depth', n.reading.visibilityM, { system: units }) }}</template><template v-if="n.reading.sky">, {{ words(n.reading.sky) }}</template></span>
-          <button type="button" class="quiet" @click="store.change({ ...n.reading })">read it again</button>
-          <button v-if="notedIds.has(n.id)" type="button" class="quiet" :aria-label="`Strike the reading of ${momentShort(n.at)}`" @click="box.change({ remove: { readings: [n.id] } }, 'The reading is struck.')">×</button>
+        <li v-for="run in list" :key="run.last.id">
+          <b>{{ whenOf(run) }}</b>
+          <span>{{ run.text }}</span>
+          <button type="button" class="quiet" @click="store.change({ ...run.last.reading })">read it again</button>
+          <button v-if="run.isNoted" type="button" class="quiet" :aria-label="`Strike the reading of ${momentShort(run.last.at)}`" @click="box.change({ remove: { readings: [run.last.id] } }, 'The reading is struck.')">×</button>
           <span v-else class="from">from a trip</span>
         </li>
       </ul>
@@ -78,9 +89,8 @@ h1 { font-size: 24px; }
 h2 { font-size: 18px; margin: 14px 0 4px; }
 .about { display: flex; flex-wrap: wrap; gap: 8px 28px; align-items: center; justify-content: space-between; margin-bottom: 10px; }
 .about p { margin: 0; flex: 1 1 420px; max-width: 90ch; }
-.charts { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(100%, 420px), 1fr)); gap: 20px 40px; margin-top: 16px; }
 ul { list-style: none; padding: 0; margin: 0; max-width: 860px; }
-li { display: grid; grid-template-columns: 180px 1fr auto 80px; gap: 14px; align-items: center; border-top: 1px solid var(--rule); min-height: 44px; }
+li { display: grid; grid-template-columns: 220px 1fr auto 80px; gap: 14px; align-items: center; border-top: 1px solid var(--rule); min-height: 44px; }
 .from { color: var(--soft-ink); font-size: 13px; }
-@media (max-width: 700px) { li { grid-template-columns: 1fr auto; padding: 6px 0; } .waters { padding-inline: 10px; } }
+@media (max-width: 700px) { li { grid-template-columns: 1fr auto; gap: 0 14px; padding: 6px 0; } li .quiet { text-align: left; padding-left: 0; } .waters { padding-inline: 10px; } }
 </style>

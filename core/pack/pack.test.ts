@@ -295,6 +295,15 @@ describe('a day from the demo box', () => {
     // Solar noon at 13.2° E: 11:08 UTC less the equation of time of some 3 minutes in early May.
     expect(Math.abs(noon - Date.parse('2026-05-07T11:05:00Z'))).toBeLessThanOrEqual(3_600_000)
   })
+  it('moments that fall on one hour are one reading, with the greater of their shares', () => {
+    const windyNoon = forecast.map(hour => ({ ...hour, windMs: hour.at === likely[1]!.reading.at ? 12 : 3 }))
+    const day = likelyReadings({ from, place: places[0]!, forecast: windyNoon, planB: null })
+    expect(day.map(r => [r.name, r.weight])).toEqual([
+      ['first light', 1],
+      ['noon and wind', 0.7],
+      ['last light', 0.9],
+    ])
+  })
   it('changes take their share from the reading they belong to', () => {
     for (const { name, weight } of likely)
       expect(readings.filter(r => r.name.startsWith(name)).reduce((sum, r) => sum + r.weight, 0)).toBeCloseTo(

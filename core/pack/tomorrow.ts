@@ -44,7 +44,7 @@ export interface DayPlan {
 }
 
 /**
- * A day as a few likely readings: first light, noon, the windiest hour, last light, and plan B. Fish that were read
+ * A day as a few likely readings: first light, noon, the windiest hour, last light (those that fall together are one), and plan B. Fish that were read
  * at this water stand where they were read; elsewhere where they usually do in this season, on a water as deep as the reading's.
  *
  * @throws {RangeError} if the forecast has no hours
@@ -67,11 +67,15 @@ export function likelyReadings({ from, place, forecast, planB }: DayPlan): reado
     'wind': windiest,
     'last light': lowSun(indices.slice(highest)),
   }
-  const readings = MOMENTS.map((name): LikelyReading => ({
-    name,
-    weight: SHARE[name],
-    reading: readingAt(here, forecast[moments[name]]!, staysHere),
-  }))
+  // Moments that fall on one hour are one: it would be planned for twice, and count double.
+  const readings = [...new Set(MOMENTS.map(name => moments[name]))].map((hour): LikelyReading => {
+    const names = MOMENTS.filter(name => moments[name] === hour)
+    return {
+      name: names.join(' and '),
+      weight: Math.max(...names.map(name => SHARE[name])),
+      reading: readingAt(here, forecast[hour]!, staysHere),
+    }
+  })
   if (!planB) return readings
   const there = { ...from, ...usualAt(planB, from) }
   return [

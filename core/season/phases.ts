@@ -5,8 +5,9 @@ import type { Phase, PhaseShares, SpeciesId, Trend } from '#core/terms'
 /** Width of every soft temperature step [°C]. Assumed. */
 const STEP_C = 1.2
 /** Day of the year on which northern water is warmest, about 8 August. Assumed. */
-const WARMEST_DAY = 220
-const YEAR_DAYS = 365.25
+export const WARMEST_DAY = 220
+/** Days of a year, leap years taken in. */
+export const YEAR_DAYS = 365.25
 /** What a warming or cooling trend adds to the date's own slope (−1..1). Assumed. */
 const TREND_SHIFT = 0.6
 const HALF_STEEPNESS = 3

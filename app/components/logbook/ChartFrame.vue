@@ -54,8 +54,7 @@ table { border-collapse: collapse; width: 100%; }
 th { text-align: left; font-size: 12px; letter-spacing: 0.04em; color: var(--soft-ink); font-weight: 550; padding: 3px 14px 3px 0; position: sticky; top: 0; background: var(--paper); }
 td { padding: 3px 14px 3px 0; border-top: 1px solid var(--rule); }
 .number { text-align: right; }
-/* On a phone a drawing keeps a size that can be read, and is pushed along in its own frame. */
+/* What is wider than the screen is pushed along in its own frame. */
 .holder { overflow-x: auto; }
-@media (max-width: 700px) { .holder :deep(svg) { min-width: 560px; } }
 @media print { .ways { display: none; } }
 </style>

@@ -1,21 +1,23 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import type { CrossTable, CutId } from '#core/logbook'
 import { coverageGrid } from '~/charts/coverage-grid'
 import { CUT_WORDS, hoursFigure, type Names, rateFigure, valueInWords } from '~/text/log-words'
 
 /** Two cuts crossed: the square's area is the effort, its filling the contact rate against the best field; blanks were never fished. */
 const props = defineProps<{ table: CrossTable, row: CutId, column: CutId, names: Names }>()
-const SIZE = computed(() => ({ width: Math.max(360, 52 * props.table.columns.length), height: 46 * props.table.rows.length }))
 const LEFT = 92
+const ROW = 46
+const room = useRoom(useTemplateRef<SVGElement>('drawing'), 640)
+const size = computed(() => ({ width: room.value - LEFT - 2, height: ROW * props.table.rows.length }))
 const best = computed(() => Math.max(...props.table.cells.map(c => c.rate?.mean ?? 0), 1e-9))
-const grid = computed(() => coverageGrid(props.table.cells.map(c => ({ row: c.row, column: c.column, count: c.hours, fit: c.rate ? c.rate.mean / best.value : null })), SIZE.value))
+const grid = computed(() => coverageGrid(props.table.cells.map(c => ({ row: c.row, column: c.column, count: c.hours, fit: c.rate ? c.rate.mean / best.value : null })), size.value))
 const cellAt = (row: string | number, column: string | number) => props.table.cells.find(c => c.row === row && c.column === column)!
 const spoken = computed(() => props.table.cells.filter(c => c.rate).map(c => `${valueInWords(props.row, c.row, props.names)}, ${valueInWords(props.column, c.column, props.names)}: ${rateFigure(c.rate!.mean)} an hour in ${hoursFigure(c.hours)} h`).join('; '))
 </script>
 
 <template>
-  <svg class="cross" :viewBox="`${-LEFT} -30 ${SIZE.width + LEFT + 2} ${SIZE.height + 34}`" role="img" :aria-label="`${CUT_WORDS[row]} by ${CUT_WORDS[column]}. ${spoken}`">
+  <svg ref="drawing" class="cross" :viewBox="`${-LEFT} -30 ${room} ${size.height + 34}`" role="img" :aria-label="`${CUT_WORDS[row]} by ${CUT_WORDS[column]}. ${spoken}`">
     <text v-for="c in grid.columns" :key="c.column" :x="c.x" y="-8" text-anchor="middle">{{ valueInWords(column, c.column, names) }}</text>
     <text v-for="r in grid.rows" :key="r.row" x="-8" :y="r.y" text-anchor="end" dominant-baseline="middle">{{ valueInWords(row, r.row, names) }}</text>
     <g v-for="m in grid.marks" :key="`${m.cell.row} ${m.cell.column}`" :transform="`translate(${m.x} ${m.y})`">
@@ -31,13 +33,11 @@ const spoken = computed(() => props.table.cells.filter(c => c.rate).map(c => `${
 </template>
 
 <style scoped>
-.cross { width: 100%; max-width: 720px; display: block; }
+.cross { width: 100%; max-width: 640px; display: block; }
 text { font-size: 11.5px; fill: var(--ink); }
 .field { fill: var(--leaf); stroke: var(--rule); }
 .none { fill: none; stroke-dasharray: 3 3; }
 .outline { fill: none; stroke: var(--water-ink); stroke-width: 1; }
 .fill { fill: var(--water-ink); fill-opacity: 0.8; }
 .figure-text { font-weight: 600; paint-order: stroke; stroke: var(--leaf); stroke-width: 3px; }
-/* It has few columns, and stays whole on a phone. */
-@media (max-width: 700px) { .cross { min-width: 0 !important; } text { font-size: 13.5px; } }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useTemplateRef } from 'vue'
 import { completeReading, type Reading } from '#core/reading'
 import type { Trip } from '#core/tackle'
 import { formatNumber, formatQuantity, shownUnit } from '#core/units'
@@ -15,7 +15,13 @@ const reading = computed(() => {
   const first = props.trip.stints?.find(s => s.reading)?.reading
   return first ? completeReading(first as Reading).reading : null
 })
-const size = computed(() => (props.small ? { width: 520, height: 34 } : { width: 820, height: 230 }))
+/** Room for the figures beside and below the water [px]. */
+const AROUND = { left: 44, right: 10, top: 12, bottom: 28 } as const
+const room = useRoom(useTemplateRef<SVGElement>('drawing'), 874)
+const size = computed(() => (props.small ? { width: 520, height: 34 } : { width: room.value - AROUND.left - AROUND.right, height: 230 }))
+/** So near to the right edge a name would run out of the drawing; it ends there instead [px]. */
+const NAME = 110
+const isLate = (x: number) => x > size.value.width - NAME
 const line = computed(() => tripLine(props.trip, reading.value?.bottomM ?? 0, size.value))
 const stops = computed(() => (reading.value ? lightStops(reading.value) : []))
 const gradient = computed(() => `water-${props.trip.id.replaceAll(/[^\w-]/g, '_')}${props.small ? '-small' : ''}`)
@@ -23,7 +29,7 @@ const summary = computed(() => `${line.value.stints.length} stretches, ${line.va
 </script>
 
 <template>
-  <svg class="trip-cut" :class="{ small }" :viewBox="small ? `0 -3 ${size.width} ${size.height + 6}` : `-44 -12 ${size.width + 54} ${size.height + 40}`" :role="small ? 'img' : 'group'" :aria-label="summary">
+  <svg ref="drawing" class="trip-cut" :class="{ small }" :viewBox="small ? `0 -3 ${size.width} ${size.height + 6}` : `${-AROUND.left} ${-AROUND.top} ${room} ${size.height + AROUND.top + AROUND.bottom}`" :role="small ? 'img' : 'group'" :aria-label="summary">
     <defs><linearGradient :id="gradient" x2="0" y2="1"><stop v-for="s in stops" :key="s.offset" :offset="s.offset" :stop-color="s.colour" /></linearGradient></defs>
     <rect :width="size.width" :height="size.height" class="water" :fill="stops.length > 0 ? `url(#${gradient})` : 'none'" />
     <template v-if="!small">
@@ -33,7 +39,7 @@ const summary = computed(() => `${line.value.stints.length} stretches, ${line.va
     </template>
     <g v-for="s in line.stints" :key="s.id">
       <line v-for="edge in ['edge', 'stint']" :key="edge" :x1="s.x + 2" :x2="s.x + s.width - 2" :y1="s.y" :y2="s.y" :class="edge" />
-      <text v-if="!small" :x="s.x + 5" :y="s.y > size.height - 24 ? s.y - 12 : s.y + 20" class="name">{{ names.lure(s.lureId) }}</text>
+      <text v-if="!small" :x="isLate(s.x) ? size.width - 2 : s.x + 5" :text-anchor="isLate(s.x) ? 'end' : 'start'" :y="s.y > size.height - 24 ? s.y - 12 : s.y + 20" class="name">{{ names.lure(s.lureId) }}</text>
     </g>
     <template v-for="e in line.events" :key="e.event.id">
       <circle v-if="small" :cx="e.x" :cy="e.y" r="2.6" :class="e.event.kind === 'landed' ? 'landed' : 'other'" />
@@ -46,7 +52,7 @@ const summary = computed(() => `${line.value.stints.length} stretches, ${line.va
 </template>
 
 <style scoped>
-.trip-cut { width: 100%; display: block; }
+.trip-cut { width: 100%; max-width: 874px; display: block; }
 .small { height: 40px; }
 text { font-size: 12px; fill: var(--soft-ink); }
 .water { stroke: var(--rule); }

@@ -13,7 +13,9 @@ const box = useBoxStore()
 const judgement = useJudgementStore()
 const readings = useReadingStore()
 const { units } = storeToRefs(useSettingsStore())
-const moments = shallowRef<readonly { readonly likely: LikelyReading, readonly setup: SetupOut | null }[]>([])
+const moments = shallowRef<readonly { readonly likely: LikelyReading, readonly setup: SetupOut | null, readonly next: readonly string[] }[]>([])
+/** Shown behind the first of a moment. */
+const NEXT = 3
 const problem = shallowRef('')
 const quantity = (dimension: 'temperature' | 'depth' | 'speed', value: number, decimals?: number) => formatQuantity(dimension, value, { system: units.value, decimals })
 function water({ reading }: LikelyReading): string {
@@ -25,7 +27,10 @@ watch(() => [judgement.boxesLoaded, readings.reading, units.value] as const, asy
   if (loaded === 0) return
   try {
     const likely = await props.outline()
-    moments.value = await Promise.all(likely.map(async l => ({ likely: l, setup: (await judgement.judgeIf({ reading: l.reading }))?.out.setups[0] ?? null })))
+    moments.value = await Promise.all(likely.map(async (l) => {
+      const [setup = null, ...rest] = (await judgement.judgeIf({ reading: l.reading }, 2 * NEXT))?.out.setups ?? []
+      return { likely: l, setup, next: [...new Set(rest.map(s => s.lureId))].filter(id => id !== setup?.lureId && box.lureById.has(id)).slice(0, NEXT) }
+    }))
     problem.value = ''
   }
   catch (error) {
@@ -40,11 +45,12 @@ watch(() => [judgement.boxesLoaded, readings.reading, units.value] as const, asy
     <p v-if="problem" class="reason" role="alert">{{ problem }}</p>
     <p v-else-if="moments.length === 0" class="reason">Working it out …</p>
     <ol v-else>
-      <li v-for="{ likely, setup } in moments" :key="likely.name">
+      <li v-for="{ likely, setup, next } in moments" :key="likely.name">
         <span class="moment"><b>{{ capital(likely.name) }}</b><br /><span class="soft">{{ water(likely) }}</span></span>
         <template v-if="setup">
           <LureDrawing v-if="box.lureById.get(setup.lureId)" :lure="box.lureById.get(setup.lureId)!" small class="drawing" />
           <span><b>{{ box.lureById.get(setup.lureId)?.name }}</b>, {{ tacticLabel(setup.tactic) }}<br /><span class="soft">{{ quantity('depth', setup.presentation.depthM) }} · {{ quantity('speed', setup.presentation.speedMs) }}<template v-if="setup.outfitId"> · {{ box.outfitById.get(setup.outfitId)?.name }}</template></span></span>
+          <ul class="next" aria-label="Next after it"><li v-for="id in next" :key="id"><LureDrawing :lure="box.lureById.get(id)!" small class="small" /><span class="soft">{{ box.lureById.get(id)!.name }}</span></li></ul>
         </template>
         <span v-else class="reason">Nothing in the box can be fished then.</span>
       </li>
@@ -53,11 +59,14 @@ watch(() => [judgement.boxesLoaded, readings.reading, units.value] as const, asy
 </template>
 
 <style scoped>
-.outline { max-width: 980px; }
+.outline { max-width: 1240px; }
 h2 { font-size: 18px; margin: 0 0 6px; }
 ol { list-style: none; margin: 0; padding: 0; border-bottom: 1px solid var(--rule); }
-li { display: grid; grid-template-columns: minmax(0, 1fr) 84px minmax(0, 1fr); gap: 18px; align-items: center; border-top: 1px solid var(--rule); padding: 8px 0; }
+ol > li { display: grid; grid-template-columns: minmax(0, 1fr) 84px minmax(0, 0.9fr) minmax(0, 1fr); gap: 18px; align-items: center; border-top: 1px solid var(--rule); padding: 8px 0; }
+.next { list-style: none; margin: 0; padding: 0; display: grid; grid-template-columns: repeat(3, minmax(0, 1fr)); gap: 10px; }
+.next li { display: flex; flex-direction: column; }
+.small { width: 64px; height: 28px; }
 .soft { color: var(--soft-ink); font-size: 13px; }
 .drawing { width: 84px; height: 40px; }
-@media (max-width: 700px) { li { grid-template-columns: 70px minmax(0, 1fr); } .moment { grid-column: 1 / -1; } .drawing { width: 70px; } }
+@media (max-width: 700px) { ol > li { grid-template-columns: 70px minmax(0, 1fr); } .next { grid-column: 1 / -1; } .moment { grid-column: 1 / -1; } .drawing { width: 70px; } }
 </style>

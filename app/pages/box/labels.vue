@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
-import { computed, nextTick, ref } from 'vue'
+import { useElementSize, useEventListener } from '@vueuse/core'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import { intoSheets, LABEL_SIZES, labelSheet, PAPERS } from '~/charts/label-sheet'
 import { formatQuantity, shownUnit } from '#core/units'
 import { familyLabel, KNOWN_LABEL } from '~/text/labels'
@@ -28,6 +28,11 @@ const unweighed = computed(() => labels.value.filter(l => l.known === 'typical')
 /** Sheets on the screen before more are asked for; the printer gets all. */
 const ON_SCREEN = 2
 const isPrinting = ref(false)
+/** Pixels to a millimetre of paper on the screen (CSS Values and Units 4: 96 px to an inch). */
+const PX_PER_MM = 96 / 25.4
+const { width: roomPx } = useElementSize(useTemplateRef<HTMLElement>('desk'))
+/** A sheet that is wider than the screen is shown smaller; printed it has its own size. */
+const shrunk = computed(() => (isPrinting.value || roomPx.value === 0 ? 1 : Math.min(1, roomPx.value / (paper.value.widthMm * PX_PER_MM))))
 const sheets = computed(() => intoSheets(labels.value, sheet.value.places.length, Math.min(Math.max(0, skip.value), sheet.value.places.length - 1)))
 
 // The printer's paper follows the choice; the screen's margins are the sheet's own.
@@ -57,14 +62,16 @@ async function print() {
       </div>
       <p class="reason">{{ catalogue.picked.size > 0 ? 'For the lures that are picked in the table.' : 'For every lure that the search finds; pick some in the table to print only those.' }} {{ sheets.length }} {{ sheets.length === 1 ? 'sheet' : 'sheets' }} of {{ sheet.columns }} × {{ sheet.rows }}, printed at 100 %.<template v-if="unweighed > 0"> <span class="known typical">{{ unweighed }} without a weight of their own</span>: the label leaves a line to write it on once they are weighed.</template></p>
     </div>
-    <div v-for="(page, p) in drawn" :key="p" class="sheet" :style="{ width: `${paper.widthMm}mm`, height: `${paper.heightMm}mm` }">
-      <template v-for="(label, i) in page" :key="i">
-        <div v-if="label" class="label" :class="sizeId" :style="{ left: `${sheet.places[i]!.xMm}mm`, top: `${sheet.places[i]!.yMm}mm`, width: `${size.widthMm}mm`, height: `${size.heightMm}mm` }">
-          <b class="weight" :title="KNOWN_LABEL[label.known]">{{ label.known === 'typical' ? `____ ${shownUnit('weight', units).symbol}` : label.weight }}</b>
-          <span class="name">{{ label.name }}</span>
-          <span class="foot"><span>{{ label.place || label.kind }}</span><span>{{ label.more }}</span></span>
-        </div>
-      </template>
+    <div ref="desk" class="desk">
+      <div v-for="(page, p) in drawn" :key="p" class="sheet" :style="{ width: `${paper.widthMm}mm`, height: `${paper.heightMm}mm`, zoom: shrunk }">
+        <template v-for="(label, i) in page" :key="i">
+          <div v-if="label" class="label" :class="sizeId" :style="{ left: `${sheet.places[i]!.xMm}mm`, top: `${sheet.places[i]!.yMm}mm`, width: `${size.widthMm}mm`, height: `${size.heightMm}mm` }">
+            <b class="weight" :title="KNOWN_LABEL[label.known]">{{ label.known === 'typical' ? `____ ${shownUnit('weight', units).symbol}` : label.weight }}</b>
+            <span class="name">{{ label.name }}</span>
+            <span class="foot"><span>{{ label.place || label.kind }}</span><span>{{ label.more }}</span></span>
+          </div>
+        </template>
+      </div>
     </div>
     <MoreOf v-if="!isPrinting" class="more" :left="left" of="sheets" @more="more" />
   </div>
@@ -76,8 +83,10 @@ async function print() {
 .row > * { flex: 1 1 150px; }
 .row .hot { flex: 0 0 auto; }
 .tools > .reason { margin: 8px 18px; }
-.sheet { position: relative; background: #fff; color: #000; margin: 14px 18px; border: 1px solid var(--rule); font-family: var(--font-figure); }
-.label { position: absolute; display: flex; flex-direction: column; justify-content: center; padding: 1mm 2mm; overflow: hidden; outline: 0.2mm dotted #999; line-height: 1.1; }
+.desk { margin: 14px 18px; }
+/* On the screen it is of the look's own paper, that it does not glare by night; printed, black on white. */
+.sheet { position: relative; background: var(--leaf); color: var(--ink); margin: 0 0 14px; outline: 1px solid var(--rule); font-family: var(--font-figure); }
+.label { position: absolute; display: flex; flex-direction: column; justify-content: center; padding: 1mm 2mm; overflow: hidden; outline: 0.2mm dotted var(--soft-ink); line-height: 1.1; }
 .weight { font-size: 6.4mm; font-stretch: 80%; font-weight: 700; white-space: nowrap; }
 .name { font-size: 3.1mm; white-space: nowrap; overflow: hidden; text-overflow: ellipsis; }
 .foot { display: flex; justify-content: space-between; gap: 2mm; font-size: 2.6mm; white-space: nowrap; }
@@ -90,7 +99,8 @@ async function print() {
 @media print {
   .tools { display: none; }
   .labels { padding: 0; overflow: visible; }
-  .sheet { margin: 0; border: 0; break-after: page; }
+  .desk { margin: 0; }
+  .sheet { margin: 0; outline: 0; background: #fff; color: #000; break-after: page; zoom: 1 !important; }
   .label { outline: 0; }
 }
 </style>

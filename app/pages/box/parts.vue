@@ -30,7 +30,7 @@ async function add(kind: Part['kind']) {
     <div v-else class="scroll">
       <table>
         <caption class="sr">Parts</caption>
-        <thead><tr><th class="wide">name</th><th class="middling">kind</th><th>weight</th><th>size</th><th>shape</th><th>material</th><th class="middling">hook</th><th>holds</th><th>wire</th><th class="stock">in stock</th><th>goes with</th><th><span class="sr">take out</span></th></tr></thead>
+        <thead><tr><th class="wide">name</th><th class="middling">kind</th><th>weight</th><th>size</th><th>shape</th><th>material</th><th class="middling">hook</th><th>holds</th><th>wire</th><th class="stock">in stock</th><th>goes with</th><th><span class="sr">take out</span></th><th class="unfold"><span class="sr">more</span></th></tr></thead>
         <tbody><PartRow v-for="part in sorted" :key="part.id" :part="part" :used-by="uses.get(part.id) ?? 0" /></tbody>
       </table>
     </div>
@@ -50,4 +50,11 @@ table { border-collapse: collapse; width: 100%; min-width: 1120px; table-layout:
 th { text-align: left; font-size: 12px; letter-spacing: 0.05em; text-transform: uppercase; color: var(--soft-ink); font-weight: 550; border-bottom: 1px solid var(--ink); padding: 4px 8px 4px 0; }
 .add { margin-top: 10px; align-items: center; }
 .lead { color: var(--soft-ink); }
+.unfold { display: none; }
+@media (max-width: 700px) {
+  .parts { padding-inline: 10px; }
+  table { min-width: 0; display: block; }
+  table :deep(tbody) { display: block; }
+  thead { display: none; }
+}
 </style>

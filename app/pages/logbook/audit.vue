@@ -10,10 +10,12 @@ const settings = useSettingsStore()
 const audits = shallowRef<Audit | null>(null)
 const done = ref(0)
 const problem = ref('')
-const shown = ref<RuleAudit['verdict']>('supported')
+/** Until one is chosen, the first that holds a rule. */
+const chosen = ref<RuleAudit['verdict'] | null>(null)
 const VERDICTS = { supported: 'borne out', contradicted: 'spoken against', leaning: 'looks so, may be chance', open: 'no difference yet', untested: 'not tested' } as const
 const rule = new Map(RULES.map(r => [r.id, r]))
 const counts = computed(() => Object.fromEntries(Object.keys(VERDICTS).map(v => [v, (audits.value?.rules ?? []).filter(a => a.verdict === v).length])))
+const shown = computed(() => chosen.value ?? (Object.keys(VERDICTS) as RuleAudit['verdict'][]).find(v => counts.value[v]! > 0) ?? 'untested')
 const list = computed(() => (audits.value?.rules ?? []).filter(a => a.verdict === shown.value).sort((a, b) => Math.abs(b.better - 0.5) - Math.abs(a.better - 0.5) || b.followed.effort + b.against.effort - a.followed.effort - a.against.effort))
 const side = ({ events, effort, rate }: RuleAudit['followed']) => (rate ? `${events} in ${hoursFigure(effort)} h (${rateFigure(rate.mean)} an hour)` : 'never fished')
 
@@ -43,7 +45,7 @@ onScopeDispose(() => void log.stop())
     <p v-if="!audits && !problem" class="reason" role="status">Reading the log… {{ Math.round(100 * done) }} %</p>
     <template v-if="audits">
       <p class="reason" role="status">{{ audits.tested }} rules could be tested; {{ audits.apart }} look as if they mattered one way or the other, and about {{ Math.round(audits.byChance) }} would by chance alone.</p>
-      <div class="choices" role="group" aria-label="Verdict"><button v-for="(word, id) in VERDICTS" :key="id" type="button" class="choice" :aria-pressed="shown === id" @click="shown = id">{{ word }} <span class="figure">{{ counts[id] }}</span></button></div>
+      <div class="choices" role="group" aria-label="Verdict"><button v-for="(word, id) in VERDICTS" :key="id" type="button" class="choice" :aria-pressed="shown === id" @click="chosen = id">{{ word }} <span class="figure">{{ counts[id] }}</span></button></div>
       <p v-if="list.length === 0" class="reason">None.</p>
       <ul>
         <li v-for="a in list.slice(0, 60)" :key="a.ruleId">
