@@ -8,7 +8,7 @@ import type { Box, Trip } from '#core/tackle'
 import { logChange } from '~/workers/log-change'
 import { openLogbook } from '~/workers/logbook.client'
 import { sameGear } from '~/workers/same-gear'
-import type { TripFormat } from '~/workers/logbook.protocol'
+import type { AuditProgress, TripFormat } from '~/workers/logbook.protocol'
 import { useBoxStore } from './box'
 import { useSettingsStore } from './settings'
 import { copied } from '~/workers/plain'
@@ -48,7 +48,7 @@ export const useLogbookStore = defineStore('logbook', () => {
     year: (year: number) => open().api.year(year),
     tripNotes: (tripId: string) => open().api.tripNotes(tripId),
     yearNotes: (year: number) => open().api.yearNotes(year),
-    audit: (progress: (done: number) => void) =>
+    audit: (progress: AuditProgress) =>
       open().audit({ schools: { ...settings.schools }, weights: { ...settings.ruleWeights } }, progress),
     stop: () => open().api.stop(),
     written: (trips: readonly Trip[], format: TripFormat, precision: Precision) =>

@@ -1,12 +1,12 @@
 import * as Comlink from 'comlink'
-import type { LogbookApi } from './logbook.protocol'
+import type { AuditProgress, LogbookApi } from './logbook.protocol'
 
 /** The logbook's sums in their worker. */
 export function openLogbook(): {
   readonly api: Comlink.Remote<LogbookApi>
   readonly audit: (
     choice: Parameters<LogbookApi['audit']>[0],
-    progress: (done: number) => void,
+    progress: AuditProgress,
   ) => ReturnType<LogbookApi['audit']>
 } {
   const api = Comlink.wrap<LogbookApi>(

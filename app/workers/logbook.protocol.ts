@@ -31,6 +31,9 @@ export interface EventMark {
 export type TripFormat = 'csv' | 'gpx' | 'geojson'
 
 /** What the page may ask of the logbook. */
+/** The share of the log that an audit has read, 0..1, and what it says so far. */
+export type AuditProgress = (share: number, soFar: Audit) => void
+
 export interface LogbookApi {
   load: (box: Box, own: OwnRules) => void
   /** Only the log is another. */
@@ -46,8 +49,8 @@ export interface LogbookApi {
   /** What one trip teaches; `null`: nothing was fished on it. */
   tripNotes: (tripId: string) => Notes | null
   yearNotes: (year: number) => Notes | null
-  /** `null` when `stop` came before the end. */
-  audit: (choice: RuleChoice, progress: (done: number) => void) => Promise<Audit | null>
+  /** Told now and then what the newest stretches alone say; `null` when `stop` came before the end. */
+  audit: (choice: RuleChoice, progress: AuditProgress) => Promise<Audit | null>
   stop: () => void
   written: (trips: readonly Trip[], format: TripFormat, precision: Precision) => string
   /** Trips of a table; lures and waters may stand by name. */

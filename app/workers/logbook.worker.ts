@@ -25,6 +25,8 @@ let stretches: readonly Stretch[] = []
 let own: OwnRules = { rules: [], places: [] }
 /** Rises with each audit; an older one sees it and ends. */
 let search = 0
+/** An audit says what it has found so far after its first step, and whenever so much more of the log is read. */
+const TOLD_EVERY = 0.02
 const breathe = () => new Promise<void>(resolve => setTimeout(resolve))
 
 const api: LogbookApi = {
@@ -75,10 +77,15 @@ const api: LogbookApi = {
   async audit({ schools, weights }, progress) {
     const mine = ++search
     const steps = auditRules(prepared, stretches, { schools, weights, own })
+    let nextTold = 0
     for (;;) {
       const step = steps.next()
       if (step.done) return step.value
-      progress(step.value)
+      const { share, verdicts } = step.value
+      if (share >= nextTold) {
+        nextTold = share + TOLD_EVERY
+        progress(share, verdicts())
+      }
       await breathe()
       if (mine !== search) return null
     }

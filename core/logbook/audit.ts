@@ -1,6 +1,7 @@
 import { askOf, type AskOptions } from '#core/ask'
 import { dispersionOf, probabilityHigher, type RateEstimate, rateOf, rateRatio, standOut } from '#core/evidence'
 import { RULES } from '#core/knowledge'
+import type { LureProfile } from '#core/lure'
 import { type Candidate, concernsLure, matches, NO_LOG, type PreparedBox, rank } from '#core/match'
 import type { Reading } from '#core/reading'
 import { type Effect, effectPeak, isPush, jointMembership, type Rule } from '#core/rule'
@@ -28,6 +29,13 @@ export interface Audit {
   readonly apart: number
   readonly byChance: number
 }
+/** An audit under way. */
+export interface AuditSoFar {
+  /** Share of the stretches that are read, 0..1. */
+  readonly share: number
+  /** What they alone say. */
+  readonly verdicts: () => Audit
+}
 export interface Side {
   readonly events: number
   readonly effort: number
@@ -36,6 +44,8 @@ export interface Side {
 
 /** A rule speaks here when its conditions hold at least by half. */
 const SPEAKS_FROM = 0.5
+/** Stretches read in one step. */
+const STEP = 20
 /** Less than this on either side says nothing [h]. Assumed. */
 const LEAST_HOURS = 2
 /** A chance of either side below this is worth a look: nine in ten for one direction. Assumed. */
@@ -48,25 +58,29 @@ const PRIOR = { priorShape: 0.5, priorEffort: 1 / 60 }
 /**
  * For every rule: contacts per hour of the stretches that did what it asks against those that did not, among the stretches in which it spoke.
  * Nobody fished these by lot: a lure that was favoured for other reasons too takes its rule with it.
- * A search in steps, so that a caller can show progress or stop.
+ * A search in steps, the newest stretch first, so that a caller can show what is found so far, or stop.
  */
 export function* auditRules(
   prepared: PreparedBox,
   stretches: readonly Stretch[],
   options: AskOptions = {},
-): Generator<number, Audit> {
+): Generator<AuditSoFar, Audit> {
   const sides = new Map<
     string,
     { followed: { events: number; effort: number }; against: { events: number; effort: number } }
   >()
   const asks = new Map<object, ReturnType<typeof askOf>>()
+  const verdicts = () => verdictsOn(sides, bunched)
+  const bunched = dispersionOf(
+    stretches.map(s => ({ group: s.lureId, day: dayOf(s.start), events: s.contacts, effort: s.hours })),
+  )
   const blank = () => ({ followed: { events: 0, effort: 0 }, against: { events: 0, effort: 0 } })
-  for (const [i, stretch] of stretches.entries()) {
+  for (const [i, stretch] of [...stretches].reverse().entries()) {
     const { reading, profile, hours, contacts, stint } = stretch
     if (!reading || !profile || hours <= 0) continue
     const ask = asks.get(reading) ?? askOf(reading as Reading, options)
     asks.set(reading, ask)
-    const candidate = rank({ ...prepared, lures: [profile], log: NO_LOG }, ask).candidates[0]
+    const candidate = rank(asFished(prepared, stretch, profile), ask).candidates[0]
     if (!candidate) continue
     const spoken = new Map(
       Object.values(ask.axes).flatMap(axis =>
@@ -81,12 +95,21 @@ export function* auditRules(
       side.events += contacts
       side.effort += hours
     }
-    if (i % 50 === 49) yield (i + 1) / stretches.length
+    if (i % STEP === STEP - 1) yield { share: (i + 1) / stretches.length, verdicts }
   }
-  return verdictsOn(
-    sides,
-    dispersionOf(stretches.map(s => ({ group: s.lureId, day: dayOf(s.start), events: s.contacts, effort: s.hours }))),
-  )
+  return verdicts()
+}
+
+/** The box as it was on the line in a stretch: its lure, with the trailer and on the rod that are written down; any rod where none is, or where it is no longer there. */
+function asFished(prepared: PreparedBox, { stint }: Stretch, profile: LureProfile): PreparedBox {
+  const rods = prepared.outfits.filter(o => o.outfit.id === stint.outfitId)
+  return {
+    ...prepared,
+    lures: [profile],
+    trailers: stint.trailerId ? prepared.trailers.filter(t => t.lure.id === stint.trailerId) : [],
+    outfits: rods.length > 0 ? rods : prepared.outfits,
+    log: NO_LOG,
+  }
 }
 
 type Sides = Readonly<Record<'followed' | 'against', { readonly events: number; readonly effort: number }>>

@@ -1,4 +1,4 @@
-export { type Audit, auditRules, type RuleAudit } from './audit'
+export { type Audit, auditRules, type AuditSoFar, type RuleAudit } from './audit'
 export { CUT_IDS, type CutId, CUTS, rangeIn } from './cuts'
 export { CONDITION_CUTS, explain, type Explained, type ExplainRow } from './explains'
 export { daysLike, type LikeDay } from './look-back'

@@ -7,7 +7,7 @@ import { completeReading, type Reading, readingDistance } from '#core/reading'
 import { profileOf } from '#core/lure'
 import type { TacticId } from '#core/terms'
 import { type Box, type Lure, merged, type Trip } from '#core/tackle'
-import { auditRules } from './audit'
+import { type Audit, auditRules } from './audit'
 import { CUT_IDS } from './cuts'
 import { daysLike } from './look-back'
 import { CHOSEN_CUTS, notesOf } from './notes'
@@ -384,6 +384,16 @@ describe('what the own water says of the rules', () => {
       })),
     },
   ]
+  const DAY_MS = 86_400_000
+  const dayLater = (trip: Trip, days: number): Trip => {
+    const later = (at: string) => new Date(Date.parse(at) + days * DAY_MS).toISOString()
+    return {
+      ...trip,
+      id: `${trip.id}-${days}`,
+      start: later(trip.start),
+      stints: trip.stints!.map(s => ({ ...s, id: `${s.id}-${days}`, start: later(s.start), end: later(s.end!) })),
+    }
+  }
   const audit = (trips: Trip[]) => {
     const own = prepareBox({ ...box, lures, tests: [], trips })
     const steps = auditRules(own, stretchesOf(own))
@@ -392,6 +402,23 @@ describe('what the own water says of the rules', () => {
     return new Map(step.value.rules.map(a => [a.ruleId, a]))
   }
   const about = [...audit(logOf(40, 10)).values()].filter(a => a.verdict === 'supported').map(a => a.ruleId)
+  it('says on its way what the newest stretches alone say, and at the end what all do', () => {
+    const thirty = Array.from({ length: 30 }, (_, d) =>
+      logOf(d < 15 ? 40 : 10, d < 15 ? 10 : 40).map(trip => dayLater(trip, d)),
+    ).flat()
+    const own = prepareBox({ ...box, lures, tests: [], trips: thirty })
+    const steps = auditRules(own, stretchesOf(own))
+    const ratioOf = (a: Audit) => a.rules.find(r => r.ruleId === about[0])!.ratio!.mean
+    const first = steps.next()
+    if (first.done) throw new Error('the audit ended in its first step')
+    expect(first.value.share).toBeCloseTo(20 / 60, 9)
+    // The newest half of the days spoke against the rule that the oldest half bore out.
+    expect(ratioOf(first.value.verdicts())).toBeLessThan(0.6)
+    let step = steps.next()
+    while (!step.done) step = steps.next()
+    expect(ratioOf(step.value)).toBeGreaterThan(0.8)
+    expect(ratioOf(step.value)).toBeLessThan(1.25)
+  })
   it('supports what the log bears out, contradicts what it denies', () => {
     expect(about.length).toBeGreaterThan(0)
     const denied = audit(logOf(10, 40))

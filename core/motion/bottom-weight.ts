@@ -1,5 +1,5 @@
 import { LINE_DENSITY, MATERIAL_DENSITY } from '#core/knowledge'
-import { bisect, requirePositive } from '#core/numeric'
+import { requirePositive, rootOfRising } from '#core/numeric'
 import { fallTime } from './fall'
 import { hangingLine } from './hanging-line'
 import { STANDARD_GRAVITY } from './sink'
@@ -15,6 +15,12 @@ const DRIFT_AREA = 3e-4
 const HOOK_AND_BAIT = 0.00055
 const LIGHTEST = 1e-5 // [kg]
 const HEAVIEST = 5 // [kg]
+/** Where the search begins [kg/m of depth], and its first step, of the logarithm. */
+const USUAL_PER_M = 1.4e-3
+const WIDTH = 0.5
+const BOUNDS = [Math.log(LIGHTEST), Math.log(HEAVIEST)] as const
+/** The search ends this near: of the logarithm of the weight, and of what is to spare [rad, share of the time]. */
+const CLOSE = { x: 1e-9, f: 1e-10 } as const
 
 /**
  * Weight of a lead jig with a small soft bait that keeps contact with the bottom.
@@ -44,12 +50,11 @@ export function bottomWeight(depth: number, drift: number, lineDiameter: number,
   const soonEnough = (lead: number) => {
     const mass = lead + HOOK_AND_BAIT
     const volume = (mass - inWater(lead)) / waterDensity
-    return allowed - (fallTime({ mass, volume, dragArea: FALL_AREA }, depth, waterDensity, line) ?? Infinity)
+    return allowed / (fallTime({ mass, volume, dragArea: FALL_AREA }, depth, waterDensity, line) ?? Infinity) - 1
   }
   const enough = (spare: (lead: number) => number) => {
-    if (spare(LIGHTEST) >= 0) return LIGHTEST
-    const ln = bisect(x => spare(Math.exp(x)), Math.log(LIGHTEST), Math.log(HEAVIEST), 40)
-    return ln === null ? null : Math.exp(ln)
+    const ln = rootOfRising(x => spare(Math.exp(x)), Math.log(USUAL_PER_M * depth), WIDTH, BOUNDS, CLOSE)
+    return ln === BOUNDS[1] && spare(HEAVIEST) < 0 ? null : Math.exp(ln)
   }
   const [byAngle, byFall] = [enough(steepEnough), enough(soonEnough)]
   return byAngle === null || byFall === null ? null : Math.max(byAngle, byFall)

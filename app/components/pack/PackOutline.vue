@@ -13,7 +13,8 @@ const box = useBoxStore()
 const judgement = useJudgementStore()
 const readings = useReadingStore()
 const { units } = storeToRefs(useSettingsStore())
-const moments = shallowRef<readonly { readonly likely: LikelyReading, readonly setup: SetupOut | null, readonly next: readonly string[] }[]>([])
+/** `setup`: undefined until it is judged, null where nothing can be fished. */
+const moments = shallowRef<readonly { readonly likely: LikelyReading, readonly setup: SetupOut | null | undefined, readonly next: readonly string[] }[]>([])
 /** Shown behind the first of a moment. */
 const NEXT = 3
 const problem = shallowRef('')
@@ -23,14 +24,22 @@ function water({ reading }: LikelyReading): string {
   return `${clock(r.at)} · ${quantity('temperature', r.temperatureC)} · ${r.sky} · wind ${quantity('speed', r.windMs, 0)} · fish ${quantity('depth', r.fishFromM)} to ${quantity('depth', r.fishToM)}`
 }
 
+let asked = 0
 watch(() => [judgement.boxesLoaded, readings.reading, units.value] as const, async ([loaded]) => {
   if (loaded === 0) return
+  const mine = ++asked
   try {
     const likely = await props.outline()
-    moments.value = await Promise.all(likely.map(async (l) => {
-      const [setup = null, ...rest] = (await judgement.judgeIf({ reading: l.reading }, 2 * NEXT))?.out.setups ?? []
-      return { likely: l, setup, next: [...new Set(rest.map(s => s.lureId))].filter(id => id !== setup?.lureId && box.lureById.has(id)).slice(0, NEXT) }
-    }))
+    if (mine !== asked) return
+    // The waters stand at once; what is tied on in each is written in as it is judged.
+    moments.value = likely.map(l => ({ likely: l, setup: undefined, next: [] }))
+    for (const [i, l] of likely.entries()) {
+      const setups = (await judgement.judgeIf({ reading: l.reading }, 2 * NEXT))?.out.setups ?? []
+      if (mine !== asked) return
+      const [setup = null] = setups
+      const next = [...new Set(setups.map(s => s.lureId))].filter(id => id !== setup?.lureId && box.lureById.has(id)).slice(0, NEXT)
+      moments.value = moments.value.map((moment, at) => (at === i ? { likely: l, setup, next } : moment))
+    }
     problem.value = ''
   }
   catch (error) {
@@ -52,6 +61,7 @@ watch(() => [judgement.boxesLoaded, readings.reading, units.value] as const, asy
           <span><b>{{ box.lureById.get(setup.lureId)?.name }}</b>, {{ tacticLabel(setup.tactic) }}<br /><span class="soft">{{ quantity('depth', setup.presentation.depthM) }} · {{ quantity('speed', setup.presentation.speedMs) }}<template v-if="setup.outfitId"> · {{ box.outfitById.get(setup.outfitId)?.name }}</template></span></span>
           <ul class="next" aria-label="Next after it"><li v-for="id in next" :key="id"><LureDrawing :lure="box.lureById.get(id)!" small class="small" /><span class="soft">{{ box.lureById.get(id)!.name }}</span></li></ul>
         </template>
+        <span v-else-if="setup === undefined" class="soft" role="status">being weighed</span>
         <span v-else class="reason">Nothing in the box can be fished then.</span>
       </li>
     </ol>

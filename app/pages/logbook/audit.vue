@@ -8,7 +8,8 @@ import { hoursFigure, rateFigure } from '~/text/log-words'
 const log = useLogbookStore()
 const settings = useSettingsStore()
 const audits = shallowRef<Audit | null>(null)
-const done = ref(0)
+/** Share of the log that is read, from the newest stretch on; 1: all of it. */
+const share = ref(0)
 const problem = ref('')
 /** Until one is chosen, the first that holds a rule. */
 const chosen = ref<RuleAudit['verdict'] | null>(null)
@@ -25,10 +26,14 @@ const effect = ({ ratio, better }: RuleAudit) => (ratio ? `${rateFigure(ratio.me
 watch(() => log.version, async (version) => {
   if (version === 0) return
   try {
-    const found = await log.audit((share) => {
-      done.value = share
+    const found = await log.audit((read, soFar) => {
+      share.value = read
+      audits.value = soFar
     })
-    if (found) audits.value = found
+    if (found) {
+      audits.value = found
+      share.value = 1
+    }
     problem.value = ''
   }
   catch (error) {
@@ -42,9 +47,9 @@ onScopeDispose(() => void log.stop())
   <div class="audit">
     <p class="reason lead">Every rule of the handbook against your own hours: while it spoke, did the lures that followed it draw more than those that did not? Two hours on each side at least. Of many rules some look right or wrong by luck alone: “borne out” and “spoken against” are only those that would still stand if you had looked at all of them, no more than one in ten of them by chance. Bites that came in bunches count as fewer. Whatever else differed between the lures is in it too.</p>
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
-    <p v-if="!audits && !problem" class="reason" role="status">Reading the log… {{ Math.round(100 * done) }} %</p>
+    <p v-if="!audits && !problem" class="reason" role="status">Reading the log …</p>
     <template v-if="audits">
-      <p class="reason" role="status">{{ audits.tested }} rules could be tested; {{ audits.apart }} look as if they mattered one way or the other, and about {{ Math.round(audits.byChance) }} would by chance alone.</p>
+      <p class="reason" role="status">{{ audits.tested }} rules could be tested; {{ audits.apart }} look as if they mattered one way or the other, and about {{ Math.round(audits.byChance) }} would by chance alone.<template v-if="share < 1"> So far, from the newest {{ Math.round(100 * share) }} % of the log; the rest is being read.</template></p>
       <div class="choices" role="group" aria-label="Verdict"><button v-for="(word, id) in VERDICTS" :key="id" type="button" class="choice" :aria-pressed="shown === id" @click="chosen = id">{{ word }} <span class="figure">{{ counts[id] }}</span></button></div>
       <p v-if="list.length === 0" class="reason">None.</p>
       <ul>
