@@ -42,7 +42,7 @@ export const useLogbookStore = defineStore('logbook', () => {
     rates: (cut: CutId, options: RateOptions) => open().api.rates(cut, copied(options)),
     explained: () => open().api.explained(),
     crossed: (row: CutId, column: CutId, of: Return) => open().api.crossed(row, column, of),
-    marks: () => open().api.marks(),
+    depths: () => open().api.depths(),
     like: (reading: Reading) => open().api.like(copied(reading)),
     years: () => open().api.years(),
     year: (year: number) => open().api.year(year),

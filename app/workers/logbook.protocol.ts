@@ -14,26 +14,24 @@ import type {
 } from '#core/logbook'
 import type { Reading } from '#core/reading'
 import type { Box, Trip } from '#core/tackle'
+import type { DepthMark, DepthSpot } from '~/charts/log/depth-spots'
 import type { RuleChoice } from './judge.protocol'
 import type { LogChange } from './log-change'
 
-/** An event as the charts place it. */
-export interface EventMark {
-  readonly at: string
-  readonly kind: string
-  readonly lureId: string
-  readonly species: string | null
-  readonly depthM: number | null
-  readonly month: number
-  readonly day: number
+/** Where in the water fish touched the lure through the year: gathered for the drawing, and the newest one by one. */
+export interface DepthsOfYear {
+  readonly contacts: number
+  readonly deepestM: number
+  readonly spots: readonly DepthSpot[]
+  readonly newest: readonly DepthMark[]
 }
 
 export type TripFormat = 'csv' | 'gpx' | 'geojson'
 
-/** What the page may ask of the logbook. */
 /** The share of the log that an audit has read, 0..1, and what it says so far. */
 export type AuditProgress = (share: number, soFar: Audit) => void
 
+/** What the page may ask of the logbook. */
 export interface LogbookApi {
   load: (box: Box, own: OwnRules) => void
   /** Only the log is another. */
@@ -42,7 +40,7 @@ export interface LogbookApi {
   /** What explains the bites, most surely first. */
   explained: () => readonly Explained[]
   crossed: (row: CutId, column: CutId, of: Return) => CrossTable
-  marks: () => readonly EventMark[]
+  depths: () => DepthsOfYear
   like: (reading: Reading) => readonly LikeDay[]
   years: () => readonly number[]
   year: (year: number) => YearSheet

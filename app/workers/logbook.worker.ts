@@ -16,11 +16,15 @@ import {
   yearsOf,
 } from '#core/logbook'
 import { prepareBox, withTrips } from '#core/match'
+import type { Box, Trip, TripEvent } from '#core/tackle'
+import { type DepthMark, depthSpots } from '~/charts/log/depth-spots'
 import { decodeText } from './decode-text'
 import { changedLog } from './log-change'
-import type { EventMark, LogbookApi } from './logbook.protocol'
+import type { LogbookApi } from './logbook.protocol'
 
-let prepared = prepareBox({ lures: [], parts: [], outfits: [], tests: [], trips: [] })
+/** The box as it was given; prepared is what the log speaks of: of ten thousand lures a few hundred were ever fished. */
+let box: Box = { lures: [], parts: [], outfits: [], tests: [], trips: [] }
+let prepared = prepareBox(box)
 let stretches: readonly Stretch[] = []
 let own: OwnRules = { rules: [], places: [] }
 /** Rises with each audit; an older one sees it and ends. */
@@ -29,40 +33,61 @@ let search = 0
 const TOLD_EVERY = 0.02
 const breathe = () => new Promise<void>(resolve => setTimeout(resolve))
 
+/** Nothing is scored here by what was caught. */
+const NO_EVIDENCE = { useLog: false } as const
+/** Contacts listed one by one: the newest; all of them would take longer to write than to read. */
+const NEWEST = 500
+/** Least depth that is drawn [m]. */
+const SHALLOWEST_M = 2
+/** Whether a fish touched the lure; one that only followed did not. */
+const isTouch = ({ kind }: TripEvent) => kind !== 'snagged' && kind !== 'lure-lost' && kind !== 'follow'
+
+/** Every lure that is named in a log, trailers too. */
+function fishedIn(trips: readonly Trip[]): ReadonlySet<string> {
+  return new Set(trips.flatMap(t => (t.stints ?? []).flatMap(s => [s.lureId, ...(s.trailerId ? [s.trailerId] : [])])))
+}
+function prepareFished(): void {
+  const fished = fishedIn(box.trips)
+  prepared = prepareBox({ ...box, lures: box.lures.filter(l => fished.has(l.id)) }, NO_EVIDENCE)
+  stretches = stretchesOf(prepared)
+}
+
 const api: LogbookApi = {
-  load(box, rules) {
-    prepared = prepareBox(box)
-    stretches = stretchesOf(prepared)
+  load(given, rules) {
+    box = given
     own = rules
+    prepareFished()
   },
   log(change) {
-    prepared = withTrips(prepared, changedLog(prepared.box.trips, change))
-    stretches = stretchesOf(prepared)
+    box = { ...box, trips: changedLog(box.trips, change) }
+    const known = new Set(prepared.profiles.map(p => p.lure.id))
+    if ([...fishedIn(change.put)].every(id => known.has(id) || !box.lures.some(l => l.id === id))) {
+      prepared = withTrips(prepared, box.trips, NO_EVIDENCE)
+      stretches = stretchesOf(prepared)
+    } else prepareFished()
   },
   rates: (cut, options) =>
     ratesBy(
       stretches,
       cut,
       options,
-      cut === 'lure' ? prepared.lures.filter(p => p.lure.quantity !== 0).map(p => p.lure.id) : [],
+      cut === 'lure' ? box.lures.filter(l => l.role !== 'trailer' && l.quantity !== 0).map(l => l.id) : [],
     ),
   explained: () => explain(stretches),
   crossed: (row, column, of) => ratesByTwo(stretches, row, column, of),
-  marks: () =>
-    stretches.flatMap(s =>
-      s.events.map((event): EventMark => {
-        const at = event.at ?? s.start
-        return {
-          at,
-          kind: event.kind,
-          lureId: s.lureId,
-          species: event.species ?? s.reading?.species ?? null,
-          depthM: event.depthM ?? s.stint.depthM ?? null,
-          month: Number(at.slice(5, 7)) - 1,
-          day: Number(at.slice(8, 10)),
-        }
+  depths() {
+    const marks = stretches.flatMap(s =>
+      s.events.flatMap((event): DepthMark[] => {
+        const depthM = event.depthM ?? s.stint.depthM ?? null
+        if (depthM === null || !isTouch(event)) return []
+        const species = event.species ?? s.reading?.species ?? null
+        return [{ at: event.at ?? s.start, kind: event.kind, lureId: s.lureId, species, depthM }]
       }),
-    ),
+    )
+    const deepestM = marks.reduce((most, m) => Math.max(most, m.depthM), SHALLOWEST_M)
+    const newest = marks.sort((a, b) => Date.parse(b.at) - Date.parse(a.at)).slice(0, NEWEST)
+    return { contacts: marks.length, deepestM, spots: depthSpots(marks, deepestM), newest }
+  },
   like: reading => daysLike(stretches, reading),
   years: () => yearsOf(stretches),
   year: year => yearSheet(stretches, year),
@@ -95,7 +120,7 @@ const api: LogbookApi = {
   },
   written(trips, format, precision) {
     if (format === 'csv') return tripsToCsv(trips)
-    const names = new Map(prepared.box.lures.map(l => [l.id, l.name]))
+    const names = new Map(box.lures.map(l => [l.id, l.name]))
     const options = {
       precision,
       nameOf: (event: { kind: string; species?: string | null | undefined }, lureId: string) =>
@@ -103,7 +128,7 @@ const api: LogbookApi = {
     }
     return format === 'gpx' ? tripsToGpx(trips, options) : tripsToGeoJson(trips, options)
   },
-  read: (bytes, places) => tripsFromCsv(decodeText(bytes).text, { lures: prepared.box.lures, places }),
+  read: (bytes, places) => tripsFromCsv(decodeText(bytes).text, { lures: box.lures, places }),
 }
 
 Comlink.expose(api)

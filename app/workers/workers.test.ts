@@ -3,7 +3,7 @@ import { courseOf, type Presented } from '#core/course'
 import { boxOf, ownOf, parseFile, type YgrionFile } from '#core/files'
 import type { Pack } from '#core/pack'
 import type { Reading } from '#core/reading'
-import type { Box } from '#core/tackle'
+import type { Box, Trip } from '#core/tackle'
 import { inWords } from '#speech'
 import demo from '../../demo/box.json'
 import { countedDown } from '../../tests/presented'
@@ -342,11 +342,43 @@ describe('the log', () => {
     ).openLogbook()
     await log.api.load(boxOf(file), ownOf(file))
   })
-  it('marks every event once, on its day', async () => {
-    const marks = await log.api.marks()
-    expect(marks).toHaveLength(events.length)
-    for (const { at, month, day } of marks)
-      expect(at.slice(5, 10)).toBe(`${String(month + 1).padStart(2, '0')}-${String(day).padStart(2, '0')}`)
+  it('every contact of the log is counted once in the depths of the year, the newest first', async () => {
+    const touches = file.trips!.flatMap(t =>
+      (t.stints ?? []).flatMap(s =>
+        (s.events ?? []).filter(
+          e => !['follow', 'snagged', 'lure-lost'].includes(e.kind) && (e.depthM ?? s.depthM) != null,
+        ),
+      ),
+    )
+    const { contacts, spots, newest, deepestM } = await log.api.depths()
+    expect(contacts).toBe(touches.length)
+    expect(spots.reduce((sum, spot) => sum + spot.count, 0)).toBe(touches.length)
+    expect(newest.map(m => Date.parse(m.at))).toEqual([...newest].map(m => Date.parse(m.at)).sort((a, b) => b - a))
+    expect(Math.max(...newest.map(m => m.depthM))).toBe(deepestM)
+  })
+  it('a lure that was never fished before is known from its first tap on, and listed as not fished until then', async () => {
+    const fished = new Set(file.trips!.flatMap(t => (t.stints ?? []).map(s => s.lureId)))
+    const fresh = file.lures!.find(l => !fished.has(l.id) && l.role !== 'trailer' && l.quantity !== 0)!
+    const byKind = { of: 'contacts', per: 'hour' } as const
+    expect((await log.api.rates('lure', byKind)).unfished).toContain(fresh.id)
+    const trip: Trip = {
+      id: 'first',
+      start: '2026-11-01T08:00:00Z',
+      stints: [
+        {
+          id: 'first-1',
+          start: '2026-11-01T08:00:00Z',
+          end: '2026-11-01T10:00:00Z',
+          lureId: fresh.id,
+          events: [{ id: 'first-1-1', kind: 'hit' }],
+        },
+      ],
+    }
+    await log.api.log({ put: [trip], ids: [...file.trips!.map(t => t.id), 'first'] })
+    const kinds = await log.api.rates('family', byKind)
+    expect(kinds.rows.find(r => r.value === fresh.family)!.contacts).toBeGreaterThan(0)
+    expect((await log.api.rates('lure', byKind)).unfished).not.toContain(fresh.id)
+    await log.api.load(boxOf(file), ownOf(file))
   })
   it('years are those of the trips, and each has its sheet', async () => {
     const years = await log.api.years()

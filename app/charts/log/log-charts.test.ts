@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { RateTable } from '#core/logbook'
 import type { Trip } from '#core/tackle'
 import demo from '../../../demo/box.json'
+import { depthSpots } from './depth-spots'
 import { rateRows } from './rate-rows'
 import { tripLine } from './trip-line'
 
@@ -113,5 +114,34 @@ describe('a trip as a cut', () => {
       ],
     }
     expect(tripLine(bare, 0, size).events[0]!.y).toBe(0)
+  })
+})
+
+describe('depths of the year', () => {
+  const mark = (at: string, depthM: number, kind = 'hit') => ({ at, kind, depthM, lureId: 'l', species: null })
+  it('contacts that would lie on one another are one spot; a landed one colours it', () => {
+    const spots = depthSpots(
+      [
+        mark('2026-05-06T08:00:00+02:00', 2),
+        mark('2025-05-07T08:00:00+02:00', 2.02, 'landed'),
+        mark('2026-05-06T08:00:00+02:00', 6),
+        mark('2026-09-06T08:00:00+02:00', 2),
+      ],
+      8,
+    )
+    expect(spots.map(s => s.count).sort()).toEqual([1, 1, 2])
+    const two = spots.find(s => s.count === 2)!
+    expect(two.isLanded).toBe(true)
+    expect(two.depthM).toBeCloseTo(2.01, 9)
+    expect(spots.filter(s => s.isLanded)).toHaveLength(1)
+  })
+  it('sixty thousand contacts stay few spots, none lost, in the month in which they are written', () => {
+    const many = Array.from({ length: 60_000 }, (_, i) =>
+      mark(`2026-${String((i % 12) + 1).padStart(2, '0')}-15T23:30:00-08:00`, (i % 97) / 10),
+    )
+    const spots = depthSpots(many, 9.6)
+    expect(spots.length).toBeLessThan(12 * 40)
+    expect(spots.reduce((sum, s) => sum + s.count, 0)).toBe(60_000)
+    for (const { share, first } of spots) expect(Math.floor(share * 12) + 1).toBe(Number(first.at.slice(5, 7)))
   })
 })

@@ -10,16 +10,14 @@ const log = useLogbookStore()
 const names = useLogNames()
 const hourly = { of: 'contacts', per: 'hour' } as const
 const { answer, problem } = useFromLog(async () => {
-  const [season, clarity, light, lures, marks] = await Promise.all([log.crossed('temperature', 'season', 'contacts'), log.crossed('colour', 'clarity', 'contacts'), log.rates('light', hourly), log.rates('lure', hourly), log.marks()])
-  return { season, clarity, light, lures, marks: marks.filter(m => m.kind !== 'snagged' && m.kind !== 'lure-lost' && m.kind !== 'follow' && m.depthM !== null) }
+  const [season, clarity, light, lures, depths] = await Promise.all([log.crossed('temperature', 'season', 'contacts'), log.crossed('colour', 'clarity', 'contacts'), log.rates('light', hourly), log.rates('lure', hourly), log.depths()])
+  return { season, clarity, light, lures, depths }
 })
 const say = (cut: CutId, value: string | number) => valueInWords(cut, value, names.value)
 const crossRows = (table: CrossTable, row: CutId, column: CutId) => table.cells.filter(c => c.rate).map(c => [say(row, c.row), say(column, c.column), c.contacts, hoursFigure(c.hours), rateFigure(c.rate!.mean)])
 const rateRows = (table: RateTable) => table.rows.map(r => [say(table.cut, r.value), r.contacts, hoursFigure(r.hours), rateInWords(r.rate, 'hour')])
 const crossColumns = (row: CutId, column: CutId) => [CUT_WORDS[row], CUT_WORDS[column], 'contacts', 'hours', 'an hour']
-/** Rows of the newest contacts: all of them would take longer to write than to read. */
-const NEWEST = 2000
-const depthRows = computed(() => [...(answer.value?.marks ?? [])].sort((a, b) => Date.parse(b.at) - Date.parse(a.at)).slice(0, NEWEST).map(m => [dayLong(m.at), words(m.kind), say('lure', m.lureId), formatQuantity('depth', m.depthM ?? 0, { system: names.value.units })]))
+const depthRows = computed(() => (answer.value?.depths.newest ?? []).map(m => [dayLong(m.at), words(m.kind), say('lure', m.lureId), formatQuantity('depth', m.depthM, { system: names.value.units })]))
 const SQUARES = 'Area of a square: hours fished; filled: contacts an hour against the best field, the figure says how many; dashed: never fished.'
 </script>
 
@@ -29,7 +27,7 @@ const SQUARES = 'Area of a square: hours fished; filled: contacts an hour agains
     <template v-if="answer">
       <ChartFrame title="Season and water temperature" :note="SQUARES" :columns="crossColumns('temperature', 'season')" :rows="crossRows(answer.season, 'temperature', 'season')"><CrossChart :table="answer.season" row="temperature" column="season" :names="names" /></ChartFrame>
       <ChartFrame title="Colour by visibility" :note="SQUARES" :columns="crossColumns('colour', 'clarity')" :rows="crossRows(answer.clarity, 'colour', 'clarity')"><CrossChart :table="answer.clarity" row="colour" column="clarity" :names="names" /></ChartFrame>
-      <ChartFrame title="Depth by month" :note="`Red: landed; rings: other contacts. Where nothing stands perhaps nobody fished.${answer.marks.length > NEWEST ? ` The table has the newest ${NEWEST}.` : ''}`" :columns="['day', 'what', 'lure', 'depth']" :rows="depthRows"><DepthByMonth :marks="answer.marks" /></ChartFrame>
+      <ChartFrame title="Depth by month" :note="`Red: landed; rings: other contacts. Where nothing stands perhaps nobody fished.${answer.depths.contacts > answer.depths.newest.length ? ` The table has the newest ${answer.depths.newest.length}.` : ''}`" :columns="['day', 'what', 'lure', 'depth']" :rows="depthRows"><DepthByMonth :depths="answer.depths" /></ChartFrame>
       <ChartFrame title="Bites by light" note="Low sun: within 8° of the horizon." :columns="['light', 'contacts', 'hours', 'rate, 90 % interval']" :rows="rateRows(answer.light)"><RateChart :table="answer.light" of="contacts" per="hour" :names="names" /></ChartFrame>
       <ChartFrame title="Lures by effort and return" class="wide" :columns="['lure', 'contacts', 'hours', 'rate, 90 % interval']" :rows="rateRows(answer.lures)"><EffortReturn :table="answer.lures" :names="names" /></ChartFrame>
     </template>
