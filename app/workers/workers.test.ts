@@ -332,7 +332,6 @@ describe('a picture', () => {
 
 describe('the log', () => {
   let log: ReturnType<typeof import('./logbook.client').openLogbook>
-  const events = file.trips!.flatMap(t => (t.stints ?? []).flatMap(s => s.events ?? []))
   beforeAll(async () => {
     log = (
       await fresh(

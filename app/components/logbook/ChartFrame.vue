@@ -1,13 +1,14 @@
 <script setup lang="ts">
-import { ref, useTemplateRef } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 
-/** A chart with its title, the same figures as a table, and ways to keep it. */
-const props = defineProps<{ title: string, note?: string, columns: readonly string[], rows: readonly (readonly (string | number)[])[] }>()
+/** A chart with its title, the same figures as a table (its rows are written when they are looked at), and ways to keep it; `empty`: there is nothing to draw. */
+const props = defineProps<{ title: string, note?: string, columns: readonly string[], empty: boolean, rows: () => readonly (readonly (string | number)[])[] }>()
 const holder = useTemplateRef<HTMLElement>('holder')
 const asTable = ref(false)
 /** Rows of the table shown at once. */
 const SHOWN = 100
-const { shown, left, more } = useFirst(() => props.rows, SHOWN)
+const written = computed(() => (asTable.value ? props.rows() : []))
+const { shown, left, more } = useFirst(() => written.value, SHOWN)
 const problem = ref('')
 const { asSvg, asPng } = useChartExport()
 
@@ -28,15 +29,15 @@ async function keep(how: 'svg' | 'png') {
   <figure class="chart">
     <figcaption class="bar">
       <b>{{ title }}</b>
-      <span class="ways"><button type="button" class="quiet" :aria-pressed="asTable" @click="asTable = !asTable">{{ asTable ? 'as a drawing' : 'as a table' }}</button><template v-if="!asTable && rows.length > 0"><button type="button" class="quiet" :aria-label="`Keep ${title} as SVG`" @click="keep('svg')">SVG</button><button type="button" class="quiet" :aria-label="`Keep ${title} as PNG`" @click="keep('png')">PNG</button></template></span>
+      <span class="ways"><button type="button" class="quiet" :aria-pressed="asTable" @click="asTable = !asTable">{{ asTable ? 'as a drawing' : 'as a table' }}</button><template v-if="!asTable && !empty"><button type="button" class="quiet" :aria-label="`Keep ${title} as SVG`" @click="keep('svg')">SVG</button><button type="button" class="quiet" :aria-label="`Keep ${title} as PNG`" @click="keep('png')">PNG</button></template></span>
     </figcaption>
-    <p v-if="rows.length === 0" class="reason none">Nothing of this in the log yet. It fills as you fish: a stretch with its reading is enough.</p>
+    <p v-if="empty" class="reason none">Nothing of this in the log yet. It fills as you fish: a stretch with its reading is enough.</p>
     <div v-else-if="asTable" class="scroll">
       <table><thead><tr><th v-for="c in columns" :key="c" scope="col">{{ c }}</th></tr></thead><tbody><tr v-for="(row, i) in shown" :key="i"><td v-for="(cell, c) in row" :key="c" :class="{ number: typeof cell === 'number' }">{{ cell }}</td></tr></tbody></table>
       <MoreOf :left="left" of="rows" @more="more" />
     </div>
     <div v-else ref="holder" class="holder" tabindex="0" role="group" :aria-label="title"><slot /></div>
-    <p v-if="note && rows.length > 0" class="reason note">{{ note }}</p>
+    <p v-if="note && !empty" class="reason note">{{ note }}</p>
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
   </figure>
 </template>

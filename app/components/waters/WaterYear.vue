@@ -20,6 +20,8 @@ const chosenFish = ref<SpeciesId | null>(null)
 const fishHere = computed(() => (props.place.species?.length ? props.place.species : [store.reading.species]))
 const fish = computed(() => (chosenFish.value && fishHere.value.includes(chosenFish.value) ? chosenFish.value : fishHere.value.includes(store.reading.species) ? store.reading.species : fishHere.value[0]!))
 const latitude = computed(() => props.place.latitude ?? store.complete.reading.latitude)
+/** Days that are drawn one by one: more would lie on one another. */
+const NEWEST = 150
 /** One figure a day teaches as much as ten: the day is what differs from the usual year. */
 const daily = computed(() => [...new Map(props.written.map(n => [n.at.slice(0, 10), n])).values()])
 const year = computed(() => usualYear(daily.value.map(({ at, reading }) => ({ at, temperatureC: reading.temperatureC })), latitude.value))
@@ -35,7 +37,7 @@ const ROOM_FOR_MONTH = 34
 const LETTER = 7
 const room = useRoom(useTemplateRef<SVGElement>('drawing'), WIDEST)
 const width = computed(() => room.value - AROUND.left - AROUND.right)
-const chart = computed(() => waterYear({ year: year.value, phases: phases.value, readings: daily.value.map(({ at, reading }) => ({ at, temperatureC: reading.temperatureC, visibilityM: reading.visibilityM ?? null })), months: months.value }, width.value))
+const chart = computed(() => waterYear({ year: year.value, phases: phases.value, readings: daily.value.slice(-NEWEST).map(({ at, reading }) => ({ at, temperatureC: reading.temperatureC, visibilityM: reading.visibilityM ?? null })), months: months.value }, width.value))
 const monthShown = (month: number) => (width.value / 12 < ROOM_FOR_MONTH ? monthName(month).slice(0, 1) : monthName(month))
 const quantity = (dimension: 'temperature' | 'depth', value: number) => formatQuantity(dimension, value, { system: units.value })
 const figure = (dimension: 'temperature' | 'depth', value: number) => formatNumber(dimension, value, { system: units.value })
@@ -59,7 +61,7 @@ const learnt = computed(() => (daily.value.length === 0 ? 'nothing was read here
 </script>
 
 <template>
-  <ChartFrame title="A year of this water" :columns="['month', 'phase', 'usual temperature', 'read', 'visibility', 'hours', 'contacts', 'landed']" :rows="table" :note="`Line and band: the usual year and where nine days of ten lie, ${learnt}. Dots: what was read. The phases follow from it; a cold spring moves them.${spawns}`">
+  <ChartFrame title="A year of this water" :columns="['month', 'phase', 'usual temperature', 'read', 'visibility', 'hours', 'contacts', 'landed']" :empty="false" :rows="() => table" :note="`Line and band: the usual year and where nine days of ten lie, ${learnt}. Dots: what was read${daily.length > NEWEST ? ` on the newest ${NEWEST} days` : ''}. The phases follow from it; a cold spring moves them.${spawns}`">
     <svg ref="drawing" class="water-year" :viewBox="`${-AROUND.left} 0 ${room} ${YEAR_ROWS.height}`" role="img" :aria-label="`Phases of ${speciesLabel(fish)}, temperature, visibility and fish by month. ${spoken}`">
       <text v-for="(m, i) in chart.months" :key="`m${i}`" :x="m.x + m.width / 2" y="13" text-anchor="middle">{{ monthShown(i) }}</text>
       <g v-for="p in chart.phases" :key="`${p.phase}${p.x}`"><title>{{ capital(words(p.phase)) }}</title><rect :x="p.x" :y="YEAR_ROWS.phases.top" :width="p.width" :height="YEAR_ROWS.phases.bottom - YEAR_ROWS.phases.top" class="phase" :class="{ spawn: p.phase === 'spawn' }" /><text v-if="p.width > LETTER * p.phase.length + 6" :x="p.x + p.width / 2" :y="YEAR_ROWS.phases.top + 17" text-anchor="middle" :class="{ on: p.phase === 'spawn' }">{{ words(p.phase) }}</text></g>

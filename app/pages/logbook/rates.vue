@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import { CUT_IDS, type CutId, EFFORTS, type EffortUnit, type Return, RETURNS } from '#core/logbook'
 import { capital } from '~/text/labels'
 import { CUT_WORDS, hoursFigure, rateInWords, RETURN_WORDS, valueInWords } from '~/text/log-words'
@@ -11,7 +11,7 @@ const cut = ref<CutId>('lure')
 const of = ref<Return>('contacts')
 const per = ref<EffortUnit>('hour')
 const { answer: table, problem } = useFromLog(() => log.rates(cut.value, { of: of.value, per: per.value }), () => [cut.value, of.value, per.value])
-const rows = computed(() => (table.value?.rows ?? []).map(r => [valueInWords(table.value!.cut, r.value, names.value), r[of.value], hoursFigure(r.hours), r.casts, r.trips, rateInWords(r.rate, per.value)]))
+const rows = () => (table.value?.rows ?? []).map(r => [valueInWords(table.value!.cut, r.value, names.value), r[of.value], hoursFigure(r.hours), r.casts, r.trips, rateInWords(r.rate, per.value)])
 const MANY = 24
 const all = ref(false)
 </script>
@@ -29,7 +29,7 @@ const all = ref(false)
       <div class="choices" role="group" aria-label="For how much effort"><button v-for="id in EFFORTS" :key="id" type="button" class="choice" :aria-pressed="per === id" @click="per = id">{{ id === 'hour' ? 'an hour' : 'per 100 casts' }}</button></div>
     </div>
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
-    <ChartFrame v-if="table" :title="`${capital(RETURN_WORDS[of])} by ${CUT_WORDS[table.cut]}`" :columns="[CUT_WORDS[table.cut], RETURN_WORDS[of], 'hours', 'casts', 'trips', 'rate, 90 % interval']" :rows="rows">
+    <ChartFrame v-if="table" :title="`${capital(RETURN_WORDS[of])} by ${CUT_WORDS[table.cut]}`" :columns="[CUT_WORDS[table.cut], RETURN_WORDS[of], 'hours', 'casts', 'trips', 'rate, 90 % interval']" :empty="table.rows.length === 0" :rows="rows">
       <RateChart :table="table" :of="of" :per="per" :names="names" :most="all ? 999 : MANY" />
       <button v-if="table.rows.length > MANY" type="button" class="quiet" @click="all = !all">{{ all ? 'only the first' : `${table.rows.length - MANY} more` }}</button>
     </ChartFrame>
