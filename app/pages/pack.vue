@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
+import { until } from '@vueuse/core'
+import { computed, nextTick, watch } from 'vue'
 import type { Pack } from '#core/pack'
 import { formatHookSize, formatQuantity } from '#core/units'
-import { words } from '~/text/labels'
+import { cadenceLabel, words } from '~/text/labels'
 import { leaderTold } from '~/text/line-words'
 import { WISH_WORDS } from '~/text/pack-words'
 import { dayShort, weekday } from '~/text/dates'
@@ -60,6 +61,14 @@ const state = computed(() => {
   return proof.value.ended === 'proven' && proof.value.gap < 1e-6 ? 'Proven: no pack within the limits is better.' : `${proof.value.ended === 'proven' ? 'Proven' : proof.value.ended === 'time' ? 'Time is up' : 'Stopped'}: no pack within the limits is more than ${(100 * proof.value.gap).toFixed(1)} % better.`
 })
 
+/** A list for tomorrow, and at once a pack for it: what it is made from is changed afterwards. */
+async function planTomorrow() {
+  await create()
+  // The list comes back from the disk, and is taken up before it is planned.
+  await until(list).toMatch(made => made !== null)
+  await nextTick()
+  await plan()
+}
 async function leave(id: string) {
   await lock(id, 'leave')
   await dropped(id)
@@ -96,7 +105,7 @@ async function lookForGaps() {
       <p class="reason">The night before: what goes along, and what hangs on which rod at first light. The planner chooses lures, trailers, weights and rods that serve these waters best within what you can carry, and proves how good that is.</p>
       <PackOutline v-if="box.box.lures.length > 0" :outline="outline" />
       <p v-else class="reason">There is nothing to pack yet: <NuxtLink to="/box">enter your lures</NuxtLink> first.</p>
-      <button type="button" class="hot" :disabled="!box.ready || box.box.lures.length === 0" @click="create()">Plan for tomorrow</button>
+      <button type="button" class="hot" :disabled="!box.ready || box.box.lures.length === 0" @click="planTomorrow">Plan for tomorrow</button>
       <p v-if="forecastNote" class="reason soft">{{ forecastNote }}</p>
     </section>
     <template v-else>
@@ -136,7 +145,7 @@ async function lookForGaps() {
           <ul class="rods">
             <li v-for="r in rods" :key="r.id">
               <div class="rod"><b>{{ rodName(r.id) }}</b><button type="button" class="quiet" :aria-label="`Leave ${rodName(r.id)} at home`" @click="leave(r.id)">leave</button></div>
-              <div v-if="r.lureId" class="rigged"><LureDrawing v-if="box.lureById.get(r.lureId)" :lure="box.lureById.get(r.lureId)!" small class="drawing" /><p><span class="small-label">first light</span><br /><b>{{ lureName(r.lureId) }}</b><template v-if="r.setup?.trailerId"> with {{ lureName(r.setup.trailerId) }}</template><br /><span v-if="r.setup" class="soft">{{ words(r.setup.rig) }}<template v-if="r.setup.headG">, {{ formatQuantity('weight', r.setup.headG, { system: units }) }} head</template><template v-if="r.setup.sinkerG">, {{ formatQuantity('weight', r.setup.sinkerG, { system: units }) }} sinker</template> · {{ words(r.setup.presentation.cadence) }} · {{ metres(r.setup.presentation.depthM) }}<br />{{ r.setup.connection === 'direct' ? 'direct knot' : r.setup.connection }}<template v-if="r.setup.leader">, leader {{ leaderTold(r.setup.leader, box.outfitById.get(r.id)?.leader, units) }}</template>, hook {{ words(r.setup.hook.kind) }}{{ r.setup.hook.size ? ` ${formatHookSize(r.setup.hook.size)}` : '' }}</span></p></div>
+              <div v-if="r.lureId" class="rigged"><LureDrawing v-if="box.lureById.get(r.lureId)" :lure="box.lureById.get(r.lureId)!" small class="drawing" /><p><span class="small-label">first light</span><br /><b>{{ lureName(r.lureId) }}</b><template v-if="r.setup?.trailerId"> with {{ lureName(r.setup.trailerId) }}</template><br /><span v-if="r.setup" class="soft">{{ words(r.setup.rig) }}<template v-if="r.setup.headG">, {{ formatQuantity('weight', r.setup.headG, { system: units }) }} head</template><template v-if="r.setup.sinkerG">, {{ formatQuantity('weight', r.setup.sinkerG, { system: units }) }} sinker</template> · {{ cadenceLabel(r.setup.presentation.cadence) }} · {{ metres(r.setup.presentation.depthM) }}<br />{{ r.setup.connection === 'direct' ? 'direct knot' : r.setup.connection }}<template v-if="r.setup.leader">, leader {{ leaderTold(r.setup.leader, box.outfitById.get(r.id)?.leader, units) }}</template>, hook {{ words(r.setup.hook.kind) }}{{ r.setup.hook.size ? ` ${formatHookSize(r.setup.hook.size)}` : '' }}</span></p></div>
               <p v-else class="soft">nothing tied on yet</p>
               <p v-if="r.changes.length > 0" class="soft changes"><span class="small-label">then</span> {{ r.changes.map(lureName).join(', ') }}</p>
             </li>

@@ -7,7 +7,7 @@ import { minutesOf, type TripEvent } from '#core/tackle'
 import { EVENT_KINDS } from '#core/terms'
 import { formatQuantity } from '#core/units'
 import { duration } from '~/text/course-words'
-import { tacticLabel, words } from '~/text/labels'
+import { cadenceLabel, tacticLabel, words } from '~/text/labels'
 import { clock, dayShort } from '~/text/dates'
 
 const trips = useTripStore()
@@ -58,7 +58,7 @@ const how = computed(() => {
   return [
     f.depthM == null ? '' : formatQuantity('depth', f.depthM, { system: units.value }), f.countdownS ? `count ${f.countdownS} s` : '',
     f.speedMs ? `${formatQuantity('speed', f.speedMs, { system: units.value })}${turns ? ` (${(f.speedMs / turns).toFixed(1)} turns a second)` : ''}` : '',
-    f.cadence ? words(f.cadence) : '', f.pauseS ? `pause ${f.pauseS} s` : '', outfit?.name ?? '',
+    f.cadence ? cadenceLabel(f.cadence) : '', f.pauseS ? `pause ${f.pauseS} s` : '', outfit?.name ?? '',
   ].filter(Boolean).join(' · ')
 })
 /** The trip that ended last today: it can go on. */

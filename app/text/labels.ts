@@ -1,5 +1,5 @@
-import { FAMILY_TABLE, FORAGE_TABLE, SPECIES_TABLE, TACTICS } from '#core/knowledge'
-import type { Family, ForageId, SpeciesId, TacticId } from '#core/terms'
+import { CADENCE_TABLE, FAMILY_TABLE, FORAGE_TABLE, SPECIES_TABLE, TACTICS } from '#core/knowledge'
+import type { Cadence, Family, ForageId, SpeciesId, TacticId } from '#core/terms'
 import type { UnitSystem } from '#core/units'
 
 /** Ids are kebab-case; people read words. */
@@ -15,6 +15,9 @@ export const forageLabel = (forage: ForageId): string => FORAGE_TABLE[forage].la
 
 const TACTIC_LABELS = new Map(TACTICS.map(({ id, label }) => [id, label]))
 export const tacticLabel = (tactic: TacticId): string => TACTIC_LABELS.get(tactic) ?? words(tactic)
+
+/** How a lure is worked, as the trade says it. */
+export const cadenceLabel = (cadence: Cadence): string => CADENCE_TABLE[cadence].label
 
 /** How a set-up stands to the best different one, in a word. */
 export const STANDING_LABEL = { clear: 'clear', ahead: 'ahead', level: 'level' } as const

@@ -4,7 +4,6 @@ import { comeBack } from './support'
 async function plan(page: Page) {
   await page.goto('/pack')
   await page.getByRole('button', { name: 'Plan for tomorrow' }).click()
-  await page.getByRole('button', { name: 'Plan the pack' }).click()
   await planned(page)
 }
 const planned = (page: Page) =>
@@ -108,8 +107,7 @@ test('a second angler is planned for in readings of his own; leaders and hooks a
   page,
 }) => {
   test.setTimeout(180_000)
-  await page.goto('/pack')
-  await page.getByRole('button', { name: 'Plan for tomorrow' }).click()
+  await plan(page)
   const rows = page.locator('.likely .row')
   await expect(rows.first()).toBeVisible()
   const alone = await rows.count()
@@ -119,7 +117,7 @@ test('a second angler is planned for in readings of his own; leaders and hooks a
   await his.getByRole('button', { name: 'change' }).click()
   await his.locator('select').selectOption('perch')
   await expect(his.locator('.line')).toContainText('perch')
-  await page.getByRole('button', { name: 'Plan the pack' }).click()
+  await page.getByRole('button', { name: 'Plan again' }).click()
   await planned(page)
   await expect(page.getByText('second angler').first()).toBeVisible()
   const tin = page.locator('.small-thing')

@@ -61,7 +61,7 @@ watch(() => [judgement.boxesLoaded, readings.reading, units.value] as const, asy
           <span><b>{{ box.lureById.get(setup.lureId)?.name }}</b>, {{ tacticLabel(setup.tactic) }}<br /><span class="soft">{{ quantity('depth', setup.presentation.depthM) }} · {{ quantity('speed', setup.presentation.speedMs) }}<template v-if="setup.outfitId"> · {{ box.outfitById.get(setup.outfitId)?.name }}</template></span></span>
           <ul class="next" aria-label="Next after it"><li v-for="id in next" :key="id"><LureDrawing :lure="box.lureById.get(id)!" small class="small" /><span class="soft">{{ box.lureById.get(id)!.name }}</span></li></ul>
         </template>
-        <span v-else-if="setup === undefined" class="soft" role="status">being weighed</span>
+        <span v-else-if="setup === undefined" class="soft">being weighed</span>
         <span v-else class="reason">Nothing in the box can be fished then.</span>
       </li>
     </ol>

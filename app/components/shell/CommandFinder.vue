@@ -86,7 +86,7 @@ onKeyStroke((event) => {
 
 <style scoped>
 .finder { border: 1px solid var(--ink); border-radius: 3px; background: var(--leaf); color: var(--ink); padding: 14px; width: min(560px, calc(100vw - 24px)); max-height: 80vh; margin: 12vh auto auto; font-size: 15px; }
-.finder::backdrop { background: color-mix(in srgb, var(--ink) 35%, transparent); }
+.finder::backdrop { background: var(--veil); }
 input { font: inherit; font-size: 18px; width: 100%; min-height: 46px; border: 0; border-bottom: 2px solid var(--float); background: transparent; color: var(--ink); outline: none; }
 ul { list-style: none; padding: 0; margin: 8px 0 0; }
 li { display: flex; justify-content: space-between; gap: 14px; padding: 8px 6px; min-height: 40px; cursor: pointer; }

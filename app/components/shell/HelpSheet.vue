@@ -37,8 +37,9 @@ onKeyStroke('?', (event) => {
 
 <style scoped>
 .help { border: 1px solid var(--ink); border-radius: 3px; background: var(--leaf); color: var(--ink); padding: 16px 20px 22px; width: min(760px, calc(100vw - 16px)); max-height: calc(100dvh - 32px); margin: 16px auto auto; overflow: auto; }
-.help::backdrop { background: color-mix(in srgb, var(--ink) 35%, transparent); }
+.help::backdrop { background: var(--veil); }
 header { display: flex; justify-content: space-between; align-items: start; gap: 14px; }
+header .plain { flex: none; white-space: nowrap; }
 h2 { font-size: 21px; font-weight: 500; }
 h3 { font-size: 14px; margin: 16px 0 6px; padding-top: 6px; border-top: 1px solid var(--ink); }
 ul { padding-left: 18px; margin: 8px 0; }
