@@ -63,7 +63,6 @@ const VIEWS = [
     size: wide,
     steps: [
       click('text=Plan for tomorrow'),
-      click('text=Plan the pack'),
       page => page.waitForSelector('.state:has-text("Proven")', { timeout: 90_000 }),
     ],
   },
@@ -88,7 +87,7 @@ for (const { name, path, size, steps } of VIEWS) {
       '/box/outfits': '.outfit',
       '/bench': '.on-the-bench',
       '/colours': '.swatch',
-      '/waters': '.charts',
+      '/waters': '.water-year',
       '/rules': '.tactic svg',
       '/trip': '.begin .first',
       '/sums?of=dive-cast': '.sums',

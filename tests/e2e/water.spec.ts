@@ -95,7 +95,11 @@ test('a home water fills the reading; what is written down comes back as last ti
   const year = page.getByRole('img', { name: /^Phases of .*temperature, visibility and fish by month/ })
   await expect(year).toBeVisible()
   // Words keep their size on a phone: the drawing is made to the room it has, not scaled.
-  const sizeOfWords = () => year.locator('text').first().evaluate(text => text.getBoundingClientRect().height)
+  const sizeOfWords = () =>
+    year
+      .locator('text')
+      .first()
+      .evaluate(text => text.getBoundingClientRect().height)
   const atDesk = await sizeOfWords()
   await page.setViewportSize({ width: 390, height: 844 })
   await expect.poll(async () => Math.abs((await sizeOfWords()) / atDesk - 1)).toBeLessThan(0.1)
