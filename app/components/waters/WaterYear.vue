@@ -4,7 +4,7 @@ import { byMonth, tallyOf } from '#core/evidence'
 import type { Place } from '#core/files'
 import type { NotedReading } from '#core/reading'
 import { dayOfYear, phasesOfYear, usualYear } from '#core/season'
-import type { SpeciesId } from '#core/terms'
+import { SPECIES, type SpeciesId } from '#core/terms'
 import { formatNumber, formatQuantity, shownUnit } from '#core/units'
 import { waterYear, YEAR_ROWS } from '~/charts/water-year'
 import { dayLong } from '~/text/dates'
@@ -17,7 +17,11 @@ const box = useBoxStore()
 const store = useReadingStore()
 const { units } = storeToRefs(useSettingsStore())
 const chosenFish = ref<SpeciesId | null>(null)
-const fishHere = computed(() => (props.place.species?.length ? props.place.species : [store.reading.species]))
+/** A fish that this version does not know has no phases here. */
+const fishHere = computed(() => {
+  const known = (props.place.species ?? []).filter(f => SPECIES.includes(f))
+  return known.length > 0 ? known : [store.reading.species]
+})
 const fish = computed(() => (chosenFish.value && fishHere.value.includes(chosenFish.value) ? chosenFish.value : fishHere.value.includes(store.reading.species) ? store.reading.species : fishHere.value[0]!))
 const latitude = computed(() => props.place.latitude ?? store.complete.reading.latitude)
 /** Days that are drawn one by one: more would lie on one another. */
