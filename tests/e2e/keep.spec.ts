@@ -69,6 +69,8 @@ test('keys: ? lists them, g and a letter goes to a page, Ctrl+K finds a lure', a
 })
 
 test('names with markup and scripts are text wherever they stand', async ({ page }) => {
+  // Every page of the program, one after another.
+  test.setTimeout(240_000)
   let ran = false
   await page.exposeFunction('ran', () => {
     ran = true
@@ -194,6 +196,7 @@ test('a box that made room for the demo lies on the disk: after a reload it come
   await expect(page.getByRole('region', { name: 'Put aside' })).toContainText('2 lures')
   await page.reload()
   await page.getByRole('region', { name: 'Put aside' }).getByRole('button', { name: 'Bring it back' }).click()
+  await expect(page.getByText('Demo box, all invented')).toHaveCount(0)
   await page.goto('/box')
   await expect(page.locator('.count')).toHaveText('2 of 2 lures')
 })
