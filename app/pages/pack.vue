@@ -64,6 +64,7 @@ const state = computed(() => {
 /** A list for tomorrow, and at once a pack for it: what it is made from is changed afterwards. */
 async function planTomorrow() {
   await create()
+  if (problem.value) return
   // The list comes back from the disk, and is taken up before it is planned.
   await until(list).toMatch(made => made !== null)
   await nextTick()

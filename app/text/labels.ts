@@ -16,8 +16,9 @@ export const forageLabel = (forage: ForageId): string => FORAGE_TABLE[forage].la
 const TACTIC_LABELS = new Map(TACTICS.map(({ id, label }) => [id, label]))
 export const tacticLabel = (tactic: TacticId): string => TACTIC_LABELS.get(tactic) ?? words(tactic)
 
-/** How a lure is worked, as the trade says it. */
-export const cadenceLabel = (cadence: Cadence): string => CADENCE_TABLE[cadence].label
+const CADENCE_LABELS = new Map(Object.entries(CADENCE_TABLE).map(([id, { label }]) => [id, label]))
+/** How a lure is worked, as the trade says it; what this version does not know keeps the word it came with. */
+export const cadenceLabel = (cadence: Cadence): string => CADENCE_LABELS.get(cadence) ?? words(cadence)
 
 /** How a set-up stands to the best different one, in a word. */
 export const STANDING_LABEL = { clear: 'clear', ahead: 'ahead', level: 'level' } as const

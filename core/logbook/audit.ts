@@ -80,7 +80,10 @@ export function* auditRules(
     if (!reading || !profile || hours <= 0) continue
     const ask = asks.get(reading) ?? askOf(reading as Reading, options)
     asks.set(reading, ask)
-    const candidate = rank(asFished(prepared, stretch, profile), ask).candidates[0]
+    const fished = asFished(prepared, stretch, profile)
+    // It was thrown with that rod, whatever its window says: then any rod tells how the lure goes.
+    const candidate =
+      rank(fished, ask).candidates[0] ?? rank({ ...fished, outfits: prepared.outfits }, ask).candidates[0]
     if (!candidate) continue
     const spoken = new Map(
       Object.values(ask.axes).flatMap(axis =>

@@ -402,6 +402,25 @@ describe('what the own water says of the rules', () => {
     return new Map(step.value.rules.map(a => [a.ruleId, a]))
   }
   const about = [...audit(logOf(40, 10)).values()].filter(a => a.verdict === 'supported').map(a => a.ruleId)
+  it('a stretch on a rod that is too light or too heavy for the lure counts all the same', () => {
+    const on = (rod: Partial<(typeof box.outfits)[number]['rod']>) => ({
+      ...box.outfits[0]!,
+      id: 'odd',
+      rod: { ...box.outfits[0]!.rod, ...rod },
+    })
+    const trips = logOf(40, 10).map(t => ({ ...t, stints: t.stints!.map(s => ({ ...s, outfitId: 'odd' })) }))
+    const own = prepareBox({
+      ...box,
+      outfits: [...box.outfits, on({ lureMinG: 300, lureMaxG: 400 })],
+      lures,
+      tests: [],
+      trips,
+    })
+    const steps = auditRules(own, stretchesOf(own))
+    let step = steps.next()
+    while (!step.done) step = steps.next()
+    expect(step.value.rules.find(r => r.ruleId === about[0])!.verdict).toBe('supported')
+  })
   it('says on its way what the newest stretches alone say, and at the end what all do', () => {
     const thirty = Array.from({ length: 30 }, (_, d) =>
       logOf(d < 15 ? 40 : 10, d < 15 ? 10 : 40).map(trip => dayLater(trip, d)),

@@ -90,7 +90,7 @@ export interface PhaseSpan {
   readonly toDay: number
 }
 
-/** The year is followed in steps of a day; half of a slope's day before and after [d]. */
+/** The slope of a day is taken from so long before it to so long after it [d]. Assumed. */
 const SLOPE_DAYS = 7
 /** A water that changes less than this in a fortnight is steady [°C]. Assumed. */
 const STEADY_C = 0.7
