@@ -2,8 +2,8 @@ import { expect, type Page, test } from '@playwright/test'
 import { EVERY_PAGE, goOn, open } from './support'
 
 /** A figure with a unit of the other system; what an angler wrote himself (names, notes) is his own, and `data-either` marks examples of what may be typed in either system and paper sizes as they are sold. */
-const METRIC = /(?<![\w.])\d[\d.,]*[ \u00A0]?(?:g|kg|mm|cm|m|km|°C|m\/s|cm\/s|km\/h|kgf)(?![\w/])/g
-const IMPERIAL = /(?<![\w.])\d[\d.,/ ]*[ \u00A0]?(?:oz|lb|lbs|ft|in(?! \d)|°F|mph|ft\/s|in\/s)(?![\w/])/g
+const METRIC = /(?<![\w.])\d(?:[\d.,]*\d)?[ \u00A0]?(?:g|kg|mm|cm|m|km|°C|m\/s|cm\/s|km\/h|kgf)(?![\w/])/g
+const IMPERIAL = /(?<![\w.])\d(?:[\d.,/ ]*\d)?[ \u00A0]?(?:oz|lb|lbs|ft|in(?! \d)|°F|mph|ft\/s|in\/s)(?![\w/])/g
 
 /** Everything that is told: text, names for readers, placeholders, values of fields. */
 async function told(page: Page): Promise<string> {
