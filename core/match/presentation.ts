@@ -141,12 +141,10 @@ function atDepth(tackle: Tackle, ask: Ask, depthM: number, more: Partial<Placeme
   }
 }
 
+type AlongCourse = Pick<Placement, 'depthM' | 'deepestM' | 'depthFit' | 'shareInBand' | 'swung' | 'touches'>
+
 /** Along its solved course: the mean depth, what is asked of the depths it passes through, and the share of them in front of the fish. */
-function alongCourse(
-  presented: Presented,
-  ask: Ask,
-  foulM = Infinity,
-): Pick<Placement, 'depthM' | 'deepestM' | 'depthFit' | 'shareInBand' | 'swung' | 'touches'> {
+function alongCourse(presented: Presented, ask: Ask, foulM = Infinity): AlongCourse {
   const course = coarseCourseOf(presented)
   const {
     band: { fromM, toM },
@@ -302,19 +300,15 @@ function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity
     waterDensity,
   )
   if (presented.bait.fallMs <= 0) return cannotReach(0, highestNeeded, message('match.does-not-sink'))
-  let best: Placement | null = null
-  const consider = (letDownM: number, speedMs: number, tipM: number) => {
-    const along = alongCourse(presentedOf(tackle, { letDownM, tipM, castM, speedMs }, ask, waterDensity), ask)
+  const pace = { letDownM: presentM, speedMs: presented.speedMs, tipM: LOW_TIP_M }
+  let best: { readonly pace: typeof pace; readonly along: AlongCourse; readonly speedFit: number } | null = null
+  const reached = () => (best ? best.along.depthFit * best.speedFit : -1)
+  /** What comes of it; `null` where its pace alone keeps it behind what was found. */
+  const consider = (letDownM: number, speedMs: number, tipM: number): AlongCourse | null => {
     const speedFit = worksAt(tackle, speedMs) * desirabilityAt(ask.axes.speed, speedMs)
-    if (!best || along.depthFit * speedFit > best.depthFit * best.speedFit)
-      best = atDepth(tackle, ask, along.depthM, {
-        ...along,
-        letDownM,
-        speedMs,
-        tipM,
-        speedFit,
-        depthTrust: computed(0, profile.weightG),
-      })
+    if (speedFit <= reached()) return null
+    const along = alongCourse({ ...presented, depthM: letDownM, speedMs, tipM }, ask)
+    if (along.depthFit * speedFit > reached()) best = { pace: { letDownM, speedMs, tipM }, along, speedFit }
     return along
   }
   const tried =
@@ -324,22 +318,27 @@ function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity
   for (const depthM of tried) {
     const level = levelSpeed({ ...presented, depthM }) ?? 0
     const speedMs = Math.min(most, Math.max(least, level))
-    const { depthM: meanM, depthFit } = consider(depthM, speedMs, LOW_TIP_M)
-    if (depthFit < GOOD_DEPTH && Math.abs(meanM - depthM) > OFF_M)
-      consider(Math.min(numbers.bottomM, Math.max(0, 2 * depthM - meanM)), speedMs, LOW_TIP_M)
+    const along = consider(depthM, speedMs, LOW_TIP_M)
+    if (along && along.depthFit < GOOD_DEPTH && Math.abs(along.depthM - depthM) > OFF_M)
+      consider(Math.min(numbers.bottomM, Math.max(0, 2 * depthM - along.depthM)), speedMs, LOW_TIP_M)
     // What sinks at the pace that is wanted is held up by the rod, and wound as fast as it may be.
-    if (level > most && best!.depthFit < GOOD_DEPTH) {
+    if (level > most && best!.along.depthFit < GOOD_DEPTH) {
       const high = levelSpeed({ ...presented, depthM, tipM: HIGH_TIP_M }) ?? 0
       consider(depthM, Math.min(Math.max(least, Math.min(max, wanted * HURRIED)), Math.max(least, high)), HIGH_TIP_M)
     }
-    if (best!.depthFit >= GOOD_DEPTH || depthM === highM) break
+    if (best!.along.depthFit >= GOOD_DEPTH || depthM === highM) break
   }
-  const found = best! as Placement
-  // What rises to the surface at once is not counted down.
-  if (found.depthM < SURFACE_M) best = { ...found, letDownM: 0 }
-  return found.deepestM * REACH_TOLERANCE >= highestNeeded
-    ? best!
-    : cannotReach(found.deepestM, highestNeeded, message('match.at-working-pace'))
+  const found = best!
+  if (found.along.deepestM * REACH_TOLERANCE < highestNeeded)
+    return cannotReach(found.along.deepestM, highestNeeded, message('match.at-working-pace'))
+  return atDepth(tackle, ask, found.along.depthM, {
+    ...found.along,
+    ...found.pace,
+    speedFit: found.speedFit,
+    depthTrust: computed(0, profile.weightG),
+    // What rises to the surface at once is not counted down.
+    ...(found.along.depthM < SURFACE_M ? { letDownM: 0 } : {}),
+  })
 }
 /** With the tip up a bait that sinks is wound at most so much faster than is wanted [times]. Assumed. */
 const HURRIED = 2
@@ -425,7 +424,7 @@ function placeOnBottom(tackle: Tackle, ask: Ask, contact: Contact, waterDensity:
 const AWAY_PER_DEPTH = 3
 
 /** How well a lure works at a speed, by its window; faster than that it rolls or skips, the more the more the water pulls at it (square of the speed, assumed). */
-function worksAt({ profile }: Tackle, speedMs: number): number {
+function worksAt({ profile }: Rigged, speedMs: number): number {
   const { min, best, max } = profile.speed.value
   if (speedMs > max) return AT_WINDOW_EDGE * (max / speedMs) ** 2
   if (speedMs <= best)
@@ -433,8 +432,17 @@ function worksAt({ profile }: Tackle, speedMs: number): number {
   return max > best ? AT_WINDOW_EDGE + (1 - AT_WINDOW_EDGE) * Math.max(0, (max - speedMs) / (max - best)) : 1
 }
 
+/** The most that its pace can answer what the water asks, before it is known what throws it and how deep it runs: 0..1, `null` where pace does not concern it. */
+export function mostOfPace(rigged: Rigged, ask: Ask): number | null {
+  const { technique, tactic } = rigged
+  if (tactic.pace === null) return null
+  // What is counted down is wound as its depth wants it.
+  return technique.control === 'count-down' && technique.mode !== 'troll' ? 1 : wound(rigged, ask).speedFit
+}
+type Rigged = Pick<Tackle, 'profile' | 'technique' | 'tactic'>
+
 /** The pace of this tactic, as far as the lure works at it, and how well that answers what the water asks of the pace. */
-function wound(tackle: Tackle, ask: Ask): { speedMs: number; speedFit: number } {
+function wound(tackle: Rigged, ask: Ask): { speedMs: number; speedFit: number } {
   const wanted = paceOf(tackle.tactic, ask)
   if (tackle.tactic.pace === null) return { speedMs: wanted, speedFit: NOT_WOUND }
   const { min, max } = tackle.profile.speed.value

@@ -45,6 +45,8 @@ export interface Assembly extends Assembled {
   readonly way: LureWay
   readonly choice: TrailerChoice
   readonly totalG: number
+  /** Log-odds that depth and pace add at most. */
+  readonly mostPlaced: number
   /** Of the way it is fished, and of what hangs on the line. */
   readonly levels: readonly [Gains, Gains]
   readonly odds: number

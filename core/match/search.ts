@@ -10,7 +10,7 @@ import { quantity } from '#core/units'
 import { addedWeights } from './lead'
 import { wayOf } from './marks'
 import { pauseOf } from './pace'
-import { place } from './presentation'
+import { mostOfPace, place } from './presentation'
 import type { Tackle } from './presented'
 import { rodGain } from './rod'
 import type { LureWay } from './terms'
@@ -141,6 +141,8 @@ export function judgedWays(
       if (!ready) continue
       const way: LureWay = { technique, tactic: ready.tactic, way: wayOf(technique.control, ready.cadence) }
       const fished = scene.wayGainsOf(profile, way)
+      const pace = mostOfPace({ profile, technique, tactic: ready.tactic }, ask)
+      const mostPlaced = placedGain('depth', 1, scene) + (pace === null ? 0 : placedGain('speed', pace, scene))
       leads ??= addedWeights(technique, profile, scene)
       for (const added of leads) {
         for (const choice of scene.trailersFor(profile)) {
@@ -154,6 +156,7 @@ export function judgedWays(
             ready,
             way,
             choice,
+            mostPlaced,
             levels: [fished, hung],
             totalG: profile.weightG.value + (choice.trailer?.weightG.value ?? 0) + added.grams,
             odds:
@@ -168,11 +171,11 @@ export function judgedWays(
       }
     }
   }
-  const mostPlaced = placedGain('depth', 1, scene) + placedGain('speed', 1, scene)
+  const mostOf = (assembly: Assembly) => assembly.odds + assembly.mostPlaced
   let bestOdds = -Infinity
-  for (const assembly of assemblies.sort((a, b) => b.odds - a.odds)) {
-    if (bestOnly && assembly.odds + mostPlaced <= bestOdds) break
-    const found = onBestRod(assembly, scene, mostPlaced, bestOnly ? bestOdds : -Infinity)
+  for (const assembly of assemblies.sort((a, b) => mostOf(b) - mostOf(a))) {
+    if (bestOnly && mostOf(assembly) <= bestOdds) break
+    const found = onBestRod(assembly, scene, bestOnly ? bestOdds : -Infinity)
     if (found === null) continue
     if ('code' in found) refusal = nearerMiss(refusal, found)
     else {
@@ -190,8 +193,9 @@ const RODS_PLACED = 2
 const WITHOUT_ROD = { castM: 30, lineMm: 0.25, place: 0.7 }
 
 /** The assembly on the rod that suits it best among those that can throw it and reach the fish; `null` where it cannot come over `beyond` even if its depth and pace are all that was asked. */
-function onBestRod(assembly: Assembly, scene: Scene, mostPlaced: number, beyond: number): Thrown | Refusal | null {
+function onBestRod(assembly: Assembly, scene: Scene, beyond: number): Thrown | Refusal | null {
   const { ask } = scene
+  const { mostPlaced } = assembly
   let refusal: Refusal | null = null
   const able: { readonly outfit: PreparedOutfit | null; readonly gain: number; readonly place: number }[] = []
   for (const outfit of scene.outfits.length > 0 ? scene.outfits : NO_OUTFIT) {
