@@ -300,15 +300,18 @@ function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity
     waterDensity,
   )
   if (presented.bait.fallMs <= 0) return cannotReach(0, highestNeeded, message('match.does-not-sink'))
-  const pace = { letDownM: presentM, speedMs: presented.speedMs, tipM: LOW_TIP_M }
-  let best: { readonly pace: typeof pace; readonly along: AlongCourse; readonly speedFit: number } | null = null
+  let best: {
+    readonly wound: Pick<Fished, 'letDownM' | 'speedMs' | 'tipM'>
+    readonly along: AlongCourse
+    readonly speedFit: number
+  } | null = null
   const reached = () => (best ? best.along.depthFit * best.speedFit : -1)
   /** What comes of it; `null` where its pace alone keeps it behind what was found. */
   const consider = (letDownM: number, speedMs: number, tipM: number): AlongCourse | null => {
     const speedFit = worksAt(tackle, speedMs) * desirabilityAt(ask.axes.speed, speedMs)
     if (speedFit <= reached()) return null
     const along = alongCourse({ ...presented, depthM: letDownM, speedMs, tipM }, ask)
-    if (along.depthFit * speedFit > reached()) best = { pace: { letDownM, speedMs, tipM }, along, speedFit }
+    if (along.depthFit * speedFit > reached()) best = { wound: { letDownM, speedMs, tipM }, along, speedFit }
     return along
   }
   const tried =
@@ -333,7 +336,7 @@ function placeHeld(tackle: Tackle, ask: Ask, highestNeeded: number, waterDensity
     return cannotReach(found.along.deepestM, highestNeeded, message('match.at-working-pace'))
   return atDepth(tackle, ask, found.along.depthM, {
     ...found.along,
-    ...found.pace,
+    ...found.wound,
     speedFit: found.speedFit,
     depthTrust: computed(0, profile.weightG),
     // What rises to the surface at once is not counted down.
