@@ -4,11 +4,12 @@ import { computed, onMounted, onScopeDispose, ref, shallowRef } from 'vue'
 import { type FilePlan, type Issue, LISTS, parseJson, planFile, type Settings } from '#core/files'
 import type { Reading } from '#core/reading'
 import { inWords } from '#speech'
-import { mendDamaged, putAside, shelve } from '~/db/aside'
-import { lastBackup, noteBackup, packBackup, type ReadBackup, readBackup } from '~/db/backup'
+import { damagedText, mendDamaged, restoreBackup, shelve } from '~/db/aside'
+import { lastBackup, noteBackup, type ReadBackup, readBackup } from '~/db/backup'
 import { readKept, restoreKept } from '~/db/kept'
 import type { Change } from '~/db/change'
 import type { Damaged, Snapshot } from '~/db/database'
+import { copied } from '~/workers/plain'
 
 const MS_PER_DAY = 86_400_000
 /** After so many days without a backup one is reminded. Assumed. */
@@ -28,6 +29,7 @@ export function useKeeping() {
   const readings = useReadingStore()
   const catalogue = useCatalogueStore()
   const download = useDownload()
+  const saving = useSaving()
   const last = ref<string | null>(null)
   const preview = shallowRef<Preview | null>(null)
   const issues = shallowRef<readonly Issue<string>[]>([])
@@ -79,24 +81,17 @@ export function useKeeping() {
 
   const backup = () =>
     attempt(async () => {
-      const kept = await readKept(box.database())
-      const { settings: set, ...file } = settings.into(kept.file)
-      const bytes = await packBackup(
-        {
-          ...kept,
-          file: {
-            ...file,
-            settings: { ...set, reading: readings.reading as Settings['reading'], catalogue: catalogue.kept() },
-          },
-        },
-        await box.database().snapshots.toArray(),
-      )
-      // It is a backup once it has been read back.
-      const back = readBackup(bytes)
-      if (!back.ok)
-        throw new Error(
-          `it could not be read back (${back.issues[0]!.path} ${back.issues[0]!.message}): no backup was made`,
-        )
+      const bytes = await saving.save(async (client, progress) => {
+        const kept = await readKept(box.database())
+        const { settings: set, ...file } = settings.into(kept.file)
+        const whole = {
+          ...file,
+          settings: { ...set, reading: readings.reading as Settings['reading'], catalogue: catalogue.kept() },
+        }
+        const shelf = await box.database().snapshots.toArray()
+        return client.backup(copied({ ...kept, file: whole }), shelf, progress)
+      })
+      if (!bytes) return
       const now = new Date().toISOString()
       download(`ygrion-${now.slice(0, 10)}.zip`, bytes as Uint8Array<ArrayBuffer>, 'application/zip')
       await noteBackup(box.database(), now)
@@ -121,17 +116,15 @@ export function useKeeping() {
       const { name, kept } = preview.value!
       const db = box.database()
       const [before, wasDemo, water] = [await readKept(db), box.isDemo, readings.reading]
-      const shelf = wasDemo ? null : await putAside(db, nanoid(), `Your box before ${name}`, new Date().toISOString())
-      // First what only adds: where there is no room for it, what is here has not been touched.
-      const shelved = await shelve(db, kept.aside)
-      await restoreKept(db, kept)
+      const aside = { id: nanoid(), name: `Your box before ${name}`, at: new Date().toISOString() }
+      const shelved = await restoreBackup(db, kept, kept.aside, wasDemo ? null : aside)
       box.isDemo = false
       settings.takeFrom(kept.file.settings)
       catalogue.takeFrom(kept.file.settings?.catalogue)
       if (kept.file.settings?.reading) readings.begin(kept.file.settings.reading as Reading)
       undo.offer(`${name} is put back in place of what was here.`, async () => {
         await restoreKept(db, before, wasDemo ? 'demo' : 'own')
-        await db.snapshots.bulkDelete([...shelved, ...(shelf ? [shelf.id] : [])])
+        await db.snapshots.bulkDelete([...shelved])
         box.isDemo = wasDemo
         readings.begin(water)
       })
@@ -207,7 +200,7 @@ export function useKeeping() {
       undo.offer('The damaged row is dropped.', async () => void (await box.database().quarantine.put(row)))
     })
   const saveDamaged = () =>
-    download('ygrion-damaged-rows.json', `${JSON.stringify(damaged.value, null, 1)}\n`, 'application/json')
+    attempt(async () => download('ygrion-damaged-rows.json', await damagedText(damaged.value), 'application/json'))
 
   const persist = () =>
     attempt(async () => {
@@ -216,6 +209,7 @@ export function useKeeping() {
     })
 
   return {
+    saving,
     last,
     days,
     isDue,

@@ -4,7 +4,7 @@ import { IDBFactory, IDBKeyRange } from 'fake-indexeddb'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { LISTS, type ListName, parseFile, parseRow, type YgrionFile } from '#core/files'
 import demo from '../../demo/box.json'
-import { bringBack, mendDamaged, putAside, shelve, soundPictures, soundRows } from './aside'
+import { bringBack, damagedText, mendDamaged, putAside, restoreBackup, shelve, soundPictures, soundRows } from './aside'
 import { readAll, replaceAll } from './box'
 import { applyChange, type Change, changeRow } from './change'
 import { type Database, openDatabase } from './database'
@@ -54,6 +54,19 @@ describe('damaged rows', () => {
     expect(aside).toMatchObject({ list, row: POISON[list] })
     expect(aside!.issues.length).toBeGreaterThan(0)
     expect(parseFile(await readAll(db)).ok).toBe(true)
+  })
+  it('are saved as a text with all that is in them, pixels too', async () => {
+    const blob = new Blob([new Uint8Array([255, 216, 0, 128])], { type: 'image/jpeg' })
+    const [picture, row] = JSON.parse(
+      await damagedText([
+        { id: 'photos l1', at: AT, list: 'photos', row: { lureId: 'l1', width: 'wide', blob }, issues: [] },
+        { id: 'lures x', at: AT, list: 'lures', row: POISON.lures, issues: [] },
+      ]),
+    )
+    expect(row.row).toEqual(POISON.lures)
+    const [head, pixels] = picture.row.blob.split(',')
+    expect([picture.row.width, head]).toEqual(['wide', 'data:image/jpeg;base64'])
+    expect([...Buffer.from(pixels, 'base64')]).toEqual([255, 216, 0, 128])
   })
   it('comes back when it is mended, and not before', async () => {
     await poison('lures', POISON.lures)
@@ -184,6 +197,18 @@ describe('a box that is put aside', () => {
       ['s1', 'Your box'],
       ['s2', 'Your box'],
     ])
+  })
+  it('a backup that does not fit leaves box and shelf as they were; one that does puts both in place at once', async () => {
+    const own = await readAll(db)
+    const other = { id: 's2', at: AT, name: 'inner', kept: { file: own, photos: [], eventPhotos: [] } }
+    const before = { id: 's1', at: AT, name: 'before' }
+    const incoming = { file: { format: 'ygrion', version: 1 } as YgrionFile, photos: [], eventPhotos: [] }
+    const torn = { ...incoming, photos: [{ lureId: 'l1' } as never] }
+    await expect(restoreBackup(db, torn, [other], before)).rejects.toThrow()
+    expect([await readAll(db), await db.snapshots.count()]).toEqual([own, 0])
+    expect(await restoreBackup(db, incoming, [other], before)).toEqual(['s1', 's2'])
+    expect(await readAll(db)).toEqual(incoming.file)
+    expect((await db.snapshots.get('s1'))!.kept.file).toEqual(own)
   })
   it('of an empty box there is nothing to put aside', async () => {
     await replaceAll(db, { format: 'ygrion', version: 1 })

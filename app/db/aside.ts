@@ -1,7 +1,8 @@
+import { strFromU8 } from 'fflate'
 import { type Issue, type ListName, LISTS } from '#core/files'
-import { readKept, restoreKept } from './kept'
+import { keptTables, readKept, restoreKept } from './kept'
 import type { Row, StoredLists, Whose } from './box'
-import type { Database, Snapshot } from './database'
+import type { Damaged, Database, Kept, Snapshot } from './database'
 import { isPictures, keyOf, parseStored, PICTURES, type TableName, TABLES } from './rows'
 
 /** Puts what is here aside, pictures too. Nothing is kept of an empty box. */
@@ -23,12 +24,49 @@ export async function shelve(db: Database, aside: readonly Snapshot[]): Promise<
   })
 }
 
-/** A box that was put aside takes the place of what is here; it is dropped from the shelf when it stands. */
-export async function bringBack(db: Database, id: string, whose: Whose = 'own'): Promise<void> {
-  const snapshot = await db.snapshots.get(id)
-  if (!snapshot) return
-  await restoreKept(db, snapshot.kept, whose)
-  await db.snapshots.delete(id)
+/** A box that was put aside takes the place of what is here; it is dropped from the shelf when it stands. All of it or nothing. */
+export function bringBack(db: Database, id: string, whose: Whose = 'own'): Promise<void> {
+  return db.transaction('rw', [...keptTables(db), db.snapshots], async () => {
+    const snapshot = await db.snapshots.get(id)
+    if (!snapshot) return
+    await restoreKept(db, snapshot.kept, whose)
+    await db.snapshots.delete(id)
+  })
+}
+
+/**
+ * A backup takes the place of what is here, which is put aside under `before`; the boxes that were put aside with it come onto the shelf. All of it or nothing.
+ *
+ * @returns what came onto the shelf, by id
+ */
+export function restoreBackup(
+  db: Database,
+  kept: Kept,
+  aside: readonly Snapshot[],
+  before: Pick<Snapshot, 'id' | 'name' | 'at'> | null,
+): Promise<readonly string[]> {
+  return db.transaction('rw', [...keptTables(db), db.snapshots], async () => {
+    const put = before ? await putAside(db, before.id, before.name, before.at) : null
+    const shelved = await shelve(db, aside)
+    await restoreKept(db, kept)
+    return put ? [put.id, ...shelved] : shelved
+  })
+}
+
+/** Damaged rows as a text that holds all of them: the pixels of a picture as a data address. */
+export async function damagedText(rows: readonly Damaged[]): Promise<string> {
+  const written = rows.map(async damaged => {
+    const { blob } = (damaged.row ?? {}) as { readonly blob?: unknown }
+    return blob instanceof Blob
+      ? { ...damaged, row: { ...(damaged.row as object), blob: await dataOf(blob) } }
+      : damaged
+  })
+  return `${JSON.stringify(await Promise.all(written), null, 1)}\n`
+}
+
+async function dataOf(blob: Blob): Promise<string> {
+  const octets = strFromU8(new Uint8Array(await blob.arrayBuffer()), true)
+  return `data:${blob.type || 'application/octet-stream'};base64,${btoa(octets)}`
 }
 
 /**

@@ -63,6 +63,13 @@ describe('a backup', () => {
       value: { aside: [{ id: 's1' }], lost: ['aside/2.zip'] },
     })
   })
+  it('tells how many pictures it has taken in, those of boxes put aside too', async () => {
+    const told: string[] = []
+    await packBackup(kept, [{ id: 's1', at: '2026-05-01T06:00:00.000Z', name: 's', kept }], (done, of) =>
+      told.push(`${done}/${of}`),
+    )
+    expect(told).toEqual(['0/4', '1/4', '2/4', '3/4', '4/4'])
+  })
   it('a box inside a box inside a backup is not opened', async () => {
     const row = { id: 's1', at: '2026-05-01T06:00:00.000Z', name: 'inner', kept }
     const inner = await packBackup(kept, [row])

@@ -33,20 +33,41 @@ const LARGEST = 500 * 1024 * 1024
 
 const bytesOf = async (blob: Blob) => new Uint8Array(await blob.arrayBuffer())
 
-/** All of it as one zip: an Ygrion file, the pictures beside it, and the boxes that were put aside, each a backup of its own. */
-export async function packBackup(
-  { file, photos, eventPhotos }: Kept,
+const picturesIn = ({ photos, eventPhotos }: Kept) => photos.length + eventPhotos.length
+
+/**
+ * All of it as one zip: an Ygrion file, the pictures beside it, and the boxes that were put aside, each a backup of its own.
+ * `progress`: pictures taken in so far, and all of them.
+ */
+export function packBackup(
+  kept: Kept,
   shelf: readonly Snapshot[] = [],
+  progress: (done: number, of: number) => void = () => {},
+): Promise<Uint8Array> {
+  const of = [kept, ...shelf.map(s => s.kept)].reduce((sum, box) => sum + picturesIn(box), 0)
+  let done = 0
+  progress(done, of)
+  return packed(kept, shelf, async blob => {
+    const bytes = await bytesOf(blob)
+    progress(++done, of)
+    return bytes
+  })
+}
+
+async function packed(
+  { file, photos, eventPhotos }: Kept,
+  shelf: readonly Snapshot[],
+  read: (blob: Blob) => Promise<Uint8Array>,
 ): Promise<Uint8Array> {
   const lures = await Promise.all(
     photos.map(async ({ blob, ...photo }, i) => ({
-      bytes: await bytesOf(blob),
+      bytes: await read(blob),
       row: { ...photo, name: `pictures/lure-${i + 1}.jpg` },
     })),
   )
   const events = await Promise.all(
     eventPhotos.map(async ({ blob, ...photo }, i) => ({
-      bytes: await bytesOf(blob),
+      bytes: await read(blob),
       row: { ...photo, name: `pictures/event-${i + 1}.jpg` },
     })),
   )
@@ -57,7 +78,7 @@ export async function packBackup(
   const pictures = [...lures, ...events].map(({ bytes, row }) => [row.name, bytes] as const)
   const aside = await Promise.all(
     shelf.map(async ({ kept, ...about }, i) => ({
-      bytes: await packBackup(kept),
+      bytes: await packed(kept, [], read),
       row: { ...about, file: `aside/${i + 1}.zip` },
     })),
   )

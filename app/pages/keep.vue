@@ -8,7 +8,7 @@ import { counted, lookLabel } from '~/text/labels'
 const box = useBoxStore()
 const startOwn = useOwnStart()
 const settings = useSettingsStore()
-const { last, days, isDue, preview, issues, isBusy, storage, backup, open, restore, join, persist, shelf, damaged, standAgain, drop, mend, dropDamaged, saveDamaged } = useKeeping()
+const { saving, last, days, isDue, preview, issues, isBusy, storage, backup, open, restore, join, persist, shelf, damaged, standAgain, drop, mend, dropDamaged, saveDamaged } = useKeeping()
 const mending = ref<{ id: string, text: string } | null>(null)
 const { $pwa } = useNuxtApp()
 const { version } = useRuntimeConfig().public
@@ -33,6 +33,7 @@ function picked(event: Event) {
       <p class="reason">Everything lives in this browser, on this device. A lost phone or a cleared browser takes it along; one file kept elsewhere does not: box, bench, trips, rules, pack lists, pictures, and boxes that were put aside.</p>
       <p :class="{ due: isDue }"><template v-if="last === null">No backup was ever made here.</template><template v-else>Last backup {{ days === 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago` }}.</template><template v-if="isDue"> It is time for one.</template></p>
       <button type="button" :class="isDue ? 'hot' : 'plain'" :disabled="isBusy || !box.ready" @click="backup">Make a backup now</button>
+      <SavingStep :saving="saving" />
     </section>
     <section aria-label="Restore">
       <h2>Put one back</h2>

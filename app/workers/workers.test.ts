@@ -513,3 +513,42 @@ describe('the planner', () => {
     expect(whole.value).toBeGreaterThan(0)
   })
 })
+
+describe('files that are written', () => {
+  const kept = { file, photos: [], eventPhotos: [] }
+  const open = () =>
+    fresh(
+      () => import('./saving.worker'),
+      async () => new (await import('./saving.client')).SavingClient(),
+    )
+  it('a backup is read back before it is called one, and tells how far it is', async () => {
+    const told: string[] = []
+    const written = await (await open()).backup(kept, [], step => void told.push(step.what))
+    expect(told).toEqual(['pressing', 'reading it back'])
+    const { readBackup } = await import('~/db/backup')
+    expect(readBackup(written!)).toMatchObject({ ok: true, value: { file: { lures: file.lures } } })
+  })
+  it('what could not be read back is no backup', async () => {
+    const torn = { ...kept, file: { ...file, version: 'none' } as unknown as YgrionFile }
+    await expect((await open()).backup(torn, [], () => {})).rejects.toThrow('no backup was made')
+  })
+  it('given up, it comes to nothing and its worker ends', async () => {
+    ended.length = 0
+    const client = await open()
+    const writing = client.boxFile(file, 'exact')
+    client.cancel()
+    expect(await writing).toBeNull()
+    expect(ended).toContain('saving.worker.ts')
+  })
+  it('the box as a file reads back; without spots it names none', async () => {
+    const exact = JSON.parse((await (await open()).boxFile(file, 'exact'))!)
+    expect(parseFile(exact)).toMatchObject({ ok: true })
+    const none = (await (await open()).boxFile(file, 'none'))!
+    expect(JSON.stringify(exact)).toContain('"latitude"')
+    expect(none).not.toMatch(/"latitude"|"position"/)
+  })
+  it('lures as a table begin with the mark by which spreadsheets know the encoding', async () => {
+    const table = (await (await open()).luresTable(file.lures!))!
+    expect([table.charCodeAt(0), table.split('\n').length > file.lures!.length]).toEqual([0xfeff, true])
+  })
+})

@@ -1,14 +1,15 @@
 <script setup lang="ts">
 import { useDropZone } from '@vueuse/core'
 import { computed, ref, useTemplateRef } from 'vue'
-import { luresToCsv, withSpots } from '#core/files'
 import { blurSide, counted } from '~/text/labels'
+import { copied } from '~/workers/plain'
 
 const box = useBoxStore()
 const settings = useSettingsStore()
 const { fileName, table, file, mapping, mergeBy, planned, words, counts, done, issues, choose, paste, plan, map, say, mend, cells, refusedTable, write, replace, clear } = useExchange()
 const pasted = ref('')
 const download = useDownload()
+const saving = useSaving()
 const zone = useTemplateRef<HTMLElement>('zone')
 const { isOverDropZone } = useDropZone(zone, { onDrop: files => files?.[0] && void choose(files[0]), multiple: false })
 useLaunchedFile(choose)
@@ -29,13 +30,15 @@ function picked(event: Event) {
   input.value = ''
 }
 async function exportJson() {
-  download('ygrion-box.json', `${JSON.stringify(withSpots(settings.into(await box.readFile()), spots.value), null, 1)}\n`, 'application/json')
+  const text = await saving.save(async client => client.boxFile(copied(settings.into(await box.readFile())), spots.value))
+  if (text) download('ygrion-box.json', text, 'application/json')
 }
 async function saveRefused() {
   download('ygrion-refused-rows.csv', `\uFEFF${await refusedTable()}`, 'text/csv')
 }
-function exportCsv() {
-  download('ygrion-lures.csv', `\uFEFF${luresToCsv(box.box.lures)}`, 'text/csv')
+async function exportCsv() {
+  const text = await saving.save(client => client.luresTable(copied(box.box.lures)))
+  if (text) download('ygrion-lures.csv', text, 'text/csv')
 }
 </script>
 
@@ -47,6 +50,7 @@ function exportCsv() {
       <div class="spots"><span class="small-label">spots in it</span><div class="choices" role="group" aria-label="Spots in the file"><button v-for="(name, id) in SPOTS" :key="id" type="button" class="choice" :aria-pressed="spots === id" @click="spots = id">{{ name }}</button></div></div>
       <button type="button" class="plain" @click="exportJson">Everything, as an Ygrion file</button>
       <button type="button" class="plain" @click="exportCsv">Lures, as a table (CSV)</button>
+      <SavingStep :saving="saving" />
       <p class="reason note">{{ spots === 'exact' ? 'The file reads back exactly as it is, with the places of waters, trips and catches: mind whom you give it to.' : spots === 'blurred' ? 'In this file each place is moved to the middle of a square ' + blurSide(settings.units) + ' wide.' : 'This file says of no water, trip or catch where it is.' }} The table opens in any spreadsheet and reads back too; pictures travel in a <NuxtLink to="/keep">backup</NuxtLink>.</p>
     </section>
     <section class="in" aria-label="In">

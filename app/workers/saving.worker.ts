@@ -1,0 +1,24 @@
+import * as Comlink from 'comlink'
+import { luresToCsv, withSpots } from '#core/files'
+import { packBackup, readBackup } from '~/db/backup'
+import type { SavingApi } from './saving.protocol'
+
+const api: SavingApi = {
+  async backup(kept, shelf, progress) {
+    const bytes = await packBackup(kept, shelf, (done, of) =>
+      progress({ what: done < of ? 'pictures' : 'pressing', done, of }),
+    )
+    progress({ what: 'reading it back', done: 0, of: 1 })
+    const back = readBackup(bytes)
+    if (!back.ok)
+      throw new Error(
+        `it could not be read back (${back.issues[0]!.path} ${back.issues[0]!.message}): no backup was made`,
+      )
+    return bytes
+  },
+  boxFile: (file, spots) => `${JSON.stringify(withSpots(file, spots), null, 1)}\n`,
+  /** The mark of UTF-8 at its head: spreadsheets guess wrong without. */
+  luresTable: lures => `\uFEFF${luresToCsv(lures)}`,
+}
+
+Comlink.expose(api)
