@@ -16,6 +16,7 @@ describe('a year of a water', () => {
     at,
     temperatureC,
     visibilityM,
+    levelM: null,
   })
 
   it('days stand from left to right whatever their year, warmer and clearer higher', () => {
@@ -29,6 +30,19 @@ describe('a year of a water', () => {
     expect(Math.abs(temperatures[1]!.x - temperatures[2]!.x)).toBeLessThan(3)
     expect(visibilities.map(v => v.reading.visibilityM)).toEqual([4, 1])
     expect(visibilities[0]!.y).toBeLessThan(visibilities[1]!.y)
+  })
+  it('the level has a row of its own once it was read, whatever its zero, and moves nothing but what stands below', () => {
+    const dry = chart([read('2026-02-01T10:00:00Z', 3, 4)])
+    const wet = chart([
+      { ...read('2026-02-01T10:00:00Z', 3, 4), levelM: -0.4 },
+      { ...read('2026-06-01T10:00:00Z', 15, 4), levelM: 1.1 },
+    ])
+    expect([dry.rows.level, dry.levels, dry.levelTicks]).toEqual([null, [], []])
+    expect(wet.levels.map(s => s.reading.levelM)).toEqual([-0.4, 1.1])
+    expect(wet.levels[0]!.y).toBeGreaterThan(wet.levels[1]!.y)
+    for (const { y } of wet.levels) expect(y >= wet.rows.level!.top && y <= wet.rows.level!.bottom).toBe(true)
+    expect(wet.rows.fish.top).toBeGreaterThan(wet.rows.level!.bottom)
+    expect(wet.rows.height - dry.rows.height).toBe(wet.rows.fish.top - dry.rows.fish.top)
   })
   it('the usual year runs through its own temperatures on the scale of what was read', () => {
     const summer = '2026-08-08T10:00:00Z'

@@ -8,6 +8,8 @@ export interface YearReading {
   readonly at: string
   readonly temperatureC: number
   readonly visibilityM: number | null
+  /** At the angler's own mark. */
+  readonly levelM: number | null
 }
 export interface YearInput {
   readonly year: UsualYear
@@ -28,27 +30,36 @@ interface Tick {
 
 const YEAR_DAYS = 365
 const MONTHS = 12
-/** The rows of the drawing, one below the other [px]: from where to where. */
-export const YEAR_ROWS = {
+/** The rows of the drawing, one below the other [px]: from where to where. The level has one where it was ever read. */
+const ROWS = {
   phases: { top: 22, bottom: 48 },
   temperature: { top: 82, bottom: 192 },
   visibility: { top: 228, bottom: 298 },
-  fish: { top: 346, bottom: 416 },
-  height: 440,
+  level: { top: 334, bottom: 384 },
 } as const
+const FISH = { under: 48, height: 70 } as const
+const BELOW = 24
+
+function rowsOf(hasLevel: boolean) {
+  const top = (hasLevel ? ROWS.level : ROWS.visibility).bottom + FISH.under
+  const bottom = top + FISH.height
+  return { ...ROWS, level: hasLevel ? ROWS.level : null, fish: { top, bottom }, height: bottom + BELOW }
+}
 /** Ninety of a hundred days lie within so many standard deviations of the usual year. */
 const NINETY = 1.645
 /** A point of the curve for every so many days. */
 const STEP_DAYS = 5
-/** At least so much is drawn, so that a still year is no mountain range [°C, m, contacts]. */
-const LEAST = { temperatureC: 10, visibilityM: 1, contacts: 3 } as const
+/** At least so much is drawn, so that a still year is no mountain range [°C, m, m, contacts]. */
+const LEAST = { temperatureC: 10, visibilityM: 1, levelM: 0.5, contacts: 3 } as const
 
 /** A year of one water on one line of time: phases, temperature about its usual year, visibility, and what was fished. */
 export function waterYear({ year, phases, readings, months }: YearInput, width: number) {
   const x = scaleLinear([1, YEAR_DAYS + 1], [0, width])
   const days = Array.from({ length: Math.floor(YEAR_DAYS / STEP_DAYS) + 1 }, (_, i) => 1 + i * STEP_DAYS)
   const usual = [...days, YEAR_DAYS + 1].map(day => ({ day, ...year(day) }))
-  const { temperature, visibility, fish } = YEAR_ROWS
+  const levels = readings.flatMap(r => r.levelM ?? [])
+  const rows = rowsOf(levels.length > 0)
+  const { temperature, visibility, fish } = rows
   const warmest = Math.max(
     LEAST.temperatureC,
     ...usual.map(u => u.temperatureC + NINETY * u.sdC),
@@ -61,6 +72,13 @@ export function waterYear({ year, phases, readings, months }: YearInput, width: 
     [0, Math.max(LEAST.visibilityM, ...sees)],
     [visibility.bottom, visibility.top],
   ).nice(3)
+  const [lowest, highest] = [Math.min(...levels), Math.max(...levels)]
+  const l =
+    rows.level &&
+    scaleLinear<number, number>(
+      [lowest, Math.max(highest, lowest + LEAST.levelM)],
+      [rows.level.bottom, rows.level.top],
+    ).nice(2)
   const most = Math.max(LEAST.contacts, ...months.map(m => m.contacts))
   const n = scaleLinear([0, most], [fish.bottom, fish.top])
   const dayX = (at: string) => x(dayOfYear(at) + 0.5)
@@ -68,6 +86,7 @@ export function waterYear({ year, phases, readings, months }: YearInput, width: 
     scale.ticks(count).map(value => ({ value, y: scale(value) }))
   const monthX = (month: number) => x(1 + (month * YEAR_DAYS) / MONTHS)
   return {
+    rows,
     dayX,
     phases: phases.map(({ phase, fromDay, toDay }) => ({ phase, x: x(fromDay), width: x(toDay + 1) - x(fromDay) })),
     usual:
@@ -87,6 +106,10 @@ export function waterYear({ year, phases, readings, months }: YearInput, width: 
       reading.visibilityM === null ? [] : [{ x: dayX(reading.at), y: v(reading.visibilityM), reading }],
     ),
     visibilityTicks: ticks(v, 3),
+    levels: readings.flatMap((reading): Spot[] =>
+      reading.levelM === null || !l ? [] : [{ x: dayX(reading.at), y: l(reading.levelM), reading }],
+    ),
+    levelTicks: l ? ticks(l, 2) : [],
     visibilityY: (metres: number) => v(Math.min(metres, v.domain()[1]!)),
     months: months.map((tally, month) => ({
       tally,

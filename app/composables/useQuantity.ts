@@ -77,5 +77,7 @@ export function useQuantity(
     sent = typed.value
     emit(taken.value)
   }
-  return { typed, message, symbol, shown, understood, take, restore, units }
+  /** Nothing stands in the field that was not handed on: refused, or asked about. */
+  const isSettled = (): boolean => typed.value === shown.value || typed.value === sent
+  return { typed, message, symbol, shown, understood, take, restore, isSettled, units }
 }

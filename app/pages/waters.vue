@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
-import { computed, ref } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import type { NotedReading } from '#core/reading'
 import { formatQuantity } from '#core/units'
 import { capital, forageLabel, speciesLabel, words } from '~/text/labels'
@@ -20,8 +20,8 @@ const SHOWN = 40
 const { shown: list, left, more } = useFirst(() => runs.value, SHOWN)
 const notedIds = computed(() => new Set(box.noted.map(n => n.id)))
 /** What is told of a reading in its line. */
-const told = ({ reading }: NotedReading) => [
-  `${speciesLabel(reading.species)}, ${quantity('temperature', reading.temperatureC)}`, reading.visibilityM == null ? '' : `sees ${quantity('depth', reading.visibilityM)}`, reading.sky ? words(reading.sky) : '',
+const told = ({ reading, levelM }: NotedReading) => [
+  `${speciesLabel(reading.species)}, ${quantity('temperature', reading.temperatureC)}`, reading.visibilityM == null ? '' : `sees ${quantity('depth', reading.visibilityM)}`, reading.sky ? words(reading.sky) : '', levelM == null ? '' : `at ${quantity('depth', levelM)} on your mark`,
 ].filter(Boolean).join(', ')
 /** Newest first; what a day repeated is one line, from its first hour to its last. */
 const runs = computed(() => {
@@ -36,6 +36,16 @@ const runs = computed(() => {
   return lines
 })
 const whenOf = ({ first, last }: { readonly first: NotedReading, readonly last: NotedReading }) => (first === last ? momentShort(last.at) : `${momentShort(first.at)}–${clock(last.at)}`)
+
+/** Height of the water at the angler's own mark, to be written down with the reading. */
+const levelM = ref<number | null>(null)
+const mark = useTemplateRef<{ isSettled: () => boolean }>('mark')
+async function writeDown() {
+  // What was typed and not understood stands in its field with the reason; the reading waits for it.
+  if (mark.value && !mark.value.isSettled()) return
+  await store.note(nanoid(10), new Date(), levelM.value)
+  levelM.value = null
+}
 
 async function add() {
   const id = nanoid(10)
@@ -67,6 +77,7 @@ const inWords = computed(() => {
       <PlaceEditor v-if="isEditing" :key="chosen.id" :place="chosen" />
       <WaterYear :key="chosen.id" :place="chosen" :written="written" />
       <h2>Written down</h2>
+      <div v-if="store.place?.id === chosen.id" class="mark"><QuantityField ref="mark" label="Water at your mark" dimension="depth" :value="levelM" :min="-1000" :max="10000" @change="levelM = $event" /><button type="button" class="plain" @click="writeDown">Write this reading down</button><span class="reason">A gauge, a step, a stone: any zero will do, the same each time. Without a figure the reading alone is written down.</span></div>
       <p v-if="written.length === 0" class="reason">Nothing yet. The strip above has “Write this reading down” under the name of the water; trips add theirs.</p>
       <ul v-else>
         <li v-for="run in list" :key="run.last.id">
@@ -89,6 +100,9 @@ h1 { font-size: 24px; }
 h2 { font-size: 18px; margin: 14px 0 4px; }
 .about { display: flex; flex-wrap: wrap; gap: 8px 28px; align-items: center; justify-content: space-between; margin-bottom: 10px; }
 .about p { margin: 0; flex: 1 1 420px; max-width: 90ch; }
+.mark { display: flex; flex-wrap: wrap; gap: 8px 16px; align-items: center; margin: 6px 0 12px; }
+.mark .quantity { flex: 0 0 190px; }
+.mark .reason { flex: 1 1 320px; color: var(--soft-ink); }
 ul { list-style: none; padding: 0; margin: 0; max-width: 860px; }
 li { display: grid; grid-template-columns: 220px 1fr auto 80px; gap: 14px; align-items: center; border-top: 1px solid var(--rule); min-height: 44px; }
 .from { color: var(--soft-ink); font-size: 13px; }

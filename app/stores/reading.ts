@@ -111,13 +111,14 @@ export const useReadingStore = defineStore('reading', () => {
     return [...box.noted, ...fromTrips].sort((a, b) => Date.parse(a.at) - Date.parse(b.at))
   })
 
-  /** Writes the reading down, for the charts and for "as last time here". */
-  async function note(id: string, now: Date): Promise<void> {
+  /** Writes the reading down, for the charts and for "as last time here"; `levelM`: with the water standing so high at the angler's mark. */
+  async function note(id: string, now: Date, levelM: number | null = null): Promise<void> {
     const noted: NotedReading = {
       id,
       placeId: place.value?.id ?? null,
       at: localIso(now),
       reading: plain(reading.value),
+      ...(levelM === null ? {} : { levelM }),
     }
     await useBoxStore().change(
       { put: { readings: [noted] } },

@@ -17,6 +17,7 @@ import type { UnitSystem } from '#core/units'
 import { inWords } from '#speech'
 import { decodeText, looksBinary } from './decode-text'
 import type { ExchangeApi } from './exchange.protocol'
+import { saving } from './saving'
 
 const SAMPLE = 5
 const ID_LENGTH = 10
@@ -82,4 +83,4 @@ function tableOf(text: string, system: UnitSystem): CsvTable {
   return guessMapping(read, system).some(m => SAYS_WHAT.includes(m.path)) ? read : listOfLines(text)
 }
 
-Comlink.expose(api)
+Comlink.expose({ ...api, ...saving })

@@ -3,7 +3,7 @@ import type { SavingApi, SavingStep } from './saving.protocol'
 
 /** Writes one file in a worker of its own, so that the page never stops and the writing can be given up at any time. */
 export class SavingClient {
-  private readonly worker = new Worker(new URL('./saving.worker.ts', import.meta.url), {
+  private readonly worker = new Worker(new URL('./exchange.worker.ts', import.meta.url), {
     type: 'module',
     name: 'saving',
   })

@@ -518,7 +518,7 @@ describe('files that are written', () => {
   const kept = { file, photos: [], eventPhotos: [] }
   const open = () =>
     fresh(
-      () => import('./saving.worker'),
+      () => import('./exchange.worker'),
       async () => new (await import('./saving.client')).SavingClient(),
     )
   it('a backup is read back before it is called one, and tells how far it is', async () => {
@@ -538,7 +538,7 @@ describe('files that are written', () => {
     const writing = client.boxFile(file, 'exact')
     client.cancel()
     expect(await writing).toBeNull()
-    expect(ended).toContain('saving.worker.ts')
+    expect(ended).toContain('exchange.worker.ts')
   })
   it('the box as a file reads back; without spots it names none', async () => {
     const exact = JSON.parse((await (await open()).boxFile(file, 'exact'))!)

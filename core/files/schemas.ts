@@ -63,6 +63,8 @@ const oneOf = <const T extends readonly [string, ...string[]]>(values: T) => z.e
 const grams = between(0.01, 5000)
 const millimetres = between(1, 2000)
 const metres = between(0, 1000)
+/** A gauge may have its zero anywhere, at the level of the sea too. */
+const gauge = between(-1000, 10_000)
 const metresPerS = between(0, 20)
 const celsius = between(-2, 40)
 const salinity = between(0, 42)
@@ -368,6 +370,7 @@ export const notedSchema = z.looseObject({
   placeId: maybe(z.string().max(200)),
   at: dateTime,
   reading: readingSchema,
+  levelM: maybe(gauge),
 })
 
 const idList = z.array(z.string().max(200)).max(10_000)

@@ -24,6 +24,8 @@ export interface NotedReading {
   /** ISO 8601. */
   at: string
   reading: Reading
+  /** Height of the water at a gauge or a mark of the angler's own, whatever its zero [m]. */
+  levelM?: Maybe<number>
 }
 
 /** A reading this near to a place is at that place [km]. Assumed. */

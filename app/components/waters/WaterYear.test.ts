@@ -35,6 +35,17 @@ describe('a year of a water', () => {
     expect(heard(wrapper)).not.toMatch(/Apr: spawn/)
     expect(heard(wrapper)).toMatch(/^Phases of brown trout/)
   })
+  it('shows the water at the mark where it was read, also when the same day was read again without it', async () => {
+    expect((await year({}, [read('2026-06-20T08:00:00Z', 14)])).text()).not.toContain('Water at your mark')
+    const wrapper = await year({}, [
+      { ...read('2026-06-20T08:00:00Z', 14), levelM: -0.4 },
+      read('2026-06-20T18:00:00Z', 15),
+    ])
+    expect(wrapper.text()).toContain('Water at your mark, m')
+    expect(wrapper.findAll('circle title').map(t => t.text())).toContainEqual(
+      expect.stringMatching(/: -0\.4\s?m$|: −0\.4\s?m$/),
+    )
+  })
   it('is drawn, too, where only a fish is named that nobody knows', async () => {
     expect(heard(await year({ species: ['moon-fish' as never] }))).toMatch(/^Phases of /)
   })

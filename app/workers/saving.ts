@@ -1,9 +1,9 @@
-import * as Comlink from 'comlink'
 import { luresToCsv, withSpots } from '#core/files'
 import { packBackup, readBackup } from '~/db/backup'
 import type { SavingApi } from './saving.protocol'
 
-const api: SavingApi = {
+/** The writing of files: part of the exchange worker, which knows the format anyway. */
+export const saving: SavingApi = {
   async backup(kept, shelf, progress) {
     const bytes = await packBackup(kept, shelf, (done, of) =>
       progress({ what: done < of ? 'pictures' : 'pressing', done, of }),
@@ -20,5 +20,3 @@ const api: SavingApi = {
   /** The mark of UTF-8 at its head: spreadsheets guess wrong without. */
   luresTable: lures => `\uFEFF${luresToCsv(lures)}`,
 }
-
-Comlink.expose(api)
