@@ -17,7 +17,8 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
 
 <template>
   <div v-if="judgement && box.box.lures.length > 0" class="tie-on">
-    <AskPanel :axes="judgement.out.ask.axes" :chosen="drawnSetup" />
+    <!-- Read and reached first: what to tie on. On a wide screen the ask stands to its left, as the water comes before the lure. -->
+    <SetupList :out="judgement.out" :opened="judgement.opened" :fits="judgement.fits" :from="shownFrom" :chosen-id="chosenId" @choose="id => chosen = id" />
     <div class="centre">
       <div class="views" role="tablist" aria-label="Centre">
         <button v-for="v in VIEWS" :key="v.id" type="button" role="tab" :aria-selected="view === v.id" @click="view = v.id">{{ v.name }}</button>
@@ -25,7 +26,7 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
       <CutPanel v-if="view === 'cut'" class="cut" :setups="setups" :chosen-id="drawnId" :dialled="dialOf(drawnId)" @choose="id => chosen = id" @dial="dial" />
       <WhatIfPanel v-else />
     </div>
-    <SetupList :out="judgement.out" :opened="judgement.opened" :fits="judgement.fits" :from="shownFrom" :chosen-id="chosenId" @choose="id => chosen = id" />
+    <AskPanel :axes="judgement.out.ask.axes" :chosen="drawnSetup" />
   </div>
   <p v-else-if="!box.ready || box.box.lures.length > 0" class="reason weighing" role="status">{{ box.ready ? `Weighing ${box.box.lures.length} lures against this water …` : 'Opening the box …' }}</p>
   <section v-else class="empty">
@@ -40,9 +41,11 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
 </template>
 
 <style scoped>
-.tie-on { display: grid; grid-template-columns: 306px minmax(0, 1fr) 380px; gap: 12px; height: calc(100vh - 100px - var(--foot)); }
+.tie-on { display: grid; grid-template: 'ask centre setups' minmax(0, 1fr) / 306px minmax(0, 1fr) 380px; gap: 12px; height: calc(100vh - 100px - var(--foot)); }
 .tie-on > * { overflow-y: auto; scrollbar-width: thin; }
-.centre { display: flex; flex-direction: column; overflow: hidden !important; }
+.tie-on > :deep(.setups) { grid-area: setups; }
+.tie-on > :deep(.ask) { grid-area: ask; }
+.centre { grid-area: centre; display: flex; flex-direction: column; overflow: hidden !important; }
 .views { display: flex; gap: 4px; padding-left: 50px; }
 .views button { background: none; border: 0; border-bottom: 2px solid transparent; padding: 4px 10px; min-height: 38px; cursor: pointer; color: var(--soft-ink); }
 .views button[aria-selected='true'] { color: var(--ink); font-weight: 600; border-bottom-color: var(--float); }
@@ -54,11 +57,11 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
 .empty .hot { text-decoration: none; display: inline-flex; align-items: center; }
 @media (max-width: 1000px) {
   .tie-on { display: flex; flex-direction: column; height: auto; gap: 0; }
-  .tie-on > :deep(.setups) { order: 1; padding: 12px 12px 20px; }
-  .tie-on > .centre { order: 2; padding: 0 6px; overflow: visible !important; }
+  .tie-on > :deep(.setups) { padding: 12px 12px 20px; }
+  .tie-on > .centre { padding: 0 6px; overflow: visible !important; }
   .views { padding-left: 6px; }
   .cut { flex: none; }
-  .tie-on > :deep(.ask) { order: 3; padding: 12px; }
+  .tie-on > :deep(.ask) { padding: 12px; }
 }
 @media print {
   .tie-on { display: block; height: auto; }

@@ -73,3 +73,34 @@ export async function comeBack(page: Page): Promise<void> {
   await stored(page)
   await page.reload()
 }
+
+/** Everything that is told: text, names for readers, placeholders, values of fields. */
+export async function told(page: Page): Promise<string> {
+  return page.evaluate(() => {
+    const own = new Set([...document.querySelectorAll('option, datalist')])
+    const texts: string[] = []
+    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
+    for (let node = walker.nextNode(); node; node = walker.nextNode()) {
+      const parent = node.parentElement
+      if (
+        !parent ||
+        ['SCRIPT', 'STYLE', 'NOSCRIPT'].includes(parent.tagName) ||
+        own.has(parent) ||
+        parent.closest('[data-either]')
+      )
+        continue
+      texts.push(node.textContent ?? '')
+    }
+    for (const el of document.querySelectorAll<HTMLElement>('[aria-label], [placeholder], [title]')) {
+      if (el.closest('[data-either]')) continue
+      texts.push(
+        el.getAttribute('aria-label') ?? '',
+        el.getAttribute('placeholder') ?? '',
+        el.getAttribute('title') ?? '',
+      )
+    }
+    for (const input of document.querySelectorAll<HTMLInputElement>('input:not([type=hidden])'))
+      if (!input.closest('[data-either]')) texts.push(input.value)
+    return texts.join('\n')
+  })
+}

@@ -1,39 +1,9 @@
 import { expect, type Page, test } from '@playwright/test'
-import { EVERY_PAGE, goOn, open } from './support'
+import { EVERY_PAGE, goOn, open, told } from './support'
 
 /** A figure with a unit of the other system; what an angler wrote himself (names, notes) is his own, and `data-either` marks examples of what may be typed in either system and paper sizes as they are sold. */
 const METRIC = /(?<![\w.])\d(?:[\d.,]*\d)?[ \u00A0]?(?:g|kg|mm|cm|m|km|°C|m\/s|cm\/s|km\/h|kgf)(?![\w/])/g
 const IMPERIAL = /(?<![\w.])\d(?:[\d.,/ ]*\d)?[ \u00A0]?(?:oz|lb|lbs|ft|in(?! \d)|°F|mph|ft\/s|in\/s)(?![\w/])/g
-
-/** Everything that is told: text, names for readers, placeholders, values of fields. */
-async function told(page: Page): Promise<string> {
-  return page.evaluate(() => {
-    const own = new Set([...document.querySelectorAll('option, datalist')])
-    const texts: string[] = []
-    const walker = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT)
-    for (let node = walker.nextNode(); node; node = walker.nextNode()) {
-      const parent = node.parentElement
-      if (
-        !parent ||
-        ['SCRIPT', 'STYLE', 'NOSCRIPT'].includes(parent.tagName) ||
-        own.has(parent) ||
-        parent.closest('[data-either]')
-      )
-        continue
-      texts.push(node.textContent ?? '')
-    }
-    for (const el of document.querySelectorAll<HTMLElement>('[aria-label], [placeholder], [title]')) {
-      if (el.closest('[data-either]')) continue
-      texts.push(
-        el.getAttribute('aria-label') ?? '',
-        el.getAttribute('placeholder') ?? '',
-        el.getAttribute('title') ?? '',
-      )
-    }
-    for (const input of document.querySelectorAll('input')) if (!input.closest('[data-either]')) texts.push(input.value)
-    return texts.join('\n')
-  })
-}
 
 async function switchTo(page: Page, system: string) {
   await goOn(page, '/keep')

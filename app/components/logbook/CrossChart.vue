@@ -2,6 +2,7 @@
 import { computed, useTemplateRef } from 'vue'
 import type { CrossTable, CutId } from '#core/logbook'
 import { coverageGrid } from '~/charts/coverage-grid'
+import { counted } from '~/text/labels'
 import { CUT_WORDS, hoursFigure, type Names, rateFigure, valueInWords } from '~/text/log-words'
 
 /** Two cuts crossed: the square's area is the effort, its filling the contact rate against the best field; blanks were never fished. */
@@ -21,7 +22,7 @@ const spoken = computed(() => props.table.cells.filter(c => c.rate).map(c => `${
     <text v-for="c in grid.columns" :key="c.column" :x="c.x" y="-8" text-anchor="middle">{{ valueInWords(column, c.column, names) }}</text>
     <text v-for="r in grid.rows" :key="r.row" x="-8" :y="r.y" text-anchor="end" dominant-baseline="middle">{{ valueInWords(row, r.row, names) }}</text>
     <g v-for="m in grid.marks" :key="`${m.cell.row} ${m.cell.column}`" :transform="`translate(${m.x} ${m.y})`">
-      <title v-if="m.cell.count > 0">{{ cellAt(m.cell.row, m.cell.column).contacts }} contacts in {{ hoursFigure(m.cell.count) }} h</title>
+      <title v-if="m.cell.count > 0">{{ counted(cellAt(m.cell.row, m.cell.column).contacts, 'contact') }} in {{ hoursFigure(m.cell.count) }} h</title>
       <rect class="field" :class="{ none: m.cell.count === 0 }" :width="m.width" :height="m.height" />
       <template v-if="m.cell.count > 0">
         <rect class="outline" :x="m.width - m.side - 3" :y="m.height - m.side - 3" :width="m.side" :height="m.side" />

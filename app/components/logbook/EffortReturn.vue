@@ -2,6 +2,7 @@
 import { scaleLinear } from 'd3'
 import { computed, useTemplateRef } from 'vue'
 import type { RateTable } from '#core/logbook'
+import { counted } from '~/text/labels'
 import { hoursFigure, type Names, rateInWords, valueInWords } from '~/text/log-words'
 
 /** Lures by the hours they were given and what they returned; long whiskers: little is known. */
@@ -35,7 +36,7 @@ const name = (value: string | number) => valueInWords('lure', value, props.names
     <text v-for="t in x.ticks(6)" :key="`x${t}`" :x="x(t)" :y="HEIGHT + 16" text-anchor="middle">{{ t }}</text>
     <line v-if="table.overall" :x2="width" :y1="y(table.overall.mean)" :y2="y(table.overall.mean)" class="usual" />
     <g v-for="row in rows" :key="String(row.value)">
-      <title>{{ name(row.value) }}: {{ rateInWords(row.rate, 'hour') }}, {{ row.contacts }} contacts in {{ hoursFigure(row.hours) }} h</title>
+      <title>{{ name(row.value) }}: {{ rateInWords(row.rate, 'hour') }}, {{ counted(row.contacts, 'contact') }} in {{ hoursFigure(row.hours) }} h</title>
       <line :x1="x(row.hours)" :x2="x(row.hours)" :y1="y(row.rate.low)" :y2="y(row.rate.high)" class="whisker" />
       <circle :cx="x(row.hours)" :cy="y(row.rate.mean)" r="4.5" class="mean" />
     </g>

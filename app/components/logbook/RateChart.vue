@@ -2,6 +2,7 @@
 import { computed, useTemplateRef } from 'vue'
 import type { EffortUnit, RateTable, Return } from '#core/logbook'
 import { rateRows } from '~/charts/log/rate-rows'
+import { counted } from '~/text/labels'
 import { hoursFigure, type Names, rateFigure, rateInWords, RETURN_WORDS, valueInWords } from '~/text/log-words'
 
 const props = defineProps<{ table: RateTable, of: Return, per: EffortUnit, names: Names, most?: number }>()
@@ -25,8 +26,8 @@ const effortOf = (row: RateTable['rows'][number]) => (isHourly.value ? row.hours
 const chart = computed(() => rateRows(shown.value, effortOf, size.value))
 const name = (value: string | number) => valueInWords(props.table.cut, value, props.names)
 const short = (text: string) => (text.length > 26 ? `${text.slice(0, 25)}…` : text)
-const effortText = (row: RateTable['rows'][number]) => (isHourly.value ? `${hoursFigure(row.hours)} h` : `${row.casts} casts`)
-const spoken = (row: RateTable['rows'][number]) => `${name(row.value)}: ${rateInWords(row.rate, props.per)}; ${row[props.of]} ${RETURN_WORDS[props.of]} in ${effortText(row)}, ${row.trips} ${row.trips === 1 ? 'trip' : 'trips'}`
+const effortText = (row: RateTable['rows'][number]) => (isHourly.value ? `${hoursFigure(row.hours)} h` : counted(row.casts, 'cast'))
+const spoken = (row: RateTable['rows'][number]) => `${name(row.value)}: ${rateInWords(row.rate, props.per)}; ${props.of === 'contacts' ? counted(row.contacts, 'contact') : `${row.landed} ${RETURN_WORDS.landed}`} in ${effortText(row)}, ${counted(row.trips, 'trip')}`
 </script>
 
 <template>

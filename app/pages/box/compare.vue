@@ -58,7 +58,8 @@ function show(next: readonly string[]) {
 </template>
 
 <style scoped>
-.compare { padding: 10px 18px 50px; overflow-x: auto; }
+/* What is read out only is cut off here too, not at the edge of the page. */
+.compare { padding: 10px 18px 50px; overflow-x: auto; position: relative; }
 .bar { display: flex; align-items: center; gap: 20px; flex-wrap: wrap; margin-bottom: 8px; }
 h2 { font-size: 18px; }
 .add { max-width: 260px; min-width: 200px; }
