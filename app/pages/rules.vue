@@ -46,7 +46,7 @@ h2 { font-size: 17px; }
   .rules-page { grid-template-columns: minmax(0, 1fr); grid-template-areas: 'heading' 'beside' 'main'; grid-template-rows: none; }
   .beside { position: static; border: 0; padding: 0; min-width: 0; }
   .beside .lead { display: none; }
-  .beside :deep(.order) { display: flex; overflow-x: auto; border-bottom: 1px solid var(--rule); margin-bottom: 8px; }
+  .beside :deep(.order) { position: relative; display: flex; overflow-x: auto; border-bottom: 1px solid var(--rule); margin-bottom: 8px; }
   .beside :deep(li) { flex: none; width: 220px; border-top: 0; border-right: 1px solid var(--rule); padding-right: 10px; margin-right: 10px; }
 }
 </style>

@@ -162,6 +162,33 @@ test('on paper: the order with the water in words, the whole box, no buttons of 
   await expect.poll(() => page.locator('.box-table tbody tr:not(.gap)').count()).toBeLessThan(60)
 })
 
+test('on A4 and on letter every printed view keeps to its sheet, and what is only for the hand stays off it', async ({
+  page,
+}) => {
+  test.setTimeout(180_000)
+  // What is left of a sheet between margins of a centimetre, at 96 px an inch: ISO 216 A4 and letter.
+  const SHEETS = [718, 740]
+  for (const path of ['/', '/pack', '/logbook/trip/trip7', '/box?lure=l1', '/bench', '/logbook/year']) {
+    await page.emulateMedia({ media: 'screen' })
+    await page.setViewportSize({ width: 1280, height: 800 })
+    await open(page, path)
+    await page.waitForTimeout(800)
+    await page.emulateMedia({ media: 'print' })
+    for (const width of SHEETS) {
+      await page.setViewportSize({ width, height: 1000 })
+      expect.soft(await sideways(page), `${path} at ${width}`).toBeLessThanOrEqual(0)
+    }
+    await expect(page.locator('button.quiet:visible:not(.sisters button, dd button)')).toHaveCount(0)
+    await expect(page.locator('.editor:visible')).toHaveCount(0)
+  }
+  await page.emulateMedia({ media: null })
+  await page.setViewportSize({ width: 1280, height: 800 })
+  await open(page, '/box/labels')
+  await expect(page.locator('.sheet')).toHaveCount(2)
+  const pages = (pdf: Buffer) => pdf.toString('latin1').match(/\/Type\s*\/Page\b/g)?.length
+  expect(pages(await page.pdf({ format: 'A4' }))).toBe(2)
+})
+
 test.describe('on a phone', () => {
   test.use({ viewport: { width: 390, height: 844 } })
 

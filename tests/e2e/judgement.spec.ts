@@ -90,7 +90,7 @@ test('a school held for good, and a rule switched off: the order beside follows,
   await expect.poll(() => order(page).locator('.name').allTextContents()).toEqual(withRattles)
 
   await page.getByRole('link', { name: 'The handbook' }).click()
-  const rule = page.getByRole('article', { name: 'species.northern-pike.families' })
+  const rule = page.getByRole('article', { name: 'A bait of the kind that northern pike are usually caught on.' })
   await rule.getByRole('button', { name: 'what it does here' }).click()
   await expect(rule.locator('.effect-list')).toBeVisible()
   await rule.getByRole('combobox').selectOption({ label: 'off' })

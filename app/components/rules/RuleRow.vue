@@ -37,7 +37,7 @@ async function lookAtEffect() {
 </script>
 
 <template>
-  <article class="rule" :class="{ off: factor === 0, silent: strength === 0 }" :aria-label="rule.id">
+  <article class="rule" :class="{ off: factor === 0, silent: strength === 0 }" :aria-label="sentence">
     <p class="reason sentence">{{ sentence }}</p>
     <p class="meta"><span class="small-label">when</span> {{ whenInWords(rule, settings.units) }}</p>
     <p class="meta"><span class="small-label">asks</span> <span v-for="(effect, i) in rule.effects" :key="i" class="effect">{{ effectInWords(effect, settings.units) }}</span></p>
@@ -45,7 +45,7 @@ async function lookAtEffect() {
     <div class="foot">
       <span class="strength" :title="strength > 0 ? `speaks now: ${strength.toFixed(2)}` : 'silent in this water'"><span :style="{ width: `${Math.min(100, 70 * strength)}%` }" /></span>
       <span class="now">{{ strength > 0 ? `speaks now, ${strength.toFixed(2)}` : factor === 0 ? 'switched off' : 'silent now' }}</span>
-      <label class="weight small-label">counts <select :value="factor" :aria-label="`How much ${rule.id} counts`" @change="settings.setWeight(rule.id, Number(($event.target as HTMLSelectElement).value))"><option v-for="f in FACTORS" :key="f.value" :value="f.value">{{ f.label }}</option></select></label>
+      <label class="weight small-label">counts <select :value="factor" :aria-label="`How much it counts: ${sentence}`" @change="settings.setWeight(rule.id, Number(($event.target as HTMLSelectElement).value))"><option v-for="f in FACTORS" :key="f.value" :value="f.value">{{ f.label }}</option></select></label>
       <button v-if="strength > 0" type="button" class="quiet" :aria-expanded="without !== null" :disabled="isBusy" @click="lookAtEffect">{{ without ? 'close' : isBusy ? 'looking …' : 'what it does here' }}</button>
       <span class="source">{{ sourceText(rule.source) }}<template v-if="rule.school">; school: {{ Object.entries(rule.school).map(([k, v]) => `${k} ${v}`).join(', ') }}</template></span>
     </div>

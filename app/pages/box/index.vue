@@ -47,6 +47,7 @@ async function open(lure: string | null, entering = false) {
 <style scoped>
 .body.split { display: grid; grid-template-columns: minmax(0, 1fr) 400px; align-items: start; }
 .list { padding: 0 6px 40px 0; }
+@media print { .body.split { display: block !important; } .body.split > :deep(.editor) { display: none; } }
 .several { display: inline-flex; align-items: center; text-decoration: none; }
 .empty { max-width: 56ch; padding: 24px 18px; }
 @media (max-width: 900px) {

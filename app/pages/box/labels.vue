@@ -100,7 +100,8 @@ async function print() {
   .tools { display: none; }
   .labels { padding: 0; overflow: visible; }
   .desk { margin: 0; }
-  .sheet { margin: 0; outline: 0; background: #fff; color: #000; break-after: page; zoom: 1 !important; }
+  .sheet { margin: 0; outline: 0; background: #fff; color: #000; zoom: 1 !important; }
+  .sheet + .sheet { break-before: page; }
   .label { outline: 0; }
 }
 </style>

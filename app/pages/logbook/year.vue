@@ -57,12 +57,12 @@ table { border-collapse: collapse; }
 .months td > span { display: block; }
 .column { height: 60px; position: relative; }
 .column i { position: absolute; inset: auto 22% 0; background: var(--water-ink); display: block; }
-.halves { display: grid; grid-template-columns: repeat(auto-fit, minmax(300px, 1fr)); gap: 18px 34px; margin-top: 16px; align-items: start; }
+.halves { display: grid; grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr)); gap: 18px 34px; margin-top: 16px; align-items: start; }
 .halves thead th { font-size: 11.5px; color: var(--soft-ink); font-weight: 550; text-align: right; }
 .halves tbody th { text-align: left; font-weight: 550; }
 .halves td { text-align: right; padding: 2px 0 2px 16px; }
 .halves tr { border-bottom: 1px solid var(--rule); }
 .problem { color: var(--float); }
-@media (max-width: 700px) { .year-page { padding-inline: 10px; } .sheet { padding: 12px; } .months .figure { font-size: 11px; } .months .small-label { font-size: 9px; letter-spacing: 0; } }
+@media (max-width: 700px) { .year-page { padding-inline: 10px; } .sheet { padding: 12px; } .halves td { padding-left: 8px; } .months .figure { font-size: 11px; } .months .small-label { font-size: 9px; letter-spacing: 0; } }
 @media print { .bar { display: none; } .sheet { border: 0; padding: 0; } }
 </style>

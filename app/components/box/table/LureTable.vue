@@ -160,6 +160,12 @@ td { padding: 2px 8px; max-width: 260px; overflow: hidden; text-overflow: ellips
 .brief { display: none; }
 @media print {
   .pick, th.condition, td.condition { display: none; }
+  /* The whole row stands on a sheet of either size: the figure of the fit without its bars. */
+  .fit { width: 40px; }
+  .fit-cell > :last-child { display: none; }
+  td, thead button { padding-inline: 3px; font-size: 12px; }
+  .picture { width: 80px; }
+  .open { font-size: 13px; }
   tbody tr { break-inside: avoid; }
   thead th { position: static; }
 }
