@@ -4,7 +4,7 @@ import type { SavingStep } from '~/workers/saving.protocol'
 
 /** Writing a file out of the browser: what is being done, and how to give it up. `step` is `null` while nothing is written. */
 export function useSaving() {
-  const step = shallowRef<SavingStep | { readonly what: 'reading the box' | 'writing' } | null>(null)
+  const step = shallowRef<SavingStep | { readonly what: 'writing' } | null>(null)
   let client: SavingClient | null = null
 
   /** `null`: it was given up. */
@@ -13,7 +13,7 @@ export function useSaving() {
   ): Promise<T | null> {
     cancel()
     const mine = (client = new SavingClient())
-    step.value = { what: 'reading the box' }
+    step.value = { what: 'writing' }
     try {
       return await write(mine, now => {
         if (client === mine) step.value = now

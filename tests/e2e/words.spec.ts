@@ -59,19 +59,6 @@ test('the first set-up is within five tabs, on a wide screen and on a phone', as
   }
 })
 
-test('on the narrowest phone nothing scrolls sideways', async ({ page }) => {
-  test.setTimeout(180_000)
-  // 320 px: WCAG 2.2, 1.4.10.
-  await page.setViewportSize({ width: 320, height: 640 })
-  for (const path of EVERY_PAGE) {
-    await open(page, path)
-    await page.waitForTimeout(300)
-    expect
-      .soft(await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), path)
-      .toBeLessThanOrEqual(0)
-  }
-})
-
 test('an address that leads nowhere is answered in the program’s own face, and leads back', async ({ page }) => {
   await page.goto('/no/such/page')
   await expect(page.getByRole('heading', { name: 'Nothing hangs on this line' })).toBeVisible()
