@@ -19,7 +19,7 @@ export function useSetupsWithin(asked: () => readonly Within[]) {
     async ([, questions]) => {
       const mine = ++newest
       if (isAnswered.value) return
-      const answers = await Promise.all(questions.map(only => judgement.judgeIf({ only }, MOST)))
+      const answers = await Promise.all(questions.map(only => judgement.firstIf({ only }, MOST)))
       if (mine === newest) found.value = answers.flatMap(a => a?.out.setups ?? [])
     },
     { immediate: true },

@@ -11,6 +11,7 @@ import { answerKept, keepAnswer, type LastAnswer } from '~/db/last-answer'
 import { JudgeClient } from '~/workers/judge.client'
 import type {
   Coverage,
+  FirstAnswer,
   Judgement,
   JudgeRequest,
   NextRequest,
@@ -28,29 +29,62 @@ const TOP = 30
 /** An answer is kept for the next start when it has stood for so long [ms]. */
 const KEPT_AFTER_MS = 1500
 
+/** Nothing has its place yet. */
+const NOT_PLACED: Omit<Judgement, keyof FirstAnswer> & Pick<Judgement, 'out' | 'presented' | 'doubts'> = {
+  out: { assumed: [], cautions: [], ask: { axes: [] }, setups: [], rejected: [], gaps: [], hand: [], measure: [] },
+  presented: {},
+  doubts: {},
+  fits: [],
+  spines: { axes: [], fits: new Float32Array() },
+  opened: null,
+}
+
+/** What is known of the lure that was opened, where that stands behind those told. */
+function openedOf<T>(opened: Judgement['opened'], byLure: Readonly<Record<string, T>>): Readonly<Record<string, T>> {
+  const found = opened && byLure[opened.setup.lureId]
+  return found ? { [opened.setup.lureId]: found } : {}
+}
+
 /** The worker's newest answer to the present reading and box. */
 export const useJudgementStore = defineStore('judgement', () => {
   const judgement = shallowRef<Judgement | null>(null)
+  /** What comes first by the present reading, while the other lures are still on their way to their places. */
+  const ahead = shallowRef<FirstAnswer | null>(null)
   /** The answer of another day to the same question: shown until there is one of today. */
   const last = shallowRef<LastAnswer | null>(null)
-  const shown = computed(() => {
-    if (judgement.value || !last.value) return judgement.value
+  const ofAnotherDay = computed(() => {
     const { lureById } = useBoxStore()
-    return last.value.judgement.out.setups.every(s => lureById.has(s.lureId)) ? last.value.judgement : null
+    return last.value?.judgement.out.setups.every(s => lureById.has(s.lureId)) ? last.value.judgement : null
+  })
+  /** The newest answer in which every lure has its place. */
+  const placed = computed(() => judgement.value ?? ofAnotherDay.value)
+  const shown = computed((): Judgement | null => {
+    const first = ahead.value
+    if (!first) return placed.value
+    const rest = placed.value ?? NOT_PLACED
+    const opened = first.presented[rest.opened?.setup.lureId ?? ''] ? null : rest.opened
+    return {
+      ...rest,
+      ...first,
+      out: { ...rest.out, ...first.out },
+      opened,
+      presented: { ...openedOf(opened, rest.presented), ...first.presented },
+      doubts: { ...openedOf(opened, rest.doubts), ...first.doubts },
+    }
   })
   /** When what is shown was worked out, ISO 8601; `null`: now. */
-  const shownFrom = computed(() => (judgement.value || !shown.value ? null : last.value!.at))
+  const shownFrom = computed(() => (ahead.value || judgement.value || !ofAnotherDay.value ? null : last.value!.at))
   const trouble = ref<string | null>(null)
   /** The lure that the angler opened on Tie-on; it is told wherever it stands. */
   const opened = ref<string | null>(null)
   /** Rises with each box that the worker has taken in. */
   const boxesLoaded = ref(0)
-  const fitById = computed(() => new Map(shown.value?.fits.map((fit, row) => [fit.lureId, { ...fit, row }])))
+  const fitById = computed(() => new Map(placed.value?.fits.map((fit, row) => [fit.lureId, { ...fit, row }])))
   /** The fits of one lure on all asked axes; none when it cannot be fished here. */
   function spineOf(lureId: string): Spine {
     const row = fitById.value.get(lureId)?.row
     if (row === undefined) return []
-    const { axes, fits } = shown.value!.spines
+    const { axes, fits } = placed.value!.spines
     return axes.map(({ axis, weight }, column) => ({ axis, weight, fit: fits[row * axes.length + column]! }))
   }
   let client: JudgeClient | null = null
@@ -102,13 +136,17 @@ export const useJudgementStore = defineStore('judgement', () => {
     const ask = async () => {
       try {
         const asked = standing()
-        const answer = await judge.judge(question())
+        const answer = await judge.judge(question(), first => {
+          ahead.value = first
+          trouble.value = null
+        })
         if (answer) {
           judgement.value = answer
+          ahead.value = null
           void keep(boxStore.database(), { at: new Date().toISOString(), asked, judgement: answer })
         }
-        trouble.value = null
       } catch (error) {
+        ahead.value = null
         trouble.value = `The judgement failed: ${(error as Error).message}`
       }
     }
@@ -177,26 +215,30 @@ export const useJudgementStore = defineStore('judgement', () => {
     return (await (await pondering())?.sweep(copied(useReadingStore().reading), field, values, choiceNow())) ?? null
   }
 
-  /** The judgement if rules were taken otherwise, or the water were another: for looking at an effect, or at tomorrow, without setting it. */
-  async function judgeIf(
-    otherwise: Partial<RuleChoice> & Partial<Pick<JudgeRequest, 'only' | 'opened' | 'reading'>>,
-    top = 1,
-  ): Promise<Judgement | null> {
+  type Otherwise = Partial<RuleChoice> & Partial<Pick<JudgeRequest, 'only' | 'opened' | 'reading'>>
+
+  function questionIf(otherwise: Otherwise, top: number): JudgeRequest {
     const now = choiceNow()
-    return (
-      (await (
-        await pondering()
-      )?.answer({
-        reading: copied(otherwise.reading ?? useReadingStore().reading),
-        top,
-        units: useSettingsStore().units,
-        schools: { ...now.schools, ...otherwise.schools },
-        weights: { ...now.weights, ...otherwise.weights },
-        ...(otherwise.own ? { own: copied(otherwise.own) } : {}),
-        ...(otherwise.only ? { only: copied(otherwise.only) } : {}),
-        ...(otherwise.opened ? { opened: otherwise.opened } : {}),
-      })) ?? null
-    )
+    return {
+      reading: copied(otherwise.reading ?? useReadingStore().reading),
+      top,
+      units: useSettingsStore().units,
+      schools: { ...now.schools, ...otherwise.schools },
+      weights: { ...now.weights, ...otherwise.weights },
+      ...(otherwise.own ? { own: copied(otherwise.own) } : {}),
+      ...(otherwise.only ? { only: copied(otherwise.only) } : {}),
+      ...(otherwise.opened ? { opened: otherwise.opened } : {}),
+    }
+  }
+
+  /** The judgement if rules were taken otherwise, or the water were another: for looking at an effect, or at tomorrow, without setting it. */
+  async function judgeIf(otherwise: Otherwise, top = 1): Promise<Judgement | null> {
+    return (await (await pondering())?.answer(questionIf(otherwise, top))) ?? null
+  }
+
+  /** What would come first then: the set-ups alone. */
+  async function firstIf(otherwise: Otherwise, top: number): Promise<FirstAnswer | null> {
+    return (await (await pondering())?.firstAnswer(questionIf(otherwise, top))) ?? null
   }
 
   /** What the bites of the trip say to do next; `null` before the worker has the box. */
@@ -233,6 +275,7 @@ export const useJudgementStore = defineStore('judgement', () => {
     spoken,
     sketches,
     judgeIf,
+    firstIf,
     next,
   }
 })

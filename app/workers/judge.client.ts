@@ -6,7 +6,16 @@ import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
 import type { Box } from '#core/tackle'
 import type { UnitSystem } from '#core/units'
-import type { Coverage, JudgeApi, Judgement, JudgeRequest, NextRequest, RuleChoice, Spoken } from './judge.protocol'
+import type {
+  Coverage,
+  FirstAnswer,
+  JudgeApi,
+  Judgement,
+  JudgeRequest,
+  NextRequest,
+  RuleChoice,
+  Spoken,
+} from './judge.protocol'
 import { logChange } from './log-change'
 import { sameGear } from './same-gear'
 
@@ -14,6 +23,8 @@ import { sameGear } from './same-gear'
 export class JudgeClient {
   private readonly api: Comlink.Remote<JudgeApi>
   private newest = 0
+  /** The beginning of the question that is looked into. */
+  private begun: Promise<unknown> = Promise.resolve()
 
   constructor(name: string) {
     this.api = Comlink.wrap<JudgeApi>(
@@ -38,15 +49,27 @@ export class JudgeClient {
     }
   }
 
-  async judge(request: JudgeRequest): Promise<Judgement | null> {
+  /** The whole answer; what comes first is brought before it. `null` when a newer question was put meanwhile: while one is looked into only the newest of the others waits. */
+  async judge(request: JudgeRequest, onFirst: (first: FirstAnswer) => void): Promise<Judgement | null> {
     const mine = ++this.newest
-    const judgement = await this.api.judge(request)
-    return mine === this.newest ? judgement : null
+    await this.begun.catch(() => undefined)
+    if (mine !== this.newest) return null
+    const begun = this.api.first(request)
+    this.begun = begun
+    const first = await begun
+    if (mine !== this.newest) return null
+    onFirst(first)
+    const whole = await this.api.whole()
+    return mine === this.newest ? whole : null
   }
 
   /** An answer for its own sake: it neither ends another question nor is ended by one. */
   answer(request: JudgeRequest): Promise<Judgement> {
-    return this.api.judge(request)
+    return this.api.answer(request)
+  }
+
+  firstAnswer(request: JudgeRequest): Promise<FirstAnswer> {
+    return this.api.firstAnswer(request)
   }
 
   next(request: NextRequest): Promise<NextOut> {

@@ -6,7 +6,7 @@ import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
 import type { AxisId, Schools } from '#core/rule'
 import type { Box, Trip } from '#core/tackle'
-import type { MatchOut, SetupOut, Sketches } from '#core/tell'
+import type { FirstOut, MatchOut, SetupOut, Sketches } from '#core/tell'
 import type { UnitSystem } from '#core/units'
 import type { LogChange } from './log-change'
 
@@ -57,21 +57,25 @@ export interface Spines {
   readonly fits: Float32Array
 }
 
-export interface Judgement {
-  readonly out: MatchOut
-  /** Every lure that can be fished, best first. */
-  readonly fits: readonly LureFit[]
-  readonly spines: Spines
-  /** The lure that was asked for when it stands behind those explained, with its place in the whole order. */
-  readonly opened: { readonly setup: SetupOut; readonly place: number } | null
-  /** The explained set-ups, that one too, as the course models want them, by lure id. */
+/** What is told of the set-ups that come first, before the others have their places. */
+export interface FirstAnswer {
+  readonly out: FirstOut
+  /** The explained set-ups as the course models want them, by lure id. */
   readonly presented: Readonly<Record<string, Presented>>
   /** How surely their figures are known, by lure id. */
   readonly doubts: Readonly<Record<string, Doubts>>
   /** Rules that speak under this reading: weight × membership, by rule id. */
   readonly strengths: Readonly<Record<string, number>>
-  /** What the ranking itself took [ms]. */
-  readonly tookMs: number
+}
+
+/** The whole answer: what is told first, and what needs the place of every lure. */
+export interface Judgement extends FirstAnswer {
+  readonly out: MatchOut
+  /** Every lure that can be fished, best first. */
+  readonly fits: readonly LureFit[]
+  readonly spines: Spines
+  /** The lure that was asked for when it stands behind those explained, with its place in the whole order; it is among the presented and the doubted too. */
+  readonly opened: { readonly setup: SetupOut; readonly place: number } | null
 }
 
 /** What the box covers, and which groups of lures do the same. */
@@ -95,7 +99,13 @@ export interface JudgeApi {
   load: (box: Box, own: OwnRules, useLog: boolean) => void
   /** Only the log is another: what is known of lures, rods and parts stands. */
   log: (change: LogChange) => void
-  judge: (request: JudgeRequest) => Judgement
+  /** Begins a question: what comes first. */
+  first: (request: JudgeRequest) => FirstAnswer
+  /** The whole answer to the question that was begun last; `null` when another began meanwhile. */
+  whole: () => Promise<Judgement | null>
+  /** A question by the way: the whole answer at once, or only what comes first. */
+  answer: (request: JudgeRequest) => Judgement
+  firstAnswer: (request: JudgeRequest) => FirstAnswer
   /** What the bites of a trip say to do next. */
   next: (request: NextRequest) => NextOut
   /** What would put another lure first; `null` when `stop` came before the end. */

@@ -4,9 +4,10 @@ import { clarityByPaint, depthBySpeed, doubled, worthAdding } from '#core/catalo
 import {
   contributionsOf,
   flips,
+  type Judging,
+  judgingOf,
   prepareBox,
   type PreparedBox,
-  rank,
   type Ranking,
   sweep,
   termsOf,
@@ -15,10 +16,10 @@ import {
 import { nextOf } from '#core/rotation'
 import { AXIS_IDS } from '#core/rule'
 import type { Box } from '#core/tackle'
-import { doubtedSetups, explainLure, explainRanking, presentedSetups, sketches } from '#core/tell'
+import { doubtedSetups, explainFirst, explainLure, explainRest, presentedSetups, sketches } from '#core/tell'
 import { inWords } from '#speech'
 import { changedLog } from './log-change'
-import type { JudgeApi, JudgeRequest, RuleChoice, Spines } from './judge.protocol'
+import type { FirstAnswer, JudgeApi, Judgement, JudgeRequest, RuleChoice, Spines } from './judge.protocol'
 
 let loaded: Box = { lures: [], parts: [], outfits: [], tests: [], trips: [] }
 let prepared = prepareBox(loaded)
@@ -32,6 +33,9 @@ let search = 0
 const options = ({ schools, weights, own }: RuleChoice): AskOptions => ({ schools, weights, own: own ?? stored })
 /** Lets waiting messages in between two steps of a long search. */
 const breathe = () => new Promise<void>(resolve => setTimeout(resolve))
+
+/** Lures whose places are looked for before a waiting message is let in: some ten milliseconds of them. */
+const LURES_A_STEP = 50
 
 const isIn = (ids: readonly string[] | undefined, id: string) => !ids || ids.includes(id)
 
@@ -56,6 +60,59 @@ function spinesOf({ ask, candidates }: Ranking): Spines {
   return { axes, fits }
 }
 
+/** A question on its way to its answer. */
+interface Question {
+  readonly request: JudgeRequest
+  readonly within: PreparedBox
+  readonly judging: Judging
+  readonly first: FirstAnswer
+}
+/** The newest that the page waits for. */
+let question: Question | null = null
+
+function begin(request: JudgeRequest): Question {
+  const { reading, top, units, only, opened: _opened, ...choice } = request
+  const within = only ? narrowed(only) : prepared
+  const judging = judgingOf(within, askOf(reading, options(choice)))
+  const out = inWords(explainFirst(within, judging, { top, units }), units)
+  const { ask } = judging
+  return {
+    request,
+    within,
+    judging,
+    first: {
+      out,
+      presented: Object.fromEntries(presentedSetups(judging.soFar, out.setups)),
+      doubts: Object.fromEntries(doubtedSetups(judging.soFar, out.setups)),
+      strengths: Object.fromEntries(
+        AXIS_IDS.flatMap(axis => ask.axes[axis].reasons.map(({ rule, strength }) => [rule.id, strength])),
+      ),
+    },
+  }
+}
+
+/** What needs the place of every lure, beside what was told first. */
+function wholeOf({ request: { opened: asked, units }, within, first }: Question, ranking: Ranking): Judgement {
+  const { setups } = first.out
+  const spines = spinesOf(ranking)
+  const place = asked ? ranking.candidates.findIndex(c => c.profile.lure.id === asked) : -1
+  const opened =
+    place < setups.length ? null : { setup: inWords(explainLure(within, ranking, asked!, units)!, units), place }
+  const also = opened ? [opened.setup] : []
+  return Comlink.transfer(
+    {
+      ...first,
+      out: { ...first.out, ...inWords(explainRest(within, ranking), units) },
+      opened,
+      presented: { ...first.presented, ...Object.fromEntries(presentedSetups(ranking, also)) },
+      doubts: { ...first.doubts, ...Object.fromEntries(doubtedSetups(ranking, also)) },
+      fits: ranking.candidates.map(({ profile, score }) => ({ lureId: profile.lure.id, score })),
+      spines,
+    },
+    [spines.fits.buffer],
+  )
+}
+
 const api: JudgeApi = {
   coverage(reading, choice) {
     return {
@@ -78,35 +135,25 @@ const api: JudgeApi = {
     loaded = { ...loaded, trips }
     prepared = withTrips(prepared, trips, { useLog: countsLog })
   },
-  judge({ reading, top, units, only, opened: asked, ...choice }) {
-    const begun = performance.now()
-    const ask = askOf(reading, options(choice))
-    const within = only ? narrowed(only) : prepared
-    const ranking = rank(within, ask)
-    latest = ranking
-    const tookMs = performance.now() - begun
-    const out = inWords(explainRanking(within, ranking, { top, units }), units)
-    const spines = spinesOf(ranking)
-    const place = asked ? ranking.candidates.findIndex(c => c.profile.lure.id === asked) : -1
-    const opened =
-      place < out.setups.length ? null : { setup: inWords(explainLure(within, ranking, asked!, units)!, units), place }
-    const told = opened ? [...out.setups, opened.setup] : out.setups
-    return Comlink.transfer(
-      {
-        out,
-        opened,
-        presented: Object.fromEntries(presentedSetups(ranking, told)),
-        doubts: Object.fromEntries(doubtedSetups(ranking, told)),
-        fits: ranking.candidates.map(({ profile, score }) => ({ lureId: profile.lure.id, score })),
-        spines,
-        strengths: Object.fromEntries(
-          AXIS_IDS.flatMap(axis => ask.axes[axis].reasons.map(({ rule, strength }) => [rule.id, strength])),
-        ),
-        tookMs,
-      },
-      [spines.fits.buffer],
-    )
+  first(request) {
+    question = begin(request)
+    return question.first
   },
+  async whole() {
+    const mine = question
+    if (!mine) return null
+    for (const _step of mine.judging.inSteps(LURES_A_STEP)) {
+      await breathe()
+      if (question !== mine) return null
+    }
+    latest = mine.judging.whole()
+    return wholeOf(mine, latest)
+  },
+  answer(request) {
+    const asked = begin(request)
+    return wholeOf(asked, asked.judging.whole())
+  },
+  firstAnswer: request => begin(request).first,
   next({ trip, now, several, only, units, ...choice }) {
     // What is on the line counts even when it was not packed.
     const onLine = new Set((trip.stints ?? []).map(s => s.lureId))

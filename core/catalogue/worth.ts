@@ -1,6 +1,6 @@
 import { askOf } from '#core/ask'
 import { FAMILY_TABLE, STYLE_TABLE } from '#core/knowledge'
-import { prepareBox, type PreparedBox, rank } from '#core/match'
+import { judgingOf, prepareBox, type PreparedBox, rank } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { Lure } from '#core/tackle'
 import { FAMILIES, type Metal, type Pattern } from '#core/terms'
@@ -82,8 +82,8 @@ export function worthAdding(
   const under = new Map<string, { score: number; rise: number }[]>(offered.map(lure => [lure.id, []]))
   for (const { reading } of readings) {
     const ask = askOf(reading, options)
-    const best = rank(box, ask)
-      .candidates.slice(0, BEST_FEW)
+    const best = judgingOf(box, ask)
+      .first(BEST_FEW)
       .map(c => c.score)
     const scores = new Map(rank(window, ask).candidates.map(c => [c.profile.lure.id, c.score]))
     for (const { id } of offered) {

@@ -204,7 +204,7 @@ describe('the log in the judgement', () => {
     reading: completeReading(pike).reading,
   })
   const verdictsOf = (stretches: readonly LoggedStretch[], dispersion = 1) => {
-    const says = logSays({ stretches, dispersion }, ask)
+    const says = logSays({ stretches, dispersion }, ask).of
     return (lure: number) => says(profiles[lure]!, 1, 'plug-wound') as LogVerdict
   }
   it('learns by the tactic, and by the colour in such light, beyond the lure', () => {
@@ -214,14 +214,14 @@ describe('the log in the judgement', () => {
       fished(1, 3, 10, { tactic: 'plug-ripped', light: 'silver|dull' }),
     ]
     const told = (tactic: TacticId) =>
-      logSays({ stretches, dispersion: 1 }, dull)(profiles[2]!, 1, tactic)?.told.find(t => t.lesson === 'tactic')?.ratio
+      logSays({ stretches, dispersion: 1 }, dull).of(profiles[2]!, 1, tactic)?.told.find(t => t.lesson === 'tactic')?.ratio
         .mean
     expect(told('plug-wound')).toBeGreaterThan(1)
     expect(told('plug-ripped')).toBeLessThan(1)
     expect(told('blades-burned')).toBeUndefined()
     const gold = profileOf({ id: 'g', name: 'g', family: 'casting-spoon', colours: { metal: 'gold' } }, [])
     const light = (sky: Reading['sky']) =>
-      logSays({ stretches, dispersion: 1 }, askOf({ ...pike, sky, at: '2026-05-06T12:00:00+02:00' }))(
+      logSays({ stretches, dispersion: 1 }, askOf({ ...pike, sky, at: '2026-05-06T12:00:00+02:00' })).of(
         gold,
         1,
         'blades-burned',

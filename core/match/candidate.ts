@@ -6,20 +6,23 @@ import { type LogVerdict, movedByLog } from './log'
 import type { Placement } from './presentation'
 import type { Tackle } from './presented'
 import { PLACE_OF_AXIS } from './said'
-import { type AxisFits, fitOf, gainsByAxis, type Gains, sourcesOf } from './terms'
+import { type AxisFits, fitOf, gainsByAxis, type Gains, type MouldWay, sourcesOf } from './terms'
 import type { TrailerChoice } from './trailer'
 import { placedGain, type Scene, type Thrown } from './scene'
 
-/** Axes without a figure: what suits is told against what suits best of all that can be fished here, for their pushes are not all for one lure to win. */
+/** Axes without a figure: what suits is told against what suits best among the first that can be fished here, for their pushes are not all for one lure to win. */
 const TASTES = AXIS_IDS.filter(axis => AXES[axis].kind === 'taste' && axis !== 'rod')
 
-/** What the best of some set-ups wins on each axis without a figure, in the order of the axes; worked out when it is first asked for. */
-export function bestTastes(candidates: readonly Candidate[]): () => Float64Array {
+/** So many of an order are compared in what suits: about as many as are told. */
+const COMPARED = 30
+
+/** What the best of the first set-ups of an order wins on each axis without a figure, in the order of the axes; worked out when it is first asked for. */
+export function bestTastes(first: (most: number) => readonly Candidate[]): () => Float64Array {
   let best: Float64Array | null = null
   return () => {
     if (best) return best
     best = new Float64Array(AXIS_IDS.length).fill(-Infinity)
-    for (const { gains } of candidates)
+    for (const { gains } of first(COMPARED))
       for (const axis of TASTES)
         best[PLACE_OF_AXIS[axis]] = Math.max(best[PLACE_OF_AXIS[axis]]!, gains[PLACE_OF_AXIS[axis]]!)
     return best
@@ -41,6 +44,7 @@ export class Candidate implements Tackle {
   readonly castM: number
   readonly trollsWithGear: boolean
   readonly way: Way
+  private readonly mouldWay: MouldWay
   readonly hooking: TrailerHooking | null
   readonly trailerRows: TrailerChoice['rows']
   readonly outfit: PreparedOutfit | null
@@ -58,7 +62,7 @@ export class Candidate implements Tackle {
   private knownGains: Float64Array | null = null
   private knownFits: AxisFits | null = null
 
-  /** `thrown`: found for the mould of `profile`. `tastes`: what the best of those it stands among wins; `null`: it stands alone. */
+  /** `thrown`: found for the mould of `profile`. `tastes`: what the best of the order in which it stands wins; `null`: it stands alone. */
   constructor(
     profile: LureProfile,
     thrown: Thrown,
@@ -78,6 +82,7 @@ export class Candidate implements Tackle {
     this.lineDensity = tackle.lineDensity
     this.castM = tackle.castM
     this.trollsWithGear = tackle.trollsWithGear
+    this.mouldWay = assembly.way
     this.way = assembly.way.way
     this.hooking = assembly.choice.hooking
     this.trailerRows = assembly.choice.rows
@@ -101,7 +106,7 @@ export class Candidate implements Tackle {
       placement,
       rodGain,
     } = this
-    const gains = gainsByAxis(terms, this.profile, this, this.levels)
+    const gains = gainsByAxis(terms, this.profile, this.mouldWay, this.levels)
     gains[PLACE_OF_AXIS.depth] = placedGain('depth', placement.depthFit, this.scene)
     gains[PLACE_OF_AXIS.speed] = this.isPaced ? placedGain('speed', placement.speedFit, this.scene) : 0
     gains[PLACE_OF_AXIS.rod] = scales.rod * rodGain

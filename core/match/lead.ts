@@ -29,8 +29,8 @@ import type { Cover } from '#core/terms'
 import { hookSizeRank } from '#core/units'
 import { gapNeeded, hookFor } from './hook-size'
 
-/** A part within this factor of the wanted weight will do. Assumed. */
-const NEAR_ENOUGH = 2.6
+/** A part within this factor of the wanted weight will do, as a logarithm. Assumed. */
+const NEAR_ENOUGH = Math.log(2.6)
 /** A step of hook size that is wrong on a head counts as much as this much of a factor of weight, as a logarithm. Assumed. */
 const HOOK_STEP = 0.3
 /** A hook too small for the strongest fish counts so many times as much. Assumed. */
@@ -50,7 +50,7 @@ export interface LeadScene {
   readonly ask: Ask
 }
 
-/** The lead worth tying on under a body, best first; one's own parts before what would have to be bought. */
+/** The lead worth tying on under a body: the best of one's own parts, or what would have to be bought. */
 export function addedWeights(
   technique: TechniqueRow,
   body: LureProfile,
@@ -68,32 +68,37 @@ export function addedWeights(
         : [{ part: null, grams: CLIP_BLADE_G }]
   }
   const wanted = leadWanted(technique, body, ask)
-  const { strength } = SPECIES_TABLE[ask.reading.species]
-  const hook =
-    technique.adds === 'head' || technique.adds === 'weighted-hook' ? hookSizeRank(hookFor(body, strength)) : null
-  const hookOff = (part: Part) => {
-    if (hook === null || !part.size) return 0
-    const rank = hookSizeRank(part.size) ?? hook
-    const narrow = (HOOK_GAP_MM[part.size] ?? Infinity) < gapNeeded(body) ? TOO_NARROW : 0
+  const snaggy = ask.reading.cover.some(c => SNAGGY.includes(c))
+  const hookOff = hookMissed(technique, body, SPECIES_TABLE[ask.reading.species].strength)
+  let best: (AddedWeight & { readonly part: Part; readonly off: number }) | null = null
+  for (const part of parts) {
+    const { weightG, quantity, shape } = part
+    if (weightG == null || quantity === 0 || (shape === 'weedless' && !snaggy) || !fitsTechnique(part, technique))
+      continue
+    const factor = Math.abs(Math.log(weightG / wanted))
+    if (factor > NEAR_ENOUGH) continue
+    const off = factor + hookOff(part)
+    if (best === null || off < best.off || (off === best.off && part.id < best.part.id))
+      best = { part, grams: weightG, off }
+  }
+  if (best) return [best]
+  return technique.ownOnly ? [] : [{ part: null, grams: nearestUsual(wanted) }]
+}
+
+/** How far the hook of a head is from what the body asks, in factors of weight, as a logarithm; a sinker has none. */
+function hookMissed({ adds }: TechniqueRow, body: LureProfile, strength: number): (part: Part) => number {
+  if (adds !== 'head' && adds !== 'weighted-hook') return () => 0
+  let asked: number | null | undefined
+  return ({ size }) => {
+    if (!size) return 0
+    if (asked === undefined) asked = hookSizeRank(hookFor(body, strength))
+    if (asked === null) return 0
+    const rank = hookSizeRank(size) ?? asked
     return (
-      narrow + HOOK_STEP * Math.max(0, Math.abs(rank - hook) - 0.5) * (rank < hook && strength >= 3 ? TOO_SMALL : 1)
+      ((HOOK_GAP_MM[size] ?? Infinity) < gapNeeded(body) ? TOO_NARROW : 0) +
+      HOOK_STEP * Math.max(0, Math.abs(rank - asked) - 0.5) * (rank < asked && strength >= 3 ? TOO_SMALL : 1)
     )
   }
-  const distance = (part: Part) => Math.abs(Math.log(part.weightG! / wanted)) + hookOff(part)
-  const snaggy = ask.reading.cover.some(c => SNAGGY.includes(c))
-  const own = parts
-    .filter(
-      part =>
-        fitsTechnique(part, technique) &&
-        (part.shape !== 'weedless' || snaggy) &&
-        part.weightG != null &&
-        part.quantity !== 0 &&
-        Math.abs(Math.log(part.weightG / wanted)) <= Math.log(NEAR_ENOUGH),
-    )
-    .map(part => ({ part, grams: part.weightG!, off: distance(part) }))
-    .sort((a, b) => a.off - b.off || (a.part.id < b.part.id ? -1 : 1))
-  if (own.length > 0) return [{ part: own[0]!.part, grams: own[0]!.grams, off: own[0]!.off }]
-  return technique.ownOnly ? [] : [{ part: null, grams: nearestUsual(wanted) }]
 }
 
 function nearestUsual(wanted: number): number {

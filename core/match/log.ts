@@ -49,8 +49,15 @@ export interface LogVerdict {
   readonly told: readonly LessonTold[]
 }
 
-/** Asks the log of one way of fishing; `null`: it has nothing to say of it. */
-export type LogSays = (profile: LureProfile, depthM: number, tactic: TacticId) => LogVerdict | null
+/** What the log says under one ask. */
+export interface LogSays {
+  /** Of one way of fishing; `null`: nothing. */
+  readonly of: (profile: LureProfile, depthM: number, tactic: TacticId) => LogVerdict | null
+  /** The greatest score that it can make of one by rules and physics alone. */
+  readonly atMost: (score: number) => number
+}
+
+const SILENT: LogSays = { of: () => null, atMost: score => score }
 
 function taughtBy(
   lureId: string,
@@ -139,7 +146,7 @@ export function logSays({ stretches, dispersion }: Log, ask: Ask): LogSays {
     const worth = stretch.reading ? worthAsEvidence(readingDistance(stretch.reading, ask.reading)) : WITHOUT_READING
     return worth < TOLD_FROM ? [] : [{ ...stretch, worth, expected: worth * stretch.hours }]
   })
-  if (heard.length === 0) return () => null
+  if (heard.length === 0) return SILENT
   const lessons = new Map<Lesson, ReadonlyMap<string, LessonTold>>()
   for (const lesson of LESSONS) {
     const groups = new Map<string, Group & Pick<LessonTold, 'landed' | 'contacts' | 'hours'>>()
@@ -161,13 +168,16 @@ export function logSays({ stretches, dispersion }: Log, ask: Ask): LogSays {
   }
   const bound = logBound(ask)
   const light = lightWord(ask.reading)
-  return (profile, depthM, tactic) => {
-    const taught = taughtBy(profile.lure.id, profile, depthM, tactic, light)
-    const told = LESSONS.flatMap(lesson => lessons.get(lesson)!.get(taught[lesson] ?? '') ?? [])
-    if (told.length === 0) return null
-    const product = told.reduce((ratio, lesson) => ratio * lesson.ratio.mean, 1)
-    const isBlank = told.some(({ lesson, contacts }) => lesson === 'lure' && contacts === 0)
-    return { bound, told, ratio: Math.min(isBlank ? 1 : MOST_RATIO, Math.max(1 / MOST_RATIO, product)) }
+  return {
+    of: (profile, depthM, tactic) => {
+      const taught = taughtBy(profile.lure.id, profile, depthM, tactic, light)
+      const told = LESSONS.flatMap(lesson => lessons.get(lesson)!.get(taught[lesson] ?? '') ?? [])
+      if (told.length === 0) return null
+      const product = told.reduce((ratio, lesson) => ratio * lesson.ratio.mean, 1)
+      const isBlank = told.some(({ lesson, contacts }) => lesson === 'lure' && contacts === 0)
+      return { bound, told, ratio: Math.min(isBlank ? 1 : MOST_RATIO, Math.max(1 / MOST_RATIO, product)) }
+    },
+    atMost: score => score * Math.exp(bound),
   }
 }
 

@@ -3,13 +3,14 @@ import { flySpoons, type LureProfile, mouldFinder, prepareOutfit, type PreparedO
 import type { BenchTest, Box, Trip } from '#core/tackle'
 import type { Cover } from '#core/terms'
 import { waterDensity } from '#core/water'
-import { bestTastes, Candidate } from './candidate'
+import type { Candidate } from './candidate'
+import { Judging, type Ranking } from './judging'
 import { scalesOf, type Scene } from './scene'
-import { bestWays, readyTactics, type Rejection } from './search'
+import { readyTactics } from './search'
 import { colourJudgeFor, lookOf } from './look'
-import { type Log, logOf, type LogSays, logSays } from './log'
+import { type Log, logOf, logSays } from './log'
 import { contactFor } from './presentation'
-import { type Gains, hungGains, lureGains, mostOf, termsOf, wayGains } from './terms'
+import { hungGains, lureGains, mostOf, termsOf, wayGains } from './terms'
 import { BARE, trailerChoice } from './trailer'
 
 /** A box with everything worked out that does not change with the reading. */
@@ -27,13 +28,6 @@ export interface PreparedBox {
   readonly hours: ReadonlyMap<string, number>
   /** The log as far as it may enter a score. */
   readonly log: Log
-}
-
-export interface Ranking {
-  readonly ask: Ask
-  /** One best set-up per lure, best first. */
-  readonly candidates: readonly Candidate[]
-  readonly rejected: readonly Rejection[]
 }
 
 /** `useLog` false: scores come from the rules and the physics alone. */
@@ -73,9 +67,14 @@ function loggedIn(
   return { hours: fishedHours(trips), log: logOf(useLog ? trips : [], new Map(profiles.map(p => [p.lure.id, p]))) }
 }
 
-/** Ranks the whole box for one ask. Ties by score, then lure id, so that the answer never depends on the order of the file. */
+/** The box on its way to be ranked for one ask: as much of the order as is asked for. */
+export function judgingOf(prepared: PreparedBox, ask: Ask): Judging {
+  return new Judging(sceneOf(prepared, ask), prepared.lures, logSays(prepared.log, ask))
+}
+
+/** Ranks the whole box for one ask. */
 export function rank(prepared: PreparedBox, ask: Ask): Ranking {
-  return { ask, ...rankIn(sceneOf(prepared, ask), prepared.lures, logSays(prepared.log, ask)) }
+  return judgingOf(prepared, ask).whole()
 }
 
 /**
@@ -90,16 +89,15 @@ export function rankOnEach(
   readonly candidates: readonly Candidate[]
   readonly bare: readonly Candidate[]
 }[] {
-  const shared = sceneOf(prepared, ask)
-  const scene: Scene = { ...shared, ...remembered(shared) }
+  const scene = sceneOf(prepared, ask)
   const says = logSays(prepared.log, ask)
   return prepared.outfits.map(outfit => {
-    const { candidates } = rankIn({ ...scene, outfits: [outfit] }, prepared.lures, says)
+    const { candidates } = new Judging({ ...scene, outfits: [outfit] }, prepared.lures, says).whole()
     const dressed = candidates.filter(c => c.trailer).map(c => c.profile)
     return {
       outfit,
       candidates,
-      bare: rankIn({ ...scene, outfits: [outfit], trailersFor: () => [BARE] }, dressed, says).candidates,
+      bare: new Judging({ ...scene, outfits: [outfit], trailersFor: () => [BARE] }, dressed, says).whole().candidates,
     }
   })
 }
@@ -124,35 +122,12 @@ export function sceneOf({ trailers, outfits, spoons, box }: PreparedBox, ask: As
     inCover: reading.cover.some(c => HEAVY_COVER.includes(c)),
     terms,
     most: mostOf(ask),
-    gainsOf: profile => lureGains(terms, profile, lookOf(profile, colours)),
+    gainsOf: remembered(profile => lureGains(terms, profile, lookOf(profile, colours))),
     wayGainsOf: (profile, way) => wayGains(terms, profile, way),
     hungGainsOf: (tackle, way) => hungGains(terms, tackle, way, density),
     tactics: new Map(readyTactics(ask).map(ready => [ready.tactic, ready])),
     scales: scalesOf(ask),
   }
-}
-
-function rankIn(scene: Scene, lures: readonly LureProfile[], says: LogSays): Pick<Ranking, 'candidates' | 'rejected'> {
-  const candidates: Candidate[] = []
-  const rejected: Rejection[] = []
-  const tastes = bestTastes(candidates)
-  const bestWay = bestWays(scene)
-  for (const profile of lures) {
-    const found = bestWay(profile)
-    // The log moves the score of a set-up, never whether it can be fished.
-    if ('code' in found) rejected.push({ lureId: profile.lure.id, code: found.code, why: found.why })
-    else
-      candidates.push(
-        new Candidate(profile, found, scene, says(profile, found.placement.depthM, found.tackle.tactic.id), tastes),
-      )
-  }
-  candidates.sort((a, b) => b.score - a.score || b.odds - a.odds || compareIds(a.profile.lure.id, b.profile.lure.id))
-  rejected.sort((a, b) => compareIds(a.lureId, b.lureId))
-  return { candidates, rejected }
-}
-
-function compareIds(a: string, b: string): number {
-  return a < b ? -1 : a > b ? 1 : 0
 }
 
 const MS_PER_HOUR = 3_600_000
@@ -169,14 +144,12 @@ export function fishedHours(trips: readonly Trip[]): Map<string, number> {
   return hours
 }
 
-/** What is asked of every lure once for each rod is worked out only the first time. */
-function remembered({ gainsOf }: Scene): Pick<Scene, 'gainsOf'> {
-  const known = new Map<LureProfile, Gains>()
-  return {
-    gainsOf: profile => {
-      const kept = known.get(profile) ?? gainsOf(profile)
-      known.set(profile, kept)
-      return kept
-    },
+/** What is asked of each lure more than once is worked out the first time. */
+function remembered<T>(of: (profile: LureProfile) => T): (profile: LureProfile) => T {
+  const known = new Map<LureProfile, T>()
+  return profile => {
+    let kept = known.get(profile)
+    if (kept === undefined) known.set(profile, (kept = of(profile)))
+    return kept
   }
 }

@@ -68,7 +68,8 @@ export interface Said {
   readonly verdicts: readonly number[]
 }
 
-function saidOf(profile: LureProfile, way: FishedWay | null): Said {
+/** What is said of a way of fishing a lure; `null`: of the lure itself. */
+export function saidOf(profile: LureProfile, way: FishedWay | null): Said {
   const places: number[] = []
   const verdicts: number[] = []
   NAMED.forEach((effect, place) => {
@@ -86,17 +87,6 @@ const ofLures = new WeakMap<Mould, Said>()
 export function saidOfLure(profile: LureProfile): Said {
   let said = ofLures.get(profile.mould)
   if (said === undefined) ofLures.set(profile.mould, (said = saidOf(profile, null)))
-  return said
-}
-
-const ofWays = new WeakMap<Mould, Map<string, Said>>()
-
-export function saidOfWay(profile: LureProfile, way: FishedWay): Said {
-  let known = ofWays.get(profile.mould)
-  if (known === undefined) ofWays.set(profile.mould, (known = new Map()))
-  const key = `${way.technique.rig} ${way.tactic.id} ${way.way}`
-  let said = known.get(key)
-  if (said === undefined) known.set(key, (said = saidOf(profile, way)))
   return said
 }
 

@@ -5,7 +5,7 @@ import type { Part } from '#core/tackle'
 import type { Cadence } from '#core/terms'
 import type { Contact, Placement } from './presentation'
 import type { Tackle } from './presented'
-import type { Gains, LureWay, Terms } from './terms'
+import type { Gains, LureWay, MouldWay, Terms } from './terms'
 import type { TrailerChoice, TrailersFor } from './trailer'
 
 /** What a ranking shares between all its lures. */
@@ -21,7 +21,7 @@ export interface Scene {
   readonly most: Float64Array
   /** What no rod and no rig changes. */
   readonly gainsOf: (profile: LureProfile) => Gains
-  readonly wayGainsOf: (profile: LureProfile, way: LureWay) => Gains
+  readonly wayGainsOf: (profile: LureProfile, way: MouldWay) => Gains
   readonly hungGainsOf: (tackle: Assembled, way: LureWay) => Gains
   readonly trailersFor: TrailersFor
   readonly outfits: readonly PreparedOutfit[]
@@ -42,7 +42,7 @@ export interface ReadyTactic {
 /** What hangs on the line, fished one way, and the part of its odds that no rod and no paint changes. */
 export interface Assembly extends Assembled {
   readonly ready: ReadyTactic
-  readonly way: LureWay
+  readonly way: MouldWay
   readonly choice: TrailerChoice
   readonly totalG: number
   /** Log-odds that depth and pace add at most. */

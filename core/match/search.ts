@@ -4,7 +4,7 @@ import { type LureProfile, type Mould, type PreparedOutfit, windowVerdict } from
 import { type Message, message } from '#core/message'
 import { castLength } from '#core/motion'
 import { windOnCast } from '#core/reading'
-import { isOfSchools, jointMembership } from '#core/rule'
+import { isOfSchools, jointMembership, type Way } from '#core/rule'
 import type { Cover, PartKind } from '#core/terms'
 import { quantity } from '#core/units'
 import { addedWeights } from './lead'
@@ -13,7 +13,7 @@ import { pauseOf } from './pace'
 import { mostOfPace, place } from './presentation'
 import type { Tackle } from './presented'
 import { rodGain } from './rod'
-import type { LureWay } from './terms'
+import { MouldWay } from './terms'
 import { type Assembly, placedGain, type ReadyTactic, type Scene, type Thrown } from './scene'
 
 export type RejectionCode = 'cannot-reach' | 'overload' | 'underload' | 'none-left' | 'switched-off'
@@ -48,22 +48,26 @@ export function readyTactics(ask: Ask): ReadyTactic[] {
   })
 }
 
-/** The tactics by which each rig of a lure can be fished, worked out once a mould: no reading changes them. */
-const tacticsOf = new WeakMap<
-  Mould,
-  readonly { readonly technique: TechniqueRow; readonly tactics: readonly TacticRow[] }[]
->()
+/** A rig of a mould, and the tactics by which it can be fished, each with its ways as they have been asked for. */
+interface Rigged {
+  readonly technique: TechniqueRow
+  readonly tactics: readonly { readonly tactic: TacticRow; readonly ways: Map<Way, MouldWay> }[]
+}
 
-function rigsOf(
-  profile: LureProfile,
-): readonly { readonly technique: TechniqueRow; readonly tactics: readonly TacticRow[] }[] {
-  let known = tacticsOf.get(profile.mould)
+/** Worked out once a mould: no reading changes them. */
+const rigsOfMoulds = new WeakMap<Mould, readonly Rigged[]>()
+
+function rigsOf(profile: LureProfile): readonly Rigged[] {
+  let known = rigsOfMoulds.get(profile.mould)
   if (known === undefined)
-    tacticsOf.set(
+    rigsOfMoulds.set(
       profile.mould,
       (known = profile.techniques.map(technique => ({
         technique,
-        tactics: TACTICS.filter(tactic => suitsTactic(tactic, profile, technique)),
+        tactics: TACTICS.filter(tactic => suitsTactic(tactic, profile, technique)).map(tactic => ({
+          tactic,
+          ways: new Map(),
+        })),
       }))),
     )
   return known
@@ -102,46 +106,120 @@ const DEPTH_FOR_ROD = 0.35
 const NONE_LEFT: Out = { code: 'none-left', why: message('match.none-left') }
 const NOT_FROM_HERE: Out = { code: 'switched-off', why: message('match.not-from-here') }
 
-/** Finds the best set-up of each lure under this reading, or why there is none; lures out of one mould are looked at once. */
-export function bestWays(scene: Scene): (profile: LureProfile) => Thrown | Out {
-  const known = new Map<Mould, Thrown | Out>()
-  return profile => {
-    if (profile.lure.quantity === 0) return NONE_LEFT
-    let found = known.get(profile.mould)
-    if (found === undefined) known.set(profile.mould, (found = bestWay(profile, scene)))
-    return found
+/**
+ * The search for the best set-up of one lure, a step at a time: those that could become best are put in the water first, and those that cannot come over what was found are not.
+ * What the lure itself wins stands beside all of them.
+ */
+export class Prospect {
+  /** What is left to try, what could become best first; where its rods are known, what they can add is too. */
+  private readonly left: Step[]
+  private best: Thrown | null = null
+  private refusal: Refusal | null = null
+
+  constructor(
+    profile: LureProfile,
+    private readonly scene: Scene,
+  ) {
+    this.left = assembliesOf(profile, scene)
+      .map(assembly => ({ assembly, rods: null, most: mostOf(assembly) }))
+      .sort(byMost)
+  }
+
+  /** Log-odds that no set-up of it comes over: those of the best one, once it is settled. */
+  get most(): number {
+    return Math.max(this.bestOdds, this.mostLeft)
+  }
+
+  get isSettled(): boolean {
+    return this.mostLeft <= this.bestOdds
+  }
+
+  private get bestOdds(): number {
+    return this.best?.odds ?? -Infinity
+  }
+
+  private get mostLeft(): number {
+    return this.left[0]?.most ?? -Infinity
+  }
+
+  tryNext(): void {
+    const { assembly, rods, most } = this.left.shift()!
+    if (rods === null) {
+      const found = rodsFor(assembly, this.scene)
+      this.refusal = nearerMiss(this.refusal, found.refusal)
+      if (found.able.length === 0) return
+      this.left.push({ assembly, rods: found.able, most: most + this.scene.scales.rod * found.able[0]!.gain })
+      this.left.sort(byMost)
+      return
+    }
+    const found = onBestRod(assembly, rods, this.scene)
+    if ('code' in found) this.refusal = nearerMiss(this.refusal, found)
+    else if (found.odds > this.bestOdds) this.best = found
+  }
+
+  /** The best set-up, or why there is none. */
+  settled(): Thrown | Out {
+    while (!this.isSettled) this.tryNext()
+    return this.best ?? this.refusal ?? NOT_FROM_HERE
   }
 }
 
-function bestWay(profile: LureProfile, scene: Scene): Thrown | Out {
-  const { ways, refusal } = judgedWays(profile, scene, true)
-  const best = ways.reduce<Thrown | null>((top, way) => (top === null || way.odds > top.odds ? way : top), null)
-  return best ?? refusal ?? NOT_FROM_HERE
+interface Step {
+  readonly assembly: Assembly
+  readonly rods: readonly AbleRod[] | null
+  /** Log-odds that it comes to at most. */
+  readonly most: number
+}
+const byMost = (a: Step, b: Step) => b.most - a.most
+
+/** Looks at each lure under this reading; lures out of one mould are looked at once. */
+export function prospects(scene: Scene): (profile: LureProfile) => Prospect | Out {
+  const known = new Map<Mould, Prospect>()
+  return profile => {
+    if (profile.lure.quantity === 0) return NONE_LEFT
+    let prospect = known.get(profile.mould)
+    if (prospect === undefined) known.set(profile.mould, (prospect = new Prospect(profile, scene)))
+    return prospect
+  }
 }
 
-/**
- * Every way of fishing a lure here, each on its best rod, with its best trailer and lead; in no order. What its paint wins or loses stands beside all of them.
- * `bestOnly`: ways that cannot be the best are not placed in the water (depth and pace add at most what was asked of them, a rod never adds); the best is the same.
- */
+/** Every way of fishing a lure here, each on its best rod, with its best trailer and lead; in no order. What its paint wins or loses stands beside all of them. */
 export function judgedWays(
   profile: LureProfile,
   scene: Scene,
-  bestOnly = false,
 ): { readonly ways: readonly Thrown[]; readonly refusal: Refusal | null } {
   const ways: Thrown[] = []
   let refusal: Refusal | null = null
   if (profile.lure.quantity === 0) return { ways, refusal }
+  for (const assembly of assembliesOf(profile, scene)) {
+    const rods = rodsFor(assembly, scene)
+    refusal = nearerMiss(refusal, rods.refusal)
+    if (rods.able.length === 0) continue
+    const found = onBestRod(assembly, rods.able, scene)
+    if ('code' in found) refusal = nearerMiss(refusal, found)
+    else ways.push(found)
+  }
+  return { ways, refusal }
+}
+
+/** Log-odds that an assembly comes to at most: depth and pace add no more than was asked of them, a rod never adds. */
+const mostOf = ({ odds, mostPlaced }: Assembly) => odds + mostPlaced
+
+/** Everything that can hang on the line with one lure on it, fished each way that this water allows; in no order. */
+function assembliesOf(profile: LureProfile, scene: Scene): readonly Assembly[] {
   const { ask } = scene
   const assemblies: Assembly[] = []
   for (const { technique, tactics } of rigsOf(profile)) {
     if (technique.from && !technique.from.includes(ask.reading.from)) continue
     let leads: ReturnType<typeof addedWeights> | null = null
-    for (const tactic of tactics) {
+    for (const { tactic, ways } of tactics) {
       const ready = scene.tactics.get(tactic)
       if (!ready) continue
-      const way: LureWay = { technique, tactic: ready.tactic, way: wayOf(technique.control, ready.cadence) }
+      const presents = wayOf(technique.control, ready.cadence)
+      let way = ways.get(presents)
+      if (way === undefined) ways.set(presents, (way = new MouldWay(profile, technique, tactic, presents)))
       const fished = scene.wayGainsOf(profile, way)
-      const pace = mostOfPace({ profile, technique, tactic: ready.tactic }, ask)
+      const pace = mostOfPace({ profile, technique, tactic }, ask)
       const mostPlaced = placedGain('depth', 1, scene) + (pace === null ? 0 : placedGain('speed', pace, scene))
       leads ??= addedWeights(technique, profile, scene)
       for (const added of leads) {
@@ -171,57 +249,62 @@ export function judgedWays(
       }
     }
   }
-  const mostOf = (assembly: Assembly) => assembly.odds + assembly.mostPlaced
-  let bestOdds = -Infinity
-  for (const assembly of assemblies.sort((a, b) => mostOf(b) - mostOf(a))) {
-    if (bestOnly && mostOf(assembly) <= bestOdds) break
-    const found = onBestRod(assembly, scene, bestOnly ? bestOdds : -Infinity)
-    if (found === null) continue
-    if ('code' in found) refusal = nearerMiss(refusal, found)
-    else {
-      ways.push(found)
-      bestOdds = Math.max(bestOdds, found.odds)
-    }
-  }
-  return { ways, refusal }
+  return assemblies
 }
 
-const NO_OUTFIT = [null] as const
 /** Rods that are placed in the water; the others cannot be so much better by depth alone. */
 const RODS_PLACED = 2
 /** Line of an angler whose rod is not known [mm], and the contract's 30 m rating cast [m]. */
 const WITHOUT_ROD = { castM: 30, lineMm: 0.25, place: 0.7 }
 
-/** The assembly on the rod that suits it best among those that can throw it and reach the fish; `null` where it cannot come over `beyond` even if its depth and pace are all that was asked. */
-function onBestRod(assembly: Assembly, scene: Scene, beyond: number): Thrown | Refusal | null {
+/** A rod that can throw an assembly. */
+interface AbleRod {
+  /** `null`: the rod is not known. */
+  readonly outfit: PreparedOutfit | null
+  /** How far it is from its job [log-odds]. */
+  readonly gain: number
+  /** Where the weight lies in its window, 0..1. */
+  readonly place: number
+}
+
+/** The rods that can throw an assembly, the one that suits it best first; and why the nearest of the others cannot. */
+function rodsFor(
+  assembly: Assembly,
+  scene: Scene,
+): { readonly able: readonly AbleRod[]; readonly refusal: Refusal | null } {
+  if (scene.outfits.length === 0) return { able: [{ outfit: null, gain: 0, place: WITHOUT_ROD.place }], refusal: null }
+  let refusal: Refusal | null = null
+  const able: AbleRod[] = []
+  for (const outfit of scene.outfits) {
+    if (assembly.ready.cadence === 'troll' && !isTrollable(outfit)) {
+      refusal = nearerMiss(refusal, NO_TROLLING_ROD)
+      continue
+    }
+    const verdict = windowVerdict(outfit.outfit, assembly.totalG)
+    if (verdict === 'overload' || verdict === 'underload')
+      refusal = nearerMiss(refusal, windowRefusal(verdict, assembly.totalG, outfit))
+    else
+      able.push({
+        outfit,
+        place: verdict.place,
+        gain: rodGain(outfit, taskOf(assembly, scene)) + WINDOW_WEIGHT * Math.log(verdict.fit),
+      })
+  }
+  return { able: able.sort((a, b) => b.gain - a.gain), refusal }
+}
+
+const NO_TROLLING_ROD: Refusal = { code: 'switched-off', nearness: 0, why: message('match.no-trolling-rod') }
+
+/** The assembly on the rod that suits it best among those from which it reaches the fish. */
+function onBestRod(assembly: Assembly, rods: readonly AbleRod[], scene: Scene): Thrown | Refusal {
   const { ask } = scene
   const { mostPlaced } = assembly
-  let refusal: Refusal | null = null
-  const able: { readonly outfit: PreparedOutfit | null; readonly gain: number; readonly place: number }[] = []
-  for (const outfit of scene.outfits.length > 0 ? scene.outfits : NO_OUTFIT) {
-    if (!outfit) {
-      able.push({ outfit, gain: 0, place: WITHOUT_ROD.place })
-      continue
-    }
-    if (assembly.ready.cadence === 'troll' && !isTrollable(outfit)) continue
-    const verdict = windowVerdict(outfit.outfit, assembly.totalG)
-    if (verdict === 'overload' || verdict === 'underload') {
-      refusal = nearerMiss(refusal, windowRefusal(verdict, assembly.totalG, outfit))
-      continue
-    }
-    able.push({
-      outfit,
-      place: verdict.place,
-      gain: rodGain(outfit, taskOf(assembly, scene)) + WINDOW_WEIGHT * Math.log(verdict.fit),
-    })
-  }
-  able.sort((a, b) => b.gain - a.gain)
   const rodScale = scene.scales.rod
-  if (able.length > 0 && assembly.odds + mostPlaced + rodScale * able[0]!.gain <= beyond) return null
+  let refusal: Refusal | null = null
   let best: Thrown | null = null
   let bestChoice = -Infinity
   let placed = 0
-  for (const { outfit, gain, place: loadPlace } of able) {
+  for (const { outfit, gain, place: loadPlace } of rods) {
     if (placed >= RODS_PLACED || gain + DEPTH_FOR_ROD * mostPlaced <= bestChoice) break
     const { profile, technique, trailer, added, ready } = assembly
     const tackle: Tackle = {
@@ -254,7 +337,7 @@ function onBestRod(assembly: Assembly, scene: Scene, beyond: number): Thrown | R
       best = { assembly, outfit, tackle, placement, rod: gain, odds: assembly.odds + depth + speed + rodScale * gain }
     }
   }
-  return best ?? refusal ?? { code: 'switched-off', nearness: 0, why: message('match.no-trolling-rod') }
+  return best ?? refusal!
 }
 
 /** What takes a plug down: only with it among the parts is a plug offered below its own depth. */
@@ -291,8 +374,8 @@ function taskOf(
 }
 
 /** The refusal that tells the angler most: reaching trouble before rod trouble, the nearest miss of each. */
-function nearerMiss(a: Refusal | null, b: Refusal): Refusal {
-  if (!a) return b
+function nearerMiss(a: Refusal | null, b: Refusal | null): Refusal | null {
+  if (!a || !b) return a ?? b
   const rank = (r: Refusal) => (r.code === 'cannot-reach' ? 1000 : r.code === 'switched-off' ? -1000 : 0) + r.nearness
   return rank(b) > rank(a) ? b : a
 }

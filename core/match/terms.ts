@@ -21,8 +21,8 @@ import {
   PLACE_OF_AXIS,
   placeOf,
   type Said,
+  saidOf,
   saidOfLure,
-  saidOfWay,
   silence,
   sumOf,
   verdictOf,
@@ -36,6 +36,32 @@ export interface LureWay {
   readonly technique: TechniqueRow
   readonly tactic: TacticRow
   readonly way: Way
+}
+
+/** A plug that floats up cannot hang as one that suspends does. Assumed. */
+const FLOATER_HANG = 0.4
+
+/** A way of fishing the lures of one mould: what is said of it, and its figures, which no reading changes. */
+export class MouldWay implements LureWay {
+  readonly said: Said
+  readonly figures: Figures
+
+  /** `profile`: any of the mould. */
+  constructor(
+    profile: LureProfile,
+    readonly technique: TechniqueRow,
+    readonly tactic: TacticRow,
+    readonly way: Way,
+  ) {
+    this.said = saidOf(profile, this)
+    this.figures = {
+      hang:
+        (tactic.hang ?? technique.hang) *
+        (profile.buoyancy.value === 'floats' && technique.control === 'dive' ? FLOATER_HANG : 1),
+      erratic: scale5(intensityWith(profile, technique).value),
+      snagGuard: technique.guard === 'own' ? profile.snagGuard.value : technique.guard,
+    }
+  }
 }
 
 /** What a set-up has on one axis, and what that adds to its log-odds. */
@@ -233,19 +259,8 @@ export function lureGains({ lure: terms }: Terms, profile: LureProfile, look: Co
   })
 }
 
-/** A plug that floats up cannot hang as one that suspends does. Assumed. */
-const FLOATER_HANG = 0.4
-
-export function wayGains({ way: terms }: Terms, profile: LureProfile, way: LureWay): Gains {
-  const { technique, tactic } = way
-  const hang =
-    (tactic.hang ?? technique.hang) *
-    (profile.buoyancy.value === 'floats' && technique.control === 'dive' ? FLOATER_HANG : 1)
-  return gainsOf(terms, saidOfWay(profile, way), profile, way, {
-    hang,
-    erratic: scale5(intensityWith(profile, technique).value),
-    snagGuard: technique.guard === 'own' ? profile.snagGuard.value : technique.guard,
-  })
+export function wayGains({ way: terms }: Terms, profile: LureProfile, way: MouldWay): Gains {
+  return gainsOf(terms, way.said, profile, way, way.figures)
 }
 
 export function hungGains({ hung: terms }: Terms, tackle: Assembled, way: LureWay, waterDensity: number): Gains {
@@ -259,10 +274,10 @@ export function hungGains({ hung: terms }: Terms, tackle: Assembled, way: LureWa
 }
 
 /** What a set-up wins or loses on each axis, in the order of the axes; depth, pace and rod stay 0. */
-export function gainsByAxis(terms: Terms, profile: LureProfile, way: LureWay, levels: readonly Gains[]): Float64Array {
+export function gainsByAxis(terms: Terms, profile: LureProfile, way: MouldWay, levels: readonly Gains[]): Float64Array {
   const gains = new Float64Array(AXIS_IDS.length)
   addByAxis(saidOfLure(profile), terms.lure.strengths, gains)
-  addByAxis(saidOfWay(profile, way), terms.way.strengths, gains)
+  addByAxis(way.said, terms.way.strengths, gains)
   LEVELS.forEach((level, i) => {
     for (const { push, axis, value } of terms[level].others)
       gains[PLACE_OF_AXIS[axis]]! += push.strength * value(profile, level === 'lure' ? null : way, levels[i]!.figures)

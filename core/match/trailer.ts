@@ -26,34 +26,48 @@ const SILENT = 0.05
 
 /** The trailers worth trying on a lure under this ask, best first: the best one, and the bare host where that can be fished. */
 export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): TrailersFor {
-  const rows = TRAILERS.map(row => ({ row, holds: jointMembership(row.when, ask.features) })).filter(
-    ({ holds }) => holds > SILENT,
-  )
+  const holds = TRAILERS.map(row => jointMembership(row.when, ask.features))
+  const lifts = TRAILERS.map((row, i) => (holds[i]! > SILENT ? row.lift * holds[i]! : 0))
   const known = new Map<LureProfile, readonly TrailerChoice[]>()
-  // Which rows speak of which trailer does not hang on the host.
-  const speaks = trailers.map(trailer =>
-    rows.map(({ row, holds }) => (row.trailer !== 'none' && matchesLure(row.trailer, trailer) ? row.lift * holds : 0)),
-  )
   return host => {
     if (!host.typical.takesTrailer) return [BARE]
     const kept = known.get(host)
     if (kept) return kept
-    const isMine = rows.map(({ row }) => matchesLure(row.host, host))
-    const mine = rows.filter((_, i) => isMine[i])
+    const mine = rowsOn(host).filter(row => holds[row]! > SILENT)
     let best: LureProfile | null = null
     let most = -Infinity
     for (const { place, cost } of threadedOn(host, trailers)) {
-      let gain = -cost
-      for (let r = 0; r < isMine.length; r++) if (isMine[r]) gain += speaks[place]![r]!
       const trailer = trailers[place]!
+      const speaks = rowsFor(trailer)
+      let gain = -cost
+      for (const row of mine) if (speaks[row]) gain += lifts[row]!
       if (gain > most || (gain === most && trailer.lure.id < best!.lure.id)) [best, most] = [trailer, gain]
     }
+    const rows = mine.map(row => ({ row: TRAILERS[row]!, holds: holds[row]! }))
     // The best dressed one and, where it can be fished so, the bare host: a rod may carry only that.
     const mustTrail = host.lure.family === NEEDS_TRAILER && best !== null
-    const choices = [...(best ? [judge(host, best, mine)] : []), ...(mustTrail ? [] : [judge(host, null, mine)])]
+    const choices = [...(best ? [judge(host, best, rows)] : []), ...(mustTrail ? [] : [judge(host, null, rows)])]
     known.set(host, choices)
     return choices
   }
+}
+
+/** The rows of the table that speak of a host, and whether each speaks of a trailer: no reading changes it, so it is kept. */
+const onHosts = new WeakMap<LureProfile, readonly number[]>()
+const forTrailers = new WeakMap<LureProfile, readonly boolean[]>()
+
+function rowsOn(host: LureProfile): readonly number[] {
+  let rows = onHosts.get(host)
+  if (rows === undefined)
+    onHosts.set(host, (rows = TRAILERS.flatMap((row, i) => (matchesLure(row.host, host) ? [i] : []))))
+  return rows
+}
+
+function rowsFor(trailer: LureProfile): readonly boolean[] {
+  let rows = forTrailers.get(trailer)
+  if (rows === undefined)
+    forTrailers.set(trailer, (rows = TRAILERS.map(row => row.trailer !== 'none' && matchesLure(row.trailer, trailer))))
+  return rows
 }
 
 /** The trailers that a host's hook takes, by their place, and what their size and colour cost: no reading changes it, so it is kept. */

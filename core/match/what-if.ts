@@ -2,7 +2,7 @@ import { askOf, type AskOptions } from '#core/ask'
 import { FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
 import { completeReading, type Reading } from '#core/reading'
 import { COVERS, GROUPINGS, MOODS, PHASES, PRESSURES, SKIES, STAINS, STANDS, TIDES, TRENDS } from '#core/terms'
-import { type PreparedBox, rank } from './rank'
+import { judgingOf, type PreparedBox, rank } from './rank'
 
 /** One change of the reading that would put another lure first. */
 export interface Flip {
@@ -173,7 +173,7 @@ export function* flips(
 ): Generator<Progress, readonly Flip[]> {
   const complete = completeReading(reading).reading
   const firstOf = (change: Partial<Reading>) =>
-    rank(box, askOf({ ...reading, ...change }, options)).candidates[0]?.profile.lure.id ?? null
+    judgingOf(box, askOf({ ...reading, ...change }, options)).first(1)[0]?.profile.lure.id ?? null
   const now = firstOf({})
   if (now === null) return []
   const found: Flip[] = []
@@ -254,23 +254,20 @@ export function sweep(
   options: AskOptions = {},
 ): Sweep {
   const complete = completeReading(reading).reading
-  const rankings = values.map(
-    value => rank(box, askOf({ ...reading, ...NUMBER_FIELDS[field].set(value, complete) }, options)).candidates,
-  )
-  const first = rankings.map(candidates => candidates[0]?.profile.lure.id ?? null)
+  const asks = values.map(value => askOf({ ...reading, ...NUMBER_FIELDS[field].set(value, complete) }, options))
+  const first = asks.map(ask => judgingOf(box, ask).first(1)[0]?.profile.lure.id ?? null)
   const wins = new Map<string, number>()
   for (const id of first) if (id !== null) wins.set(id, (wins.get(id) ?? 0) + 1)
   const shown = [...wins]
     .sort((a, b) => b[1] - a[1] || (a[0] < b[0] ? -1 : 1))
     .slice(0, LINES)
     .map(([id]) => id)
+  const winners = { ...box, lures: box.lures.filter(({ lure }) => shown.includes(lure.id)) }
+  const scores = asks.map(ask => new Map(rank(winners, ask).candidates.map(c => [c.profile.lure.id, c.score])))
   return {
     field,
     values,
     first,
-    lines: shown.map(lureId => ({
-      lureId,
-      scores: rankings.map(candidates => candidates.find(c => c.profile.lure.id === lureId)?.score ?? null),
-    })),
+    lines: shown.map(lureId => ({ lureId, scores: scores.map(byLure => byLure.get(lureId) ?? null) })),
   }
 }

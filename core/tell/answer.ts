@@ -7,6 +7,7 @@ import {
   contributionsOf,
   doubtsOf,
   judgedWays,
+  type Judging,
   leadTold,
   prepareBox,
   type PreparedBox,
@@ -14,8 +15,6 @@ import {
   rank,
   type Ranking,
   type Scene,
-  sceneOf,
-  termsOf,
 } from '#core/match'
 import { message, type Said } from '#core/message'
 import type { Reading } from '#core/reading'
@@ -29,7 +28,7 @@ import { logReasons } from './from-log'
 import { gapsOf } from './gaps'
 import { handOf } from './hand'
 import { worthMeasuring } from './measure'
-import type { MatchOut, ReasonOut, SetupOut, WayOut } from './output'
+import type { FirstOut, MatchOut, ReasonOut, RestOut, SetupOut, WayOut } from './output'
 import { isSister, sharesOf, standingOf } from './standing'
 import { tieOn } from './tie-on'
 
@@ -47,9 +46,12 @@ export function match(box: Box, reading: Reading, options: MatchOptions = {}): M
   return explainRanking(prepared, rank(prepared, askOf(reading, options)), options)
 }
 
+/** An order, as far down as it is told of. */
+type Ordered = Pick<Ranking, 'ask' | 'scene' | 'candidates'>
+
 /** Something of each explained set-up, by lure id. */
 function ofSetups<T>(
-  { ask: { reading }, candidates }: Ranking,
+  { ask: { reading }, candidates }: Ordered,
   setups: readonly SetupOut<Said>[],
   tell: (candidate: Candidate, waterDensity: number) => T,
 ): ReadonlyMap<string, T> {
@@ -59,36 +61,64 @@ function ofSetups<T>(
 }
 
 /** Explained set-ups as the course models want them, by lure id. */
-export function presentedSetups(ranking: Ranking, setups: readonly SetupOut<Said>[]): ReadonlyMap<string, Presented> {
+export function presentedSetups(ranking: Ordered, setups: readonly SetupOut<Said>[]): ReadonlyMap<string, Presented> {
   return ofSetups(ranking, setups, (candidate, density) =>
     presentedOf(candidate, candidate.placement, ranking.ask, density),
   )
 }
 
 /** How surely the figures of explained set-ups are known, by lure id. */
-export function doubtedSetups(ranking: Ranking, setups: readonly SetupOut<Said>[]): ReadonlyMap<string, Doubts> {
+export function doubtedSetups(ranking: Ordered, setups: readonly SetupOut<Said>[]): ReadonlyMap<string, Doubts> {
   return ofSetups(ranking, setups, doubtsOf)
 }
 
 /** The contract's answer from a ranking that is already there. */
-export function explainRanking(
-  prepared: PreparedBox,
-  ranking: Ranking,
-  { top = 10, units = 'metric' }: MatchOptions = {},
-): MatchOut<Said> {
+export function explainRanking(prepared: PreparedBox, ranking: Ranking, options: MatchOptions = {}): MatchOut<Said> {
+  return { ...tellFirst(prepared, ranking, options), ...explainRest(prepared, ranking) }
+}
+
+/** What is told of the first set-ups of a judging, looking no further down the order than it takes; it is the same with the whole order there. */
+export function explainFirst(prepared: PreparedBox, judging: Judging, options: MatchOptions = {}): FirstOut<Said> {
+  const { top = TOLD } = options
+  let asked = top + 1
+  let candidates = judging.first(asked)
+  // The last that is told is set against the next bait that is not its sister.
+  while (
+    candidates.length === asked &&
+    candidates.slice(0, top).some((c, i) => candidates.slice(i + 1).every(other => isSister(other, c)))
+  )
+    candidates = judging.first((asked += top + 1))
+  return tellFirst(prepared, judging.soFar, options)
+}
+
+/** What needs the place of every lure. */
+export function explainRest(prepared: PreparedBox, ranking: Ranking): RestOut<Said> {
   const { ask, candidates, rejected } = ranking
-  const cautions: Said[] = readingCautions(ask, units)
-  if (prepared.outfits.length === 0) cautions.push(message('answer.no-outfits'))
-  const setups = explainCandidates(prepared, ranking, candidates.slice(0, top), candidates.slice(0, top), units)
   return {
-    assumed: [...ask.assumed],
-    cautions,
-    ask: { axes: askedAxes(ask, units) },
-    setups,
     rejected: rejected.map(({ lureId, code, why }) => ({ lureId, code, why })),
     gaps: gapsOf(candidates, ask),
     hand: handOf(candidates),
     measure: worthMeasuring(prepared, ranking),
+  }
+}
+
+/** Set-ups that are explained where nothing else is asked: the contract's default. */
+const TOLD = 10
+
+function tellFirst(
+  prepared: PreparedBox,
+  order: Ordered,
+  { top = TOLD, units = 'metric' }: MatchOptions,
+): FirstOut<Said> {
+  const { ask, candidates } = order
+  const cautions: Said[] = readingCautions(ask, units)
+  if (prepared.outfits.length === 0) cautions.push(message('answer.no-outfits'))
+  const told = candidates.slice(0, top)
+  return {
+    assumed: [...ask.assumed],
+    cautions,
+    ask: { axes: askedAxes(ask, units) },
+    setups: explainCandidates(prepared, order, told, told, units),
   }
 }
 
@@ -106,13 +136,12 @@ export function explainLure(
 /** Shares and sisters are told among those of `among`. */
 function explainCandidates(
   prepared: PreparedBox,
-  { ask, candidates }: Ranking,
+  { ask, scene, candidates }: Ordered,
   told: readonly Candidate[],
   among: readonly Candidate[],
   units: UnitSystem,
 ): SetupOut<Said>[] {
-  const scene = sceneOf(prepared, ask)
-  const terms = termsOf(ask)
+  const { terms } = scene
   const contributions = new Map<Candidate, Contribution[]>()
   const contributed = (candidate: Candidate) => {
     const known = contributions.get(candidate) ?? contributionsOf(terms, candidate.profile, candidate, candidate.levels)

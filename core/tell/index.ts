@@ -1,6 +1,6 @@
-export { doubtedSetups, explainLure, explainRanking, match, presentedSetups } from './answer'
+export { doubtedSetups, explainFirst, explainLure, explainRanking, explainRest, match, presentedSetups } from './answer'
 export { type AxisDifference, differenceOf, knownShares } from './difference'
 export { askedAxes } from './explain'
-export type { AdviceOut, AxisOut, HandOut, MatchOut, SetupOut } from './output'
+export type { AdviceOut, AxisOut, FirstOut, HandOut, MatchOut, SetupOut } from './output'
 export { fairPairs } from './pairs'
 export { type Sketch, type Sketches, sketches } from './sketches'

@@ -130,13 +130,19 @@ export interface SetupOut<T = string> {
   cautions: T[]
 }
 
-export interface MatchOut<T = string> {
+/** What is told of the first set-ups, before the other lures have their places. */
+export interface FirstOut<T = string> {
   assumed: string[]
   cautions: T[]
   ask: { axes: AxisOut[] }
   setups: SetupOut<T>[]
+}
+/** What needs the place of every lure. */
+export interface RestOut<T = string> {
   rejected: { lureId: string; code: RejectionCode; why: T }[]
   gaps: { axis: AxisId; text: T }[]
   hand: HandOut<T>[]
   measure: MeasureOut<T>[]
 }
+/** The answer of contract §5. */
+export interface MatchOut<T = string> extends FirstOut<T>, RestOut<T> {}

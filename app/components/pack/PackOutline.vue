@@ -34,7 +34,7 @@ watch(() => [judgement.boxesLoaded, readings.reading, units.value] as const, asy
     // The waters stand at once; what is tied on in each is written in as it is judged.
     moments.value = likely.map(l => ({ likely: l, setup: undefined, next: [] }))
     for (const [i, l] of likely.entries()) {
-      const setups = (await judgement.judgeIf({ reading: l.reading }, 2 * NEXT))?.out.setups ?? []
+      const setups = (await judgement.firstIf({ reading: l.reading }, 2 * NEXT))?.out.setups ?? []
       if (mine !== asked) return
       const [setup = null] = setups
       const next = [...new Set(setups.map(s => s.lureId))].filter(id => id !== setup?.lureId && box.lureById.has(id)).slice(0, NEXT)
