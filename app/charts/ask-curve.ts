@@ -22,18 +22,16 @@ export function askCurve(
     .range([0, width])
     .clamp(true)
   const y = scaleLinear([0, 1], [height, 1])
-  const at = Array.from({ length: POINTS + 1 }, (_, i) => (i / POINTS) * width)
-  const desirability = (px: number) => peak(x.invert(px), asked.best, asked.low, asked.high)
+  const points = Array.from({ length: POINTS + 1 }, (_, i): [number, number] => {
+    const px = (i / POINTS) * width
+    return [px, y(peak(x.invert(px), asked.best, asked.low, asked.high))]
+  })
   return {
-    fill: area<number>()
-      .x(px => px)
+    fill: area()
       .y0(height)
-      .y1(px => y(desirability(px)))
-      .curve(curveMonotoneX)(at)!,
-    outline: line<number>()
-      .x(px => px)
-      .y(px => y(desirability(px)))
-      .curve(curveMonotoneX)(at)!,
+      .y1(([, py]) => py)
+      .curve(curveMonotoneX)(points)!,
+    outline: line().curve(curveMonotoneX)(points)!,
     bestX: x(asked.best),
   }
 }

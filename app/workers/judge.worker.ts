@@ -71,9 +71,9 @@ interface Question {
 let question: Question | null = null
 
 function begin(request: JudgeRequest): Question {
-  const { reading, top, units, only, opened: _opened, ...choice } = request
+  const { reading, top, units, only } = request
   const within = only ? narrowed(only) : prepared
-  const judging = judgingOf(within, askOf(reading, options(choice)))
+  const judging = judgingOf(within, askOf(reading, options(request)))
   const out = inWords(explainFirst(within, judging, { top, units }), units)
   const { ask } = judging
   return {
@@ -142,7 +142,8 @@ const api: JudgeApi = {
   async whole() {
     const mine = question
     if (!mine) return null
-    for (const _step of mine.judging.inSteps(LURES_A_STEP)) {
+    const steps = mine.judging.inSteps(LURES_A_STEP)
+    while (!steps.next().done) {
       await breathe()
       if (question !== mine) return null
     }

@@ -4,6 +4,6 @@ export { bottomAt, type Course, courseOf, type CoursePoint, GAUGED_AT_M, reelSpe
 export { type Boat, type DialWay, LEVERS, runningDepth, TIP_RANGE_M, waysToChange, withWeight } from './dial'
 export { levelSpeed, SLOWEST_MS, streamHalfWay } from './level'
 export type { Bait, Presented } from './presented'
-export { type BandPoint, type Doubts, type Spread, spreadOf } from './spread'
+export { type BandPoint, depthErrorOf, type Doubts, type Spread, spreadOf } from './spread'
 export { towedDepth } from './towed'
 export { meanOver, shareOfTime } from './worked'

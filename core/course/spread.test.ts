@@ -3,7 +3,7 @@ import { normalSample, seededRandom } from '#core/numeric'
 import { coarseCourseOf } from './coarse'
 import type { Presented } from './presented'
 import { countedDown } from '../../tests/presented'
-import { type Doubts, putOff, spreadOf } from './spread'
+import { depthErrorOf, type Doubts, putOff, spreadOf } from './spread'
 
 const spoon: Presented = {
   ...countedDown,
@@ -58,6 +58,10 @@ describe('how surely a depth is known', () => {
       expect(toM).toBeLessThanOrEqual(spoon.bottomM)
       expect(toM).toBeGreaterThanOrEqual(fromM)
     }
+  })
+  it('told alone it is the error that the band is drawn with', () => {
+    for (const presented of [spoon, plug, { ...spoon, sideMs: 0.4 }, { ...spoon, control: 'bottom' as const }])
+      expect(depthErrorOf(presented, usual)).toBe(spreadOf(presented, usual).sdM)
   })
   it('what the hand, the bottom or a trolling weight holds has no doubt of its depth', () => {
     expect(spreadOf({ ...spoon, control: 'bottom' }, usual)).toEqual({ sdM: 0, band: [] })

@@ -1,3 +1,4 @@
+import { coarseCourseOf } from './coarse'
 import { type Course, courseOf } from './course'
 import type { Presented } from './presented'
 
@@ -40,6 +41,45 @@ const UNSURE: readonly Presented['control'][] = ['dive', 'count-down']
 const OF_RATED = ['pace'] as const satisfies readonly (keyof Doubts)[]
 const OF_SINKING = ['body', 'fall', 'weight', 'pace'] as const satisfies readonly (keyof Doubts)[]
 
+/** A course, and what it would be with each figure off by its standard error up and down. */
+interface PutOff<C> {
+  readonly base: C
+  readonly pairs: readonly { readonly high: C; readonly low: C }[]
+  /** Share of the depth by which it errs whatever its figures. */
+  readonly scaled: number
+}
+
+/** `null`: the depth is held by the hand, the bottom or the surface. */
+function putOffs<C>(presented: Presented, doubts: Doubts, solved: (changed: Presented) => C): PutOff<C> | null {
+  if (!UNSURE.includes(presented.control) || presented.gear) return null
+  const { rated } = presented.bait
+  // What is rated runs as deep as its rating says, whatever its areas and its weight: the depth errs by the same share, and no plug need be solved again.
+  return {
+    base: solved(presented),
+    pairs: (rated ? OF_RATED : OF_SINKING)
+      .filter(of => doubts[of] > 0)
+      .map(of => ({
+        high: solved(putOff(presented, of, doubts[of])),
+        low: solved(putOff(presented, of, -doubts[of])),
+      })),
+    scaled: Math.hypot(MODEL_ERROR, rated ? doubts.rating : 0),
+  }
+}
+
+/** Half the differences in quadrature, and what errs by share. */
+function errorOf<C>({ base, pairs, scaled }: PutOff<C>, depthOf: (course: C) => number): number {
+  return Math.hypot(
+    scaled * depthOf(base),
+    ...pairs.map(({ high, low }) => (depthOf(high) - depthOf(low)) / 2).filter(Number.isFinite),
+  )
+}
+
+/** Standard error of the mean depth while a bait works [m], as `spreadOf` tells it; 0 where its depth is held. */
+export function depthErrorOf(presented: Presented, doubts: Doubts): number {
+  const off = putOffs(presented, doubts, coarseCourseOf)
+  return off ? errorOf(off, course => course.meanM) : 0
+}
+
 /**
  * How surely a course is known: each figure is put off by its standard error up and down, half the difference of the courses is what it does to the depth,
  * and the parts add in quadrature with the model's own error.
@@ -48,29 +88,18 @@ const OF_SINKING = ['body', 'fall', 'weight', 'pace'] as const satisfies readonl
  * Error:  against 300 drawn courses within a third (test).
  */
 export function spreadOf(presented: Presented, doubts: Doubts): Spread {
-  if (!UNSURE.includes(presented.control) || presented.gear) return { sdM: 0, band: [] }
-  const solved = (changed: Presented) => courseOf(changed, { coarse: true })
-  const base = solved(presented)
-  const { rated } = presented.bait
-  // What is rated runs as deep as its rating says, whatever its areas and its weight: the depth errs by the same share, and no plug need be solved again.
-  const pairs = (rated ? OF_RATED : OF_SINKING)
-    .filter(of => doubts[of] > 0)
-    .map(of => ({ high: solved(putOff(presented, of, doubts[of])), low: solved(putOff(presented, of, -doubts[of])) }))
-  const scaled = Math.hypot(MODEL_ERROR, rated ? doubts.rating : 0)
-  const error = (depthOf: (course: Course) => number) =>
-    Math.hypot(
-      scaled * depthOf(base),
-      ...pairs.map(({ high, low }) => (depthOf(high) - depthOf(low)) / 2).filter(Number.isFinite),
-    )
-  const sdM = error(course => course.meanM)
+  const off = putOffs(presented, doubts, changed => courseOf(changed, { coarse: true }))
+  if (!off) return { sdM: 0, band: [] }
+  const sdM = errorOf(off, course => course.meanM)
   if (presented.mode === 'troll') return { sdM, band: [] }
+  const { base } = off
   const [from, to] = span(base)
   const band: BandPoint[] = []
   for (let i = 0; i <= BAND_POINTS; i++) {
     const x = from + ((to - from) * i) / BAND_POINTS
     const depth = depthAt(base, x)
     if (Number.isNaN(depth)) continue
-    const sd = error(course => depthAt(course, x))
+    const sd = errorOf(off, course => depthAt(course, x))
     band.push({ x, fromM: Math.max(0, depth - sd), toM: Math.min(presented.bottomM, depth + sd) })
   }
   return { sdM, band }

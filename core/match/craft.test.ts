@@ -301,16 +301,18 @@ describe('trailers', () => {
     body('worm', 115, 5),
   ]
   const best = (host: typeof jig, part: Partial<Reading>) =>
-    trailerChoice(all, askOf(water(part)))(host)[0]!.trailer?.lure.family ?? null
+    trailerChoice(all, askOf(water(part))).of(host)[0]!.trailer?.lure.family ?? null
   it('kicking claws for active fish in warm coloured water, never below 9 °C for slow ones (§23.3)', () => {
-    const choice = trailerChoice(all, askOf(water({ mood: 'aggressive', temperatureC: 20, visibilityM: 0.8 })))(jig)[0]!
+    const choice = trailerChoice(all, askOf(water({ mood: 'aggressive', temperatureC: 20, visibilityM: 0.8 }))).of(
+      jig,
+    )[0]!
     expect(choice.trailer!.lure.family).toBe('craw')
     expect(choice.trailer!.vibration.value).toBeGreaterThan(2.5)
-    const cold = trailerChoice(all, askOf(water({ mood: 'lethargic', temperatureC: 7 })))(jig)[0]!
+    const cold = trailerChoice(all, askOf(water({ mood: 'lethargic', temperatureC: 7 }))).of(jig)[0]!
     expect(cold.trailer!.lure.family === 'craw' && cold.trailer!.vibration.value > 2.5).toBe(false)
   })
   it('no worms and claws behind spinnerbaits, no fat body behind a bladed jig', () => {
     expect(['grub', 'paddle-tail', null]).toContain(best(blades, {}))
-    expect(trailerChoice(all, askOf(water()))(chatter)[0]!.trailer!.bulk.value).toBeLessThan(3)
+    expect(trailerChoice(all, askOf(water())).of(chatter)[0]!.trailer!.bulk.value).toBeLessThan(3)
   })
 })

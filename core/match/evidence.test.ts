@@ -8,7 +8,7 @@ import { isPush } from '#core/rule'
 import type { Box } from '#core/tackle'
 import { MOODS, SPECIES, STAINS, STANDS } from '#core/terms'
 import { Candidate } from './candidate'
-import { judgedWays } from './search'
+import { judgedWays } from './prospect'
 import { matches } from './marks'
 import { prepareBox, rank, sceneOf, withTrips } from './rank'
 import { concerns, verdictOf } from './said'
@@ -80,7 +80,7 @@ describe('the odds of a set-up', () => {
         const scene = sceneOf(box, ask)
         for (const c of rank(box, ask).candidates.slice(0, 20))
           expect(c.odds).toBeCloseTo(
-            Math.max(...judgedWays(c.profile, scene).ways.map(way => new Candidate(c.profile, way, scene).odds)),
+            Math.max(...judgedWays(c.profile, scene).map(way => new Candidate(c.profile, way, scene).odds)),
             9,
           )
       }),

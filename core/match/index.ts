@@ -1,6 +1,7 @@
 export { Candidate } from './candidate'
 export type { Scene, Thrown } from './scene'
-export { judgedWays, type RejectionCode } from './search'
+export { judgedWays } from './prospect'
+export type { RejectionCode } from './refusal'
 export { doubtsOf } from './doubt'
 export { gapNeeded, hookFor } from './hook-size'
 export { leadTold } from './lead'

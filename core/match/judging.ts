@@ -3,7 +3,8 @@ import type { LureProfile } from '#core/lure'
 import { bestTastes, Candidate, scoreOf } from './candidate'
 import type { LogSays } from './log'
 import type { Scene } from './scene'
-import { type Out, Prospect, prospects, type Rejection } from './search'
+import { Prospect, prospects } from './prospect'
+import type { Out, Rejection } from './refusal'
 
 export interface Ranking {
   readonly ask: Ask
@@ -17,7 +18,7 @@ export interface Ranking {
 /** Far below what any rule weighs: sums in another order differ by less [log-odds]. */
 const ROUNDING = 1e-9
 
-/** A lure on its way into the order: it comes no higher than `atMost`, and stands there once it is settled. */
+/** A lure on its way into the order: it comes no higher than `atMost`, and stands there once it is settled and that is its score. */
 interface Open {
   readonly profile: LureProfile
   readonly prospect: Prospect
@@ -108,16 +109,16 @@ export class Judging {
     const fresh = unseen[unseen.length - 1]
     const open = seen[0] && (!fresh || byPromise(seen[0], fresh) < 0) ? seen.shift()! : unseen.pop()
     if (!open) return false
-    if (open.candidate) {
+    const { own, prospect } = open
+    if (open.candidate && open.candidate.score === open.atMost) {
       this.told.push(open.candidate)
       return true
     }
-    const { own, prospect } = open
     // A lure out of the same mould may have shown meanwhile that it comes to less.
     if (!prospect.isSettled && this.comesTo(own, prospect) >= open.atMost) prospect.tryNext()
     if (prospect.isSettled) this.settle(open)
-    else open.atMost = this.comesTo(own, prospect)
     if (open.isSettled && !open.candidate) return true
+    open.atMost = open.candidate?.score ?? this.comesTo(own, prospect)
     const behind = seen.findIndex(other => byPromise(open, other) < 0)
     seen.splice(behind < 0 ? seen.length : behind, 0, open)
     return true
@@ -136,7 +137,6 @@ export class Judging {
     // The log moves the score of a set-up, never whether it can be fished.
     const verdict = this.says.of(profile, found.placement.depthM, found.tackle.tactic.id)
     open.candidate = new Candidate(profile, found, this.scene, verdict, this.tastes)
-    open.atMost = open.candidate.score
   }
 
   private reject({ lure }: LureProfile, { code, why }: Out): void {

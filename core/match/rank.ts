@@ -6,12 +6,12 @@ import { waterDensity } from '#core/water'
 import type { Candidate } from './candidate'
 import { Judging, type Ranking } from './judging'
 import { scalesOf, type Scene } from './scene'
-import { readyTactics } from './search'
+import { readyTactics } from './ways'
 import { colourJudgeFor, lookOf } from './look'
 import { type Log, logOf, logSays } from './log'
 import { contactFor } from './presentation'
-import { hungGains, lureGains, mostOf, termsOf, wayGains } from './terms'
-import { BARE, trailerChoice } from './trailer'
+import { hungGains, lureGains, mostHung, mostOf, termsOf, wayGains } from './terms'
+import { NO_TRAILERS, trailerChoice } from './trailer'
 
 /** A box with everything worked out that does not change with the reading. */
 export interface PreparedBox {
@@ -97,7 +97,7 @@ export function rankOnEach(
     return {
       outfit,
       candidates,
-      bare: new Judging({ ...scene, outfits: [outfit], trailersFor: () => [BARE] }, dressed, says).whole().candidates,
+      bare: new Judging({ ...scene, outfits: [outfit], trailers: NO_TRAILERS }, dressed, says).whole().candidates,
     }
   })
 }
@@ -114,7 +114,7 @@ export function sceneOf({ trailers, outfits, spoons, box }: PreparedBox, ask: As
   return {
     ask,
     outfits,
-    trailersFor: trailerChoice(trailers, ask),
+    trailers: trailerChoice(trailers, ask),
     waterDensity: density,
     contact: contactFor(ask, density),
     parts: box.parts,
@@ -124,6 +124,7 @@ export function sceneOf({ trailers, outfits, spoons, box }: PreparedBox, ask: As
     most: mostOf(ask),
     gainsOf: remembered(profile => lureGains(terms, profile, lookOf(profile, colours))),
     wayGainsOf: (profile, way) => wayGains(terms, profile, way),
+    mostHung: mostHung(terms),
     hungGainsOf: (tackle, way) => hungGains(terms, tackle, way, density),
     tactics: new Map(readyTactics(ask).map(ready => [ready.tactic, ready])),
     scales: scalesOf(ask),

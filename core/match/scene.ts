@@ -22,8 +22,10 @@ export interface Scene {
   /** What no rod and no rig changes. */
   readonly gainsOf: (profile: LureProfile) => Gains
   readonly wayGainsOf: (profile: LureProfile, way: MouldWay) => Gains
+  /** Log-odds that what hangs on the line adds at most. */
+  readonly mostHung: number
   readonly hungGainsOf: (tackle: Assembled, way: LureWay) => Gains
-  readonly trailersFor: TrailersFor
+  readonly trailers: TrailersFor
   readonly outfits: readonly PreparedOutfit[]
   readonly inCover: boolean
   /** Tactics of this ask, with the cadence that each takes here. */

@@ -263,6 +263,11 @@ export function wayGains({ way: terms }: Terms, profile: LureProfile, way: Mould
   return gainsOf(terms, way.said, profile, way, way.figures)
 }
 
+/** Log-odds that what hangs on the line adds at most. */
+export function mostHung({ hung: { others } }: Terms): number {
+  return others.reduce((sum, { push }) => sum + Math.abs(push.strength), 0)
+}
+
 export function hungGains({ hung: terms }: Terms, tackle: Assembled, way: LureWay, waterDensity: number): Gains {
   const { profile, trailer, technique } = tackle
   return gainsOf(terms, NOTHING_SAID, profile, way, {

@@ -16,8 +16,13 @@ export interface TrailerChoice {
   readonly rows: readonly TrailerRow[]
 }
 
-export type TrailersFor = (host: LureProfile) => readonly TrailerChoice[]
-export const BARE: TrailerChoice = { trailer: null, hooking: null, gain: 0, rows: [] }
+export interface TrailersFor {
+  readonly of: (host: LureProfile) => readonly TrailerChoice[]
+  /** Log-odds that one wins at most. */
+  readonly most: number
+}
+const BARE: TrailerChoice = { trailer: null, hooking: null, gain: 0, rows: [] }
+export const NO_TRAILERS: TrailersFor = { of: () => [BARE], most: 0 }
 
 /** A skirted jig without its trailer is unfinished; blades may be fished bare (handbook §6). */
 const NEEDS_TRAILER = 'skirted-jig'
@@ -29,7 +34,7 @@ export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): Trail
   const holds = TRAILERS.map(row => jointMembership(row.when, ask.features))
   const lifts = TRAILERS.map((row, i) => (holds[i]! > SILENT ? row.lift * holds[i]! : 0))
   const known = new Map<LureProfile, readonly TrailerChoice[]>()
-  return host => {
+  const of = (host: LureProfile) => {
     if (!host.typical.takesTrailer) return [BARE]
     const kept = known.get(host)
     if (kept) return kept
@@ -50,6 +55,7 @@ export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): Trail
     known.set(host, choices)
     return choices
   }
+  return { of, most: lifts.reduce((sum, lift) => sum + Math.max(0, lift), 0) }
 }
 
 /** The rows of the table that speak of a host, and whether each speaks of a trailer: no reading changes it, so it is kept. */

@@ -3,12 +3,13 @@ import { describe, expect, it } from 'vitest'
 import { askOf } from '#core/ask'
 import { RULES } from '#core/knowledge'
 import { bodyDensity, profileOf } from '#core/lure'
-import { prepareBox, rank } from '#core/match'
+import { judgingOf, prepareBox, rank } from '#core/match'
 import type { Reading } from '#core/reading'
 import { AXIS_IDS } from '#core/rule'
 import type { Box, Lure, Outfit } from '#core/tackle'
 import { inWords } from '#speech'
-import { match as saidMatch } from './answer'
+import { explainFirst, explainRanking, match as saidMatch } from './answer'
+import demo from '../../demo/box.json'
 
 const match = (...given: Parameters<typeof saidMatch>) => inWords(saidMatch(...given))
 
@@ -242,5 +243,25 @@ describe('the score', () => {
       ),
       { numRuns: 80 },
     )
+  })
+})
+
+describe('what is told of the first set-ups before the others have their places', () => {
+  const prepared = prepareBox(demo as unknown as Box)
+  it.each([1, 2, 10, 30, 200])('is what is told of them in the whole answer: %i', top => {
+    for (const reading of [
+      bass,
+      { species: 'northern-pike', temperatureC: 8 } as const,
+      { ...bass, mood: 'lethargic' as const },
+    ]) {
+      const ask = askOf(reading)
+      const { assumed, cautions, ask: asked, setups } = explainRanking(prepared, rank(prepared, ask), { top })
+      expect(explainFirst(prepared, judgingOf(prepared, ask), { top })).toEqual({
+        assumed,
+        cautions,
+        ask: asked,
+        setups,
+      })
+    }
   })
 })

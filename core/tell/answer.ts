@@ -183,8 +183,7 @@ function explainCandidates(
 const WAYS_FOR = 20
 
 function otherWays(candidate: Candidate, scene: Scene): WayOut[] {
-  const { ways } = judgedWays(candidate.profile, scene)
-  return [...ways]
+  return [...judgedWays(candidate.profile, scene)]
     .sort((a, b) => b.odds - a.odds)
     .map(way => new Candidate(candidate.profile, way, scene))
     .filter(way => way.technique.rig !== candidate.technique.rig || way.tactic !== candidate.tactic)

@@ -230,7 +230,7 @@ describe('the rules', () => {
       const terms = termsOf(ask)
       const scene = sceneOf(window, ask)
       const heard = window.lures.some(profile =>
-        judgedWays(profile, scene).ways.some(({ assembly }) =>
+        judgedWays(profile, scene).some(({ assembly }) =>
           contributionsOf(terms, profile, assembly.way, [scene.gainsOf(profile), ...assembly.levels]).some(
             ({ push, gain }) => push.rule.id === rule.id && gain !== 0,
           ),

@@ -95,7 +95,7 @@ function wayOf(tactic: TacticRow, lures: readonly LureProfile[], scene: Scene): 
   for (const family of tactic.families) {
     for (const profile of lures) {
       if (profile.lure.family !== family) continue
-      const way = judgedWays(profile, scene).ways.find(({ assembly }) => assembly.way.tactic === tactic)
+      const way = judgedWays(profile, scene).find(({ assembly }) => assembly.way.tactic === tactic)
       if (way) return way
     }
   }

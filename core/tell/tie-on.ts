@@ -1,5 +1,5 @@
 import type { Ask } from '#core/ask'
-import { reelSpeed, SLOWEST_MS, spreadOf, streamHalfWay, TOLD_SWING } from '#core/course'
+import { depthErrorOf, reelSpeed, SLOWEST_MS, streamHalfWay, TOLD_SWING } from '#core/course'
 import { CADENCE_TABLE, SPECIES_TABLE, type TechniqueRow, TURNS_UNKNOWN } from '#core/knowledge'
 import { fallSpeed, isBiteProof } from '#core/lure'
 import { type Candidate, doubtsOf, leadTold, presentedOf } from '#core/match'
@@ -89,7 +89,7 @@ function presentationOf(
     lineOutM: placement.lineOutM ?? (technique.mode === 'cast' ? null : round(placement.letDownM)),
     depthM: round(placement.depthM),
     deepestM: round(placement.deepestM),
-    depthSdM: round(spreadOf(presented, doubtsOf(candidate, waterDensity)).sdM),
+    depthSdM: round(depthErrorOf(presented, doubtsOf(candidate, waterDensity))),
     speedMs: round(speedMs),
     turnsPerS,
     tipM: placement.tipM,

@@ -104,7 +104,7 @@ function casesUnder(weights: readonly number[]): Case[] {
       }
     }
     const spokenOf = new Set(situation.says.filter(s => s.kind === 'setup' && WAY_FIELDS.has(s.field!)).map(s => s.lure!))
-    const ways = new Map(prepared.lures.filter(p => spokenOf.has(p.lure.id)).map(p => [p.lure.id, judgedWays(p, scene).ways.map(way => rowOf(new Candidate(p, way, scene)))]))
+    const ways = new Map(prepared.lures.filter(p => spokenOf.has(p.lure.id)).map(p => [p.lure.id, judgedWays(p, scene).map(way => rowOf(new Candidate(p, way, scene)))]))
     return { situation, ways, rows: rank(prepared, ask).candidates.map(rowOf) }
   })
 }

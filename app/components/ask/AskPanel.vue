@@ -14,13 +14,13 @@ const otherwise = computed(() => Object.keys(readings.schools).length)
 const opened = ref<AxisId | null>(null)
 const WIDTH = 92
 const HEIGHT = 24
+const isTaste = (axis: AxisId) => AXES[axis].kind === 'taste'
 /** Quieter axes stay out of the way until asked for. */
 const LOUD = 0.12
 const showAll = ref(false)
 const sorted = computed(() => [...props.axes].sort((a, b) => b.weight - a.weight))
-const shown = computed(() => sorted.value.filter(a => showAll.value || a.weight > LOUD))
+const shown = computed(() => sorted.value.filter(a => showAll.value || a.weight > LOUD).map(asked => ({ asked, curve: isTaste(asked.axis) ? null : askCurve(asked, WIDTH, HEIGHT) })))
 const offers = (axis: AxisId) => props.chosen?.axes.find(a => a.axis === axis)
-const isTaste = (axis: AxisId) => AXES[axis].kind === 'taste'
 </script>
 
 <template>
@@ -28,13 +28,13 @@ const isTaste = (axis: AxisId) => AXES[axis].kind === 'taste'
     <h2 id="ask-title">The water asks for</h2>
     <p class="reason lead">Heaviest first. Tap one to read why.</p>
     <ul>
-      <li v-for="asked in shown" :key="asked.axis">
+      <li v-for="{ asked, curve } in shown" :key="asked.axis">
         <button type="button" class="axis" :aria-expanded="opened === asked.axis" @click="opened = opened === asked.axis ? null : asked.axis">
           <span class="name">{{ AXES[asked.axis].label }}</span>
-          <svg v-if="!isTaste(asked.axis)" class="curve" :width="WIDTH" :height="HEIGHT" aria-hidden="true">
-            <path :d="askCurve(asked, WIDTH, HEIGHT).fill" class="area" />
-            <path :d="askCurve(asked, WIDTH, HEIGHT).outline" class="line" />
-            <line :x1="askCurve(asked, WIDTH, HEIGHT).bestX" :x2="askCurve(asked, WIDTH, HEIGHT).bestX" y1="0" :y2="HEIGHT" class="best" />
+          <svg v-if="curve" class="curve" :width="WIDTH" :height="HEIGHT" aria-hidden="true">
+            <path :d="curve.fill" class="area" />
+            <path :d="curve.outline" class="line" />
+            <line :x1="curve.bestX" :x2="curve.bestX" y1="0" :y2="HEIGHT" class="best" />
           </svg>
           <span v-else class="taste" aria-hidden="true"><span v-for="n in Math.min(5, asked.reasons.length)" :key="n" /></span>
           <span class="best-value figure">{{ isTaste(asked.axis) ? `${asked.reasons.length} rule${asked.reasons.length === 1 ? '' : 's'}` : axisValue(asked.axis, asked.best, units) }}</span>

@@ -1,0 +1,148 @@
+import type { Ask } from '#core/ask'
+import { CADENCE_TABLE, TACTICS, type TacticRow, type TechniqueRow } from '#core/knowledge'
+import type { LureProfile, Mould } from '#core/lure'
+import { isOfSchools, jointMembership, type Way } from '#core/rule'
+import { addedWeights } from './lead'
+import { wayOf } from './marks'
+import { pauseOf } from './pace'
+import { mostOfPace } from './presentation'
+import { type Assembly, placedGain, type ReadyTactic, type Scene } from './scene'
+import { type Gains, MouldWay } from './terms'
+
+/** What lead that is not among the parts costs: it must be bought first [log-odds]. Assumed. */
+const NOT_OWNED = 3
+/** What a head or sinker costs that is not what is wanted, for each e-fold [log-odds]. Assumed. */
+const LEAD_OFF = 1.2
+/** Share of the trailer's log-odds that the lure is judged by: trailers decide first among themselves. Assumed. */
+const TRAILER_SHARE = 0.25
+
+/** A tactic is offered where its conditions hold at all, a cadence where its own hold by half. */
+const OFFERED_FROM = 0.02
+const TAKEN_FROM = 0.5
+
+/** The tactics that this water and these schools allow, with what each is worked like here. */
+export function readyTactics(ask: Ask): ReadyTactic[] {
+  const { features, schools } = ask
+  return TACTICS.filter(
+    tactic => isOfSchools(tactic, schools) && jointMembership(tactic.only ?? [], features) > OFFERED_FROM,
+  ).map(tactic => {
+    const choice =
+      tactic.cadences.find(c => isOfSchools(c, schools) && jointMembership(c.when ?? [], features) >= TAKEN_FROM) ??
+      tactic.cadences[tactic.cadences.length - 1]!
+    return {
+      tactic,
+      cadence: choice.cadence,
+      pauseS: CADENCE_TABLE[choice.cadence].pauseS === null ? null : pauseOf(tactic, ask),
+      lift: ask.fitted[`tactic:${tactic.id}`] ?? 0,
+    }
+  })
+}
+
+/** A rig of a mould, and the tactics by which it can be fished, each with its ways as they have been asked for. */
+interface Rigged {
+  readonly technique: TechniqueRow
+  readonly tactics: readonly { readonly tactic: TacticRow; readonly ways: Map<Way, MouldWay> }[]
+}
+
+/** Worked out once a mould: no reading changes them. */
+const rigsOfMoulds = new WeakMap<Mould, readonly Rigged[]>()
+
+function rigsOf(profile: LureProfile): readonly Rigged[] {
+  let known = rigsOfMoulds.get(profile.mould)
+  if (known === undefined)
+    rigsOfMoulds.set(
+      profile.mould,
+      (known = profile.techniques.map(technique => ({
+        technique,
+        tactics: TACTICS.filter(tactic => suitsTactic(tactic, profile, technique)).map(tactic => ({
+          tactic,
+          ways: new Map(),
+        })),
+      }))),
+    )
+  return known
+}
+
+/** Whether a lure rigged this way can be fished by a tactic. */
+function suitsTactic(
+  { families, styles, notStyles, rigs, controls, cadences }: TacticRow,
+  { lure }: LureProfile,
+  { rig, control, mode }: TechniqueRow,
+): boolean {
+  return (
+    rigs.includes(rig) &&
+    controls.includes(control) &&
+    families.includes(lure.family) &&
+    (!styles || (lure.style != null && styles.includes(lure.style))) &&
+    (!notStyles || lure.style == null || !notStyles.includes(lure.style)) &&
+    (mode === 'troll') === cadences.some(c => c.cadence === 'troll')
+  )
+}
+
+/** A way in which this water allows a lure to be fished, before anything hangs on the line. */
+export interface FishableWay {
+  readonly profile: LureProfile
+  readonly ready: ReadyTactic
+  readonly way: MouldWay
+  readonly fished: Gains
+  /** Log-odds that depth and pace add at most. */
+  readonly mostPlaced: number
+}
+
+/** Every way in which this water allows a lure to be fished. */
+export function waysOf(profile: LureProfile, scene: Scene): readonly FishableWay[] {
+  const { ask } = scene
+  const found: FishableWay[] = []
+  for (const { technique, tactics } of rigsOf(profile)) {
+    if (technique.from && !technique.from.includes(ask.reading.from)) continue
+    for (const { tactic, ways } of tactics) {
+      const ready = scene.tactics.get(tactic)
+      if (!ready) continue
+      const presents = wayOf(technique.control, ready.cadence)
+      let way = ways.get(presents)
+      if (way === undefined) ways.set(presents, (way = new MouldWay(profile, technique, tactic, presents)))
+      const pace = mostOfPace({ profile, technique, tactic }, ask)
+      found.push({
+        profile,
+        ready,
+        way,
+        fished: scene.wayGainsOf(profile, way),
+        mostPlaced: placedGain('depth', 1, scene) + (pace === null ? 0 : placedGain('speed', pace, scene)),
+      })
+    }
+  }
+  return found
+}
+
+/** Log-odds that a way comes to at most, whatever hangs on the line: depth and pace add no more than was asked of them, lead and rod never add. */
+export function mostOfWay({ profile, ready, fished, mostPlaced }: FishableWay, scene: Scene): number {
+  const trailer = profile.typical.takesTrailer ? TRAILER_SHARE * scene.trailers.most : 0
+  return fished.total + ready.lift + mostPlaced + scene.mostHung + trailer
+}
+
+/** Everything that can hang on the line when a lure is fished one way. */
+export function assembliesOf(fishable: FishableWay, scene: Scene): readonly Assembly[] {
+  const { profile, ready, way, fished, mostPlaced } = fishable
+  const { technique } = way
+  return addedWeights(technique, profile, scene).flatMap(added =>
+    scene.trailers.of(profile).map((choice): Assembly => {
+      const { trailer } = choice
+      const hung = scene.hungGainsOf({ profile, technique, trailer, added }, way)
+      const notOwned = technique.adds !== 'nothing' && added.part === null && !added.spoon ? NOT_OWNED : 0
+      return {
+        profile,
+        technique,
+        trailer,
+        added,
+        ready,
+        way,
+        choice,
+        mostPlaced,
+        levels: [fished, hung],
+        totalG: profile.weightG.value + (trailer?.weightG.value ?? 0) + added.grams,
+        odds:
+          fished.total + hung.total + TRAILER_SHARE * choice.gain - notOwned - LEAD_OFF * (added.off ?? 0) + ready.lift,
+      }
+    }),
+  )
+}
