@@ -71,6 +71,22 @@ describe('the judgement beside the page', () => {
     await agreed()
     expect(order()).not.toEqual(hot)
   })
+  it('what comes first is shown at once, the places of the others as they were until all are known', async () => {
+    const judgement = useJudgementStore()
+    const before = judgement.judgement!
+    const seen: { readonly first: string; readonly fits: unknown; readonly whole: boolean }[] = []
+    const stop = watch(
+      () => judgement.shown!,
+      ({ out, fits }) => seen.push({ first: out.setups[0]!.lureId, fits, whole: judgement.judgement !== before }),
+      { flush: 'sync' },
+    )
+    expect(useReadingStore().change({ temperatureC: 26 })).toBe(true)
+    await agreed()
+    stop()
+    const now = judgement.judgement!
+    expect(seen[0]).toEqual({ first: now.out.setups[0]!.lureId, fits: before.fits, whole: false })
+    expect(seen.at(-1)).toEqual({ first: now.out.setups[0]!.lureId, fits: now.fits, whole: true })
+  })
   it('a change that cannot be is refused and asks nothing', async () => {
     const before = useJudgementStore().judgement
     expect(useReadingStore().change({ temperatureC: 400 })).toBe(false)

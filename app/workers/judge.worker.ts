@@ -34,8 +34,9 @@ const options = ({ schools, weights, own }: RuleChoice): AskOptions => ({ school
 /** Lets waiting messages in between two steps of a long search. */
 const breathe = () => new Promise<void>(resolve => setTimeout(resolve))
 
-/** Lures whose places are looked for before a waiting message is let in: some ten milliseconds of them. */
-const LURES_A_STEP = 50
+/** A waiting message is let in after so long [ms]; lures whose places are looked for between two looks at the clock. */
+const PATIENCE_MS = 12
+const LURES_A_STEP = 25
 
 const isIn = (ids: readonly string[] | undefined, id: string) => !ids || ids.includes(id)
 
@@ -143,9 +144,11 @@ const api: JudgeApi = {
     const mine = question
     if (!mine) return null
     const steps = mine.judging.inSteps(LURES_A_STEP)
-    while (!steps.next().done) {
+    for (let since = performance.now(); !steps.next().done;) {
+      if (performance.now() - since < PATIENCE_MS) continue
       await breathe()
       if (question !== mine) return null
+      since = performance.now()
     }
     latest = mine.judging.whole()
     return wholeOf(mine, latest)

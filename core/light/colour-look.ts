@@ -92,6 +92,14 @@ function surfaceOf(key: string, looks: LureLooks): LureSurface {
 }
 
 /** Lures of the same paint look the same: their look is worked out once a scene. */
-function keyOf({ colours: c, family, actionStyle }: LureLooks): string {
-  return [c.back, c.side, c.belly, c.metal, c.finish, c.fluorescent, family, actionStyle].join()
+const keys = new WeakMap<LureLooks, string>()
+
+function keyOf(looks: LureLooks): string {
+  let key = keys.get(looks)
+  if (key === undefined) {
+    const { colours: c, family, actionStyle } = looks
+    key = [c.back, c.side, c.belly, c.metal, c.finish, c.fluorescent, family, actionStyle].join()
+    keys.set(looks, key)
+  }
+  return key
 }

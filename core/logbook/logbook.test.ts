@@ -214,18 +214,17 @@ describe('the log in the judgement', () => {
       fished(1, 3, 10, { tactic: 'plug-ripped', light: 'silver|dull' }),
     ]
     const told = (tactic: TacticId) =>
-      logSays({ stretches, dispersion: 1 }, dull).of(profiles[2]!, 1, tactic)?.told.find(t => t.lesson === 'tactic')?.ratio
-        .mean
+      logSays({ stretches, dispersion: 1 }, dull)
+        .of(profiles[2]!, 1, tactic)
+        ?.told.find(t => t.lesson === 'tactic')?.ratio.mean
     expect(told('plug-wound')).toBeGreaterThan(1)
     expect(told('plug-ripped')).toBeLessThan(1)
     expect(told('blades-burned')).toBeUndefined()
     const gold = profileOf({ id: 'g', name: 'g', family: 'casting-spoon', colours: { metal: 'gold' } }, [])
     const light = (sky: Reading['sky']) =>
-      logSays({ stretches, dispersion: 1 }, askOf({ ...pike, sky, at: '2026-05-06T12:00:00+02:00' })).of(
-        gold,
-        1,
-        'blades-burned',
-      )?.told.find(t => t.lesson === 'light')
+      logSays({ stretches, dispersion: 1 }, askOf({ ...pike, sky, at: '2026-05-06T12:00:00+02:00' }))
+        .of(gold, 1, 'blades-burned')
+        ?.told.find(t => t.lesson === 'light')
     expect(light('overcast')?.ratio.mean).not.toBeUndefined()
     expect(light('sun')).toBeUndefined()
   })

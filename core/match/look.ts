@@ -6,6 +6,7 @@ import {
   type ColourLook,
   type ColourScene,
   DEFAULT_PREY,
+  type LureLooks,
   skyOver,
   zoneOfFish,
 } from '#core/light'
@@ -32,8 +33,17 @@ export function colourJudgeFor({ reading, features: { numbers } }: Ask): ColourJ
   return last.judge
 }
 
+/** What an eye looks at on each lure: no water changes it. */
+const looks = new WeakMap<LureProfile, LureLooks>()
+
+export function lookOf(profile: LureProfile, judge: ColourJudge): ColourLook {
+  let seen = looks.get(profile)
+  if (seen === undefined) looks.set(profile, (seen = looksOf(profile)))
+  return judge.look(seen)
+}
+
 /** A blade's metal counts where the body itself has none. */
-export function lookOf({ lure, colours, blades, action }: LureProfile, judge: ColourJudge): ColourLook {
+function looksOf({ lure, colours, blades, action }: LureProfile): LureLooks {
   const metal = colours.value.metal === 'none' ? (blades[0]?.metal ?? 'none') : colours.value.metal
-  return judge.look({ colours: { ...colours.value, metal }, family: lure.family, actionStyle: action.value })
+  return { colours: { ...colours.value, metal }, family: lure.family, actionStyle: action.value }
 }
