@@ -41,9 +41,7 @@ export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): Trail
     const mine = rowsOn(host).filter(row => holds[row]! > SILENT)
     let best: LureProfile | null = null
     let most = -Infinity
-    for (const { place, cost } of threadedOn(host, trailers)) {
-      const trailer = trailers[place]!
-      const speaks = rowsFor(trailer)
+    for (const { trailer, cost, speaks } of threadedOn(host, trailers)) {
       let gain = -cost
       for (const row of mine) if (speaks[row]) gain += lifts[row]!
       if (gain > most || (gain === most && trailer.lure.id < best!.lure.id)) [best, most] = [trailer, gain]
@@ -58,9 +56,8 @@ export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): Trail
   return { of, most: lifts.reduce((sum, lift) => sum + Math.max(0, lift), 0) }
 }
 
-/** The rows of the table that speak of a host, and whether each speaks of a trailer: no reading changes it, so it is kept. */
+/** The rows of the table that speak of a host: no reading changes them, so they are kept. */
 const onHosts = new WeakMap<LureProfile, readonly number[]>()
-const forTrailers = new WeakMap<LureProfile, readonly boolean[]>()
 
 function rowsOn(host: LureProfile): readonly number[] {
   let rows = onHosts.get(host)
@@ -69,32 +66,51 @@ function rowsOn(host: LureProfile): readonly number[] {
   return rows
 }
 
-function rowsFor(trailer: LureProfile): readonly boolean[] {
-  let rows = forTrailers.get(trailer)
-  if (rows === undefined)
-    forTrailers.set(trailer, (rows = TRAILERS.map(row => row.trailer !== 'none' && matchesLure(row.trailer, trailer))))
-  return rows
+/** A trailer behind a host, what its size and colour cost there, and which rows of the table speak of it. */
+interface Threaded {
+  readonly trailer: LureProfile
+  readonly cost: number
+  readonly speaks: readonly boolean[]
 }
 
-/** The trailers that a host's hook takes, by their place, and what their size and colour cost: no reading changes it, so it is kept. */
-const threaded = new WeakMap<
-  readonly LureProfile[],
-  WeakMap<LureProfile, readonly { readonly place: number; readonly cost: number }[]>
->()
+/** Trailers of which the same rows speak, kept with their list. */
+const kinds = new WeakMap<readonly LureProfile[], readonly (Pick<Threaded, 'speaks'> & { of: LureProfile[] })[]>()
 
-function threadedOn(
-  host: LureProfile,
-  trailers: readonly LureProfile[],
-): readonly { readonly place: number; readonly cost: number }[] {
+function kindsOf(trailers: readonly LureProfile[]) {
+  let found = kinds.get(trailers)
+  if (found === undefined) {
+    const byRows = new Map<string, Pick<Threaded, 'speaks'> & { of: LureProfile[] }>()
+    for (const trailer of trailers) {
+      const speaks = TRAILERS.map(row => row.trailer !== 'none' && matchesLure(row.trailer, trailer))
+      const kind = byRows.get(speaks.join()) ?? { speaks, of: [] }
+      kind.of.push(trailer)
+      byRows.set(speaks.join(), kind)
+    }
+    kinds.set(trailers, (found = [...byRows.values()]))
+  }
+  return found
+}
+
+/** The trailers that a host's hook takes, of each kind the one that costs least: no reading makes another of them better. */
+const threaded = new WeakMap<readonly LureProfile[], WeakMap<LureProfile, readonly Threaded[]>>()
+
+function threadedOn(host: LureProfile, trailers: readonly LureProfile[]): readonly Threaded[] {
   let ofBox = threaded.get(trailers)
   if (ofBox === undefined) threaded.set(trailers, (ofBox = new WeakMap()))
   let found = ofBox.get(host)
   if (found === undefined)
     ofBox.set(
       host,
-      (found = trailers.flatMap((trailer, place) =>
-        mayTrail(trailer, host) ? [{ place, cost: costOf(host, trailer) }] : [],
-      )),
+      (found = kindsOf(trailers).flatMap(({ speaks, of }) => {
+        let least: Threaded | null = null
+        for (const trailer of of) {
+          if (!mayTrail(trailer, host)) continue
+          const cost = costOf(host, trailer)
+          if (!least || cost < least.cost || (cost === least.cost && trailer.lure.id < least.trailer.lure.id))
+            least = { trailer, cost, speaks }
+        }
+        return least ?? []
+      })),
     )
   return found
 }
