@@ -93,15 +93,19 @@ export function logOf(trips: readonly Trip[], profiles: ReadonlyMap<string, Lure
       if (hours <= 0) return []
       days.push({ group: stint.lureId, day: dayOf(stint.start), events: contacts, effort: hours })
       const reading = stint.reading ? completeReading(stint.reading as Reading).reading : null
+      let taught: Taught | null = null
       return [
         {
-          taught: taughtBy(
-            stint.lureId,
-            profiles.get(stint.lureId) ?? null,
-            stint.depthM ?? null,
-            stint.presentation?.tactic ?? null,
-            reading && lightWord({ ...reading, at: stint.start }),
-          ),
+          // The height of the sun is worked out for those that are heard.
+          get taught() {
+            return (taught ??= taughtBy(
+              stint.lureId,
+              profiles.get(stint.lureId) ?? null,
+              stint.depthM ?? null,
+              stint.presentation?.tactic ?? null,
+              reading && lightWord({ ...reading, at: stint.start }),
+            ))
+          },
           hours,
           contacts,
           landed,
