@@ -1,4 +1,4 @@
-import { LIGHTS, lightWord } from '#core/light'
+import { LIGHTS, lightWord, type LightWord } from '#core/light'
 import { classOf, classRange, DEPTH_CLASSES_M, SIZE_CLASSES_MM, SPEED_CLASSES_MS } from '#core/lure'
 import type { Stretch } from './stretch'
 
@@ -60,7 +60,7 @@ export const CUTS: Readonly<Record<CutId, Cut>> = {
   depth: classed('depth', DEPTH_CLASSES_M, s => (s.stint.depthM == null ? null : (s.traits?.depth ?? null))),
   speed: classed('speed', SPEED_CLASSES_MS, s => (s.stint.speedMs == null ? null : (s.traits?.speed ?? null))),
   action: named('action', s => s.traits?.action ?? null),
-  light: named('light', s => (s.reading ? lightWord({ ...s.reading, at: s.start }) : null), LIGHTS),
+  light: named('light', lightOf, LIGHTS),
   temperature: classed('temperature', TEMPERATURE_BORDERS_C, s =>
     s.reading ? classOf(TEMPERATURE_BORDERS_C, s.reading.temperatureC) : null,
   ),
@@ -78,6 +78,19 @@ export const CUTS: Readonly<Record<CutId, Cut>> = {
     Array.from({ length: MONTHS }, (_, i) => i),
   ),
   species: named('species', s => s.reading?.species ?? null),
+}
+
+/** The almanac is asked once for each stretch: a page cuts by light several times. */
+const lights = new WeakMap<Stretch, LightWord | null>()
+
+function lightOf(stretch: Stretch): LightWord | null {
+  let light = lights.get(stretch)
+  if (light === undefined) {
+    const { reading, start } = stretch
+    light = reading && lightWord({ ...reading, at: start })
+    lights.set(stretch, light)
+  }
+  return light
 }
 
 /** Month of the year, 0 January, by the northern calendar: south of the equator half a year is added. */
