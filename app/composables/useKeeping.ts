@@ -4,7 +4,7 @@ import { computed, onMounted, onScopeDispose, ref, shallowRef } from 'vue'
 import { type FilePlan, type Issue, LISTS, parseJson, planFile, type Settings } from '#core/files'
 import type { Reading } from '#core/reading'
 import { inWords } from '#speech'
-import { damagedText, mendDamaged, restoreBackup, shelve } from '~/db/aside'
+import { damagedText, mendDamaged, restoreBackup } from '~/db/aside'
 import { lastBackup, noteBackup, type ReadBackup, readBackup } from '~/db/backup'
 import { readKept, restoreKept } from '~/db/kept'
 import type { Change } from '~/db/change'
@@ -146,7 +146,7 @@ export function useKeeping() {
           comesIn<{ readonly id: string }>(here.file[list] ?? [], kept.file[list] ?? [], row => row.id),
         ]),
       )
-      await box.change(
+      await box.join(
         {
           put: {
             ...lists,
@@ -154,9 +154,9 @@ export function useKeeping() {
             eventPhotos: comesIn(here.eventPhotos, kept.eventPhotos, photo => photo.id),
           } as Change['put'] & object,
         },
+        kept.aside,
         `${name} is joined to what was here.`,
       )
-      await shelve(box.database(), kept.aside)
       preview.value = null
     })
 

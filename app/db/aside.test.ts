@@ -4,7 +4,17 @@ import { IDBFactory, IDBKeyRange } from 'fake-indexeddb'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { LISTS, type ListName, parseFile, parseRow, type YgrionFile } from '#core/files'
 import demo from '../../demo/box.json'
-import { bringBack, damagedText, mendDamaged, putAside, restoreBackup, shelve, soundPictures, soundRows } from './aside'
+import {
+  bringBack,
+  damagedText,
+  joinBackup,
+  mendDamaged,
+  putAside,
+  restoreBackup,
+  shelve,
+  soundPictures,
+  soundRows,
+} from './aside'
 import { readAll, replaceAll } from './box'
 import { applyChange, type Change, changeRow } from './change'
 import { type Database, openDatabase } from './database'
@@ -209,6 +219,18 @@ describe('a box that is put aside', () => {
     expect(await restoreBackup(db, incoming, [other], before)).toEqual(['s1', 's2'])
     expect(await readAll(db)).toEqual(incoming.file)
     expect((await db.snapshots.get('s1'))!.kept.file).toEqual(own)
+  })
+  it('what a backup adds comes in together with its shelf, or neither does', async () => {
+    const own = await readAll(db)
+    const other = { id: 's2', at: AT, name: 'inner', kept: { file: own, photos: [], eventPhotos: [] } }
+    const lure = { id: 'new', name: 'new', family: 'crankbait' } as const
+    const torn = { ...other, id: undefined } as never
+    await expect(joinBackup(db, { put: { lures: [lure] } }, [torn])).rejects.toThrow()
+    expect([await readAll(db), await db.snapshots.count()]).toEqual([own, 0])
+    const { made, shelved } = await joinBackup(db, { put: { lures: [lure] } }, [other])
+    expect(shelved).toEqual(['s2'])
+    expect(made.rows).toEqual([{ table: 'lures', key: 'new', before: null, after: lure }])
+    expect([await db.lures.count(), await db.snapshots.count()]).toEqual([own.lures!.length + 1, 1])
   })
   it('of an empty box there is nothing to put aside', async () => {
     await replaceAll(db, { format: 'ygrion', version: 1 })

@@ -2,7 +2,9 @@ import { strFromU8 } from 'fflate'
 import { type Issue, type ListName, LISTS } from '#core/files'
 import { keptTables, readKept, restoreKept } from './kept'
 import type { Row, StoredLists, Whose } from './box'
+import type { Change } from './change'
 import type { Damaged, Database, Kept, Snapshot } from './database'
+import { type Made, makeChange } from './take-back'
 import { isPictures, keyOf, parseStored, PICTURES, type TableName, TABLES } from './rows'
 
 /** Puts what is here aside, pictures too. Nothing is kept of an empty box. */
@@ -51,6 +53,22 @@ export function restoreBackup(
     await restoreKept(db, kept)
     return put ? [put.id, ...shelved] : shelved
   })
+}
+
+/**
+ * What a backup adds to what is here, and the boxes that were put aside with it. All of it or nothing.
+ *
+ * @returns the change row by row, and what came onto the shelf, by id
+ */
+export function joinBackup(
+  db: Database,
+  change: Change,
+  aside: readonly Snapshot[],
+): Promise<{ readonly made: Made; readonly shelved: readonly string[] }> {
+  return db.transaction('rw', [...keptTables(db), db.snapshots], async () => ({
+    made: await makeChange(db, change),
+    shelved: await shelve(db, aside),
+  }))
 }
 
 /** Damaged rows as a text that holds all of them: the pixels of a picture as a data address. */

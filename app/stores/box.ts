@@ -37,9 +37,9 @@ import {
   type Whose,
   whoseBox,
 } from '~/db/box'
-import { bringBack, putAside, soundRows } from '~/db/aside'
+import { bringBack, joinBackup, putAside, soundRows } from '~/db/aside'
 import { applyChange, changeRow, type Change, type Rows } from '~/db/change'
-import { openDatabase, type Database } from '~/db/database'
+import { openDatabase, type Database, type Snapshot } from '~/db/database'
 import { type Made, makeChange, takeBack } from '~/db/take-back'
 import { counted } from '~/text/labels'
 import { storageTrouble } from '~/db/trouble'
@@ -242,6 +242,19 @@ export const useBoxStore = defineStore('box', () => {
     undo.offer(text, reversalOf(made), made)
   }
 
+  /** What a backup adds to what is here, with the boxes that were put aside with it, in one transaction; taking it back takes those off the shelf too. */
+  async function join(what: Change, aside: readonly Snapshot[], text: string): Promise<void> {
+    const { made, shelved } = await joinBackup(database(), structuredClone(what), aside)
+    undo.offer(
+      text,
+      async () => {
+        await database().snapshots.bulkDelete([...shelved])
+        return reversalOf(made)()
+      },
+      made,
+    )
+  }
+
   /** Takes out what a change did, and nothing of what was done since; the same again does it again. */
   function reversalOf(made: Made): Deed {
     return async () => {
@@ -363,6 +376,7 @@ export const useBoxStore = defineStore('box', () => {
     replaceBy,
     backFromShelf,
     change,
+    join,
     saveLure,
     saveTest,
     edit,
