@@ -21,7 +21,8 @@ export default defineNuxtPlugin({
       if (!(await box.reach())) return
       await Promise.all([useReadingStore().open(), useSettingsStore().open(), useCatalogueStore().open()])
       if (isJudged(window.location.pathname)) judgement.open()
-      router.beforeEach(({ path }) => {
+      // Once it is there: a page that was on its way meanwhile is not missed.
+      router.afterEach(({ path }) => {
         if (isJudged(path)) judgement.open()
       })
       void box.open().then(usePhotosStore().open)

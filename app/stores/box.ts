@@ -37,7 +37,7 @@ import {
   type Whose,
   whoseBox,
 } from '~/db/box'
-import { bringBack, joinBackup, putAside, soundRows } from '~/db/aside'
+import { bringBack, joinBackup, putAside, shelve, soundRows } from '~/db/aside'
 import { applyChange, changeRow, type Change, type Rows } from '~/db/change'
 import { openDatabase, type Database, type Snapshot } from '~/db/database'
 import { type Made, makeChange, takeBack } from '~/db/take-back'
@@ -242,17 +242,18 @@ export const useBoxStore = defineStore('box', () => {
     undo.offer(text, reversalOf(made), made)
   }
 
-  /** What a backup adds to what is here, with the boxes that were put aside with it, in one transaction; taking it back takes those off the shelf too. */
+  /** What a backup adds to what is here, with the boxes that were put aside with it, in one transaction; these go and come with it when it is taken back and done again. */
   async function join(what: Change, aside: readonly Snapshot[], text: string): Promise<void> {
     const { made, shelved } = await joinBackup(database(), structuredClone(what), aside)
-    undo.offer(
-      text,
+    const mine = aside.filter(({ id }) => shelved.includes(id))
+    const withShelf =
+      (deed: Deed, isThere: boolean): Deed =>
       async () => {
-        await database().snapshots.bulkDelete([...shelved])
-        return reversalOf(made)()
-      },
-      made,
-    )
+        await (isThere ? database().snapshots.bulkDelete([...shelved]) : shelve(database(), mine))
+        const back = await deed()
+        return back && withShelf(back, !isThere)
+      }
+    undo.offer(text, withShelf(reversalOf(made), true), made)
   }
 
   /** Takes out what a change did, and nothing of what was done since; the same again does it again. */

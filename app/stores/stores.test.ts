@@ -132,6 +132,23 @@ describe('taking back in the box', () => {
     await rename('three')
     expect(undo.again).toBeNull()
   })
+  it('a backup that was joined goes with its shelf, and comes again with it', async () => {
+    const [box, undo] = [useBoxStore(), useUndoStore()]
+    const kept = { file: { format: 'ygrion', version: 1 }, photos: [], eventPhotos: [] } as const
+    const aside = [{ id: 's2', at: '2026-05-01T06:00:00.000Z', name: 'inner', kept }]
+    const shelf = async () => (await box.database().snapshots.toArray()).map(s => s.id)
+    await box.join({ put: { lures: [{ ...lure('l1')!, id: 'new' }] } }, aside, 'joined')
+    await until(() => lure('new') !== undefined)
+    expect(await shelf()).toEqual(['s2'])
+    for (let i = 0; i < 2; i++) {
+      await undo.takeBack()
+      await until(() => lure('new') === undefined)
+      expect(await shelf()).toEqual([])
+      await undo.doAgain()
+      await until(() => lure('new') !== undefined)
+      expect(await shelf()).toEqual(['s2'])
+    }
+  })
   it('leaves what was worked on since, and says so', async () => {
     const [box, undo] = [useBoxStore(), useUndoStore()]
     await rename('mine')

@@ -6,7 +6,6 @@ import { profileOf } from '#core/lure'
 import type { Reading } from '#core/reading'
 import { isPush } from '#core/rule'
 import type { Box } from '#core/tackle'
-import { MOODS, SPECIES, STAINS, STANDS } from '#core/terms'
 import { Candidate } from './candidate'
 import { judgedWays } from './prospect'
 import { matches } from './marks'
@@ -14,24 +13,12 @@ import { prepareBox, rank, sceneOf, withTrips } from './rank'
 import { concerns, verdictOf } from './said'
 import { contributionsOf, termsOf } from './terms'
 import demo from '../../demo/box.json'
+import { anyWater } from '../../tests/any-water'
 
 /** Evidence adds (docs/judgement.md): no rule dilutes another, none pushes the wrong way. */
 
 // Without the log: its factor comes after the ranking and is tested by itself.
 const box = prepareBox(demo as unknown as Box, { useLog: false })
-const readings: fc.Arbitrary<Reading> = fc.record({
-  species: fc.constantFrom(...SPECIES),
-  temperatureC: fc.double({ min: 2, max: 30, noNaN: true }),
-  visibilityM: fc.double({ min: 0.15, max: 8, noNaN: true }),
-  stain: fc.constantFrom(...STAINS),
-  mood: fc.constantFrom(...MOODS),
-  from: fc.constantFrom(...STANDS),
-  bottomM: fc.double({ min: 1, max: 14, noNaN: true }),
-  currentMs: fc.double({ min: 0, max: 1, noNaN: true }),
-  cover: fc
-    .subarray(['open', 'grass', 'wood', 'rock', 'dock'] as const, { minLength: 1, maxLength: 2 })
-    .map(list => [...list]),
-})
 
 describe('another log in the same box', () => {
   it('is the box prepared with it, whatever log it had', () => {
@@ -52,7 +39,7 @@ describe('the odds of a set-up', () => {
     { timeout: 120_000 },
     () => {
       fc.assert(
-        fc.property(readings, reading => {
+        fc.property(anyWater, reading => {
           const ask = askOf(reading)
           const terms = termsOf(ask)
           for (const c of rank(box, ask).candidates) {
@@ -75,7 +62,7 @@ describe('the odds of a set-up', () => {
   )
   it('the best way of a lure is the best of all its ways', () => {
     fc.assert(
-      fc.property(readings, reading => {
+      fc.property(anyWater, reading => {
         const ask = askOf(reading)
         const scene = sceneOf(box, ask)
         for (const c of rank(box, ask).candidates.slice(0, 20))
@@ -103,7 +90,7 @@ describe('the odds of a set-up', () => {
     expect(new Set(shared.lures.map(p => p.mould)).size).toBeLessThan(0.4 * shared.lures.length)
     const single = { ...shared, lures: shared.lures.map(profile => ({ ...profile, mould: {} })) }
     fc.assert(
-      fc.property(readings, reading => {
+      fc.property(anyWater, reading => {
         const told = (prepared: typeof shared) => {
           const { candidates, rejected } = rank(prepared, askOf(reading))
           return {
@@ -121,7 +108,7 @@ describe('the odds of a set-up', () => {
     { timeout: 120_000 },
     () => {
       fc.assert(
-        fc.property(readings, reading => {
+        fc.property(anyWater, reading => {
           const ask = askOf(reading)
           const terms = termsOf(ask)
           const { candidates } = rank(box, ask)

@@ -1,29 +1,15 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { type Ask, askOf } from '#core/ask'
-import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
-import { MOODS, SPECIES, STAINS, STANDS } from '#core/terms'
 import { Candidate } from './candidate'
 import { logSays } from './log'
 import { judgedWays } from './prospect'
 import { judgingOf, prepareBox, type PreparedBox, rank, sceneOf } from './rank'
 import demo from '../../demo/box.json'
+import { anyWater } from '../../tests/any-water'
 
 const whole = demo as unknown as Box
-const readings: fc.Arbitrary<Reading> = fc.record({
-  species: fc.constantFrom(...SPECIES),
-  temperatureC: fc.double({ min: 2, max: 30, noNaN: true }),
-  visibilityM: fc.double({ min: 0.15, max: 8, noNaN: true }),
-  stain: fc.constantFrom(...STAINS),
-  mood: fc.constantFrom(...MOODS),
-  from: fc.constantFrom(...STANDS),
-  bottomM: fc.double({ min: 1, max: 14, noNaN: true }),
-  currentMs: fc.double({ min: 0, max: 1, noNaN: true }),
-  cover: fc
-    .subarray(['open', 'grass', 'wood', 'rock', 'dock'] as const, { minLength: 1, maxLength: 2 })
-    .map(list => [...list]),
-})
 
 /** The plain way: every lure by itself, every way of fishing it in the water, the best kept, all of them sorted. */
 function plainly(box: PreparedBox, ask: Ask): readonly Candidate[] {
@@ -72,7 +58,7 @@ const boxes: readonly (readonly [string, PreparedBox])[] = [
 describe.each(boxes)('a judging of %s', (_, box) => {
   it('comes to what the plain way comes to, to the last digit, however much of it is asked for', () => {
     fc.assert(
-      fc.property(readings, fc.integer({ min: 0, max: 40 }), (reading, most) => {
+      fc.property(anyWater, fc.integer({ min: 0, max: 40 }), (reading, most) => {
         const ask = askOf(reading)
         const plain = toldOf(plainly(box, ask))
         const judging = judgingOf(box, ask)
@@ -92,7 +78,7 @@ describe.each(boxes)('a judging of %s', (_, box) => {
   })
   it('tells no lure twice and rejects none twice when it is interrupted, looked at and finished', () => {
     fc.assert(
-      fc.property(readings, fc.integer({ min: 1, max: 20 }), (reading, step) => {
+      fc.property(anyWater, fc.integer({ min: 1, max: 20 }), (reading, step) => {
         const ask = askOf(reading)
         const judging = judgingOf(box, ask)
         judging.first(3)

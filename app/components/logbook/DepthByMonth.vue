@@ -2,7 +2,7 @@
 import { scaleLinear } from 'd3'
 import { computed, useTemplateRef } from 'vue'
 import type { SpeciesId } from '#core/terms'
-import { formatNumber, formatQuantity } from '#core/units'
+import { formatQuantity } from '#core/units'
 import type { DepthSpot } from '~/charts/log/depth-spots'
 import { dayLong } from '~/text/dates'
 import { monthName } from '~/text/log-words'
@@ -32,7 +32,7 @@ function told({ first, count }: DepthSpot): string {
 <template>
   <svg ref="drawing" class="depths" :viewBox="`${-AROUND.left} -24 ${room} ${HEIGHT + 30}`" role="img" :aria-label="`Depth by month: ${counted(depths.contacts, 'contact')} between the surface and ${formatQuantity('depth', depths.deepestM, { system: units })}`">
     <text v-for="m in 12" :key="m" :x="x(m - 0.5)" y="-9" text-anchor="middle">{{ monthName(m - 1) }}</text>
-    <g v-for="t in y.ticks(6)" :key="t"><line :x2="width" :y1="y(t)" :y2="y(t)" :class="t === 0 ? 'surface' : 'rule'" /><text x="-8" :y="y(t)" text-anchor="end" dominant-baseline="middle">{{ formatNumber('depth', t, { system: units }) }}</text></g>
+    <g v-for="t in y.ticks(6)" :key="t"><line :x2="width" :y1="y(t)" :y2="y(t)" :class="t === 0 ? 'surface' : 'rule'" /><text x="-8" :y="y(t)" text-anchor="end" dominant-baseline="middle">{{ formatQuantity('depth', t, { system: units }) }}</text></g>
     <line v-for="m in 11" :key="`v${m}`" :x1="x(m)" :x2="x(m)" y1="0" :y2="HEIGHT" class="month" />
     <circle v-for="(spot, i) in depths.spots" :key="i" :cx="x(MONTHS * spot.share)" :cy="y(spot.depthM)" :r="radius(spot)" :class="spot.isLanded ? 'landed' : 'other'"><title>{{ told(spot) }}</title></circle>
   </svg>

@@ -28,6 +28,7 @@ const SQUARES = 'Area of a square: hours fished; filled: contacts an hour agains
 <template>
   <div class="charts">
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
+    <p v-else-if="!season.answer.value" class="reason" role="status">Reading the log…</p>
     <ChartFrame v-if="season.answer.value" title="Season and water temperature" :note="SQUARES" :columns="crossColumns('temperature', 'season')" :empty="isBlank(season.answer.value)" :rows="() => crossRows(season.answer.value!, 'temperature', 'season')"><CrossChart :table="season.answer.value" row="temperature" column="season" :names="names" /></ChartFrame>
     <ChartFrame v-if="clarity.answer.value" title="Colour by visibility" :note="SQUARES" :columns="crossColumns('colour', 'clarity')" :empty="isBlank(clarity.answer.value)" :rows="() => crossRows(clarity.answer.value!, 'colour', 'clarity')"><CrossChart :table="clarity.answer.value" row="colour" column="clarity" :names="names" /></ChartFrame>
     <ChartFrame v-if="depths.answer.value" title="Depth by month" :note="`Red: landed; rings: other contacts. Where nothing stands perhaps nobody fished.${depths.answer.value.contacts > depths.answer.value.newest.length ? ` The table has the newest ${depths.answer.value.newest.length}.` : ''}`" :columns="['day', 'what', 'lure', 'depth']" :empty="depths.answer.value.contacts === 0" :rows="depthRows"><DepthByMonth :depths="depths.answer.value" /></ChartFrame>
