@@ -54,11 +54,12 @@ export function pooledRates(counted: readonly Group[], dispersion = 1): PooledRa
   const span = SPAN_SD * Math.sqrt(1 / (events + HALF) + 1 / fished.length)
   const means = Array.from({ length: MEANS }, (_, i) => Math.exp(centre + span * ((2 * i) / (MEANS - 1) - 1)))
   const cells = SHAPES.flatMap(shape => {
-    const counts = fished.reduce((sum, g) => sum + jStat.gammaln(shape + g.events) - jStat.gammaln(shape), 0)
+    const none = jStat.gammaln(shape)
+    const counts = fished.reduce((sum, g) => sum + jStat.gammaln(shape + g.events) - none, 0)
     return means.map(mean => {
       const rate = shape / mean
-      let log = counts
-      for (const g of fished) log += shape * Math.log(rate) - (shape + g.events) * Math.log(rate + g.effort)
+      let log = counts + fished.length * shape * Math.log(rate)
+      for (const g of fished) log -= (shape + g.events) * Math.log(rate + g.effort)
       return { shape, mean, rate, log }
     })
   })
@@ -66,26 +67,19 @@ export function pooledRates(counted: readonly Group[], dispersion = 1): PooledRa
   const sum = cells.reduce((s, c) => s + Math.exp(c.log - top), 0)
   const weighed = cells.map(c => ({ ...c, share: Math.exp(c.log - top) / sum })).filter(c => c.share > NEGLIGIBLE)
 
-  const mixed = (
-    moments: (cell: (typeof weighed)[number]) => readonly [first: number, second: number],
-  ): RateEstimate => {
-    let [first, second, share] = [0, 0, 0]
-    for (const cell of weighed) {
-      const [a, b] = moments(cell)
-      first += cell.share * a
-      second += cell.share * b
-      share += cell.share
+  const mixed = (g: Group): RateEstimate => {
+    let [first, second, all] = [0, 0, 0]
+    for (const { shape, rate, share } of weighed) {
+      const [a, b] = [shape + g.events, rate + g.effort]
+      first += (share * a) / b
+      second += (share * a * (a + 1)) / (b * b)
+      all += share
     }
-    return likeGamma(first / share, second / share)
+    return likeGamma(first / all, second / all)
   }
   return {
     overall: usualRate(weighed),
-    groups: groups.map(g =>
-      mixed(({ shape, rate }) => {
-        const [a, b] = [shape + g.events, rate + g.effort]
-        return [a / b, (a * (a + 1)) / (b * b)]
-      }),
-    ),
+    groups: groups.map(mixed),
     alike: Math.exp(weighed.reduce((s, c) => s + c.share * Math.log(c.shape), 0)),
   }
 }

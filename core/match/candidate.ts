@@ -91,8 +91,9 @@ export class Candidate implements Tackle {
     this.placement = placement
     this.rodGain = rod
     const own = scene.gainsOf(profile)
-    this.levels = [own, ...assembly.levels]
-    this.odds = own.total + thrown.odds
+    const look = scene.lookGainsOf(profile)
+    this.levels = [own, look, ...assembly.levels]
+    this.odds = own.total + look.total + thrown.odds
     const byRules = scoreOf(this.odds)
     this.fromLog = verdict ? { before: byRules, verdict } : null
     this.score = verdict ? movedByLog(byRules, verdict) : byRules
@@ -152,9 +153,7 @@ export class Candidate implements Tackle {
       rod: outfit ? computed(rodGain, profile.weightG) : typical(rodGain),
     }
     const figures: Partial<Record<AxisId, number>> = {
-      ...this.levels[0]!.figures,
-      ...this.levels[1]!.figures,
-      ...this.levels[2]!.figures,
+      ...Object.assign({}, ...this.levels.map(({ figures }) => figures)),
       depth: placement.depthM,
       speed: placement.speedMs,
       rod: Math.exp(rodGain),

@@ -22,8 +22,9 @@ const ROUNDING = 1e-9
 interface Open {
   readonly profile: LureProfile
   readonly prospect: Prospect
-  /** What it wins by itself [log-odds]. */
-  readonly own: number
+  /** What it wins by itself [log-odds]; at most, while its paint was not looked at. */
+  own: number
+  isLookedAt: boolean
   atMost: number
   isSettled: boolean
   /** `null` when settled: it cannot be fished here. */
@@ -56,11 +57,12 @@ export class Judging {
         this.reject(profile, prospect)
         continue
       }
-      const own = scene.gainsOf(profile).total
+      const own = scene.gainsOf(profile).total + scene.mostLook
       this.unseen.push({
         profile,
         prospect,
         own,
+        isLookedAt: false,
         atMost: this.comesTo(own, prospect),
         isSettled: false,
         candidate: null,
@@ -109,19 +111,26 @@ export class Judging {
     const fresh = unseen[unseen.length - 1]
     const open = seen[0] && (!fresh || byPromise(seen[0], fresh) < 0) ? seen.shift()! : unseen.pop()
     if (!open) return false
-    const { own, prospect } = open
+    const { prospect } = open
     if (open.candidate && open.candidate.score === open.atMost) {
       this.told.push(open.candidate)
       return true
     }
-    // A lure out of the same mould may have shown meanwhile that it comes to less.
-    if (!prospect.isSettled && this.comesTo(own, prospect) >= open.atMost) prospect.tryNext()
+    if (!open.isLookedAt) this.lookAt(open)
+    // It comes to less where its paint does not win all, or where a lure out of the same mould has shown it meanwhile.
+    if (!prospect.isSettled && this.comesTo(open.own, prospect) >= open.atMost) prospect.tryNext()
     if (prospect.isSettled) this.settle(open)
     if (open.isSettled && !open.candidate) return true
-    open.atMost = open.candidate?.score ?? this.comesTo(own, prospect)
+    open.atMost = open.candidate?.score ?? this.comesTo(open.own, prospect)
     const behind = seen.findIndex(other => byPromise(open, other) < 0)
     seen.splice(behind < 0 ? seen.length : behind, 0, open)
     return true
+  }
+
+  private lookAt(open: Open): void {
+    const { scene } = this
+    open.isLookedAt = true
+    open.own = scene.gainsOf(open.profile).total + scene.lookGainsOf(open.profile).total
   }
 
   /** Gives a lure its set-up, or tells why it has none. */

@@ -4,6 +4,7 @@ import { DIVE_PATH } from '#core/knowledge'
 import { BOTTOM_SHARE, computed, fallSpeed, type Known } from '#core/lure'
 import { type Message, message } from '#core/message'
 import { bottomWeight, deepestOnCast, dropShotHeight } from '#core/motion'
+import { RowMemo } from '#core/numeric'
 import { driftOf, paceOfStream } from '#core/reading'
 import { quantity } from '#core/units'
 import { paceOf } from './pace'
@@ -62,6 +63,8 @@ const WAITED_S = 25
 /** Criterion of contact: drift when nothing moves [m/s], and a fine line [mm]. */
 const STILL_DRIFT_MS = 0.25
 const FINE_LINE_MM = 0.23
+/** Waters whose criterion is remembered [count, assumed]: those of a search through readings. */
+const WATERS_KEPT = 500
 /** A bait counts as near the bottom within this [m]. */
 const NEAR_BOTTOM_M = 0.25
 /** Lead of at least this share of the criterion keeps in touch; metal and jigs are dropped, not dragged, and need less. Assumed. */
@@ -79,14 +82,22 @@ export interface Contact {
   readonly underBoatG: number
 }
 
+/** By depth, drift and density of the water: most readings that follow one another differ in none of them. */
+const contactWeights = new RowMemo<number>(WATERS_KEPT, 3)
+
 export function contactFor(ask: Ask, waterDensity: number): Contact {
   const {
     reading,
     features: { numbers },
   } = ask
   const drift = driftOf(reading)
-  const grams = (depthM: number, driftMs: number) =>
-    1000 * (bottomWeight(Math.max(1, depthM), driftMs, FINE_LINE_MM / 1000, waterDensity) ?? Infinity)
+  const grams = (depthM: number, driftMs: number) => {
+    const depth = Math.max(1, depthM)
+    return contactWeights.of(
+      row => row.set([depth, driftMs, waterDensity]),
+      () => 1000 * (bottomWeight(depth, driftMs, FINE_LINE_MM / 1000, waterDensity) ?? Infinity),
+    )
+  }
   return {
     atBottomG: grams(reading.bottomM, Math.max(STILL_DRIFT_MS, drift)),
     underBoatG: grams(Math.min(numbers.presentM, reading.bottomM), Math.max(STILL_DRIFT_MS / 2, drift)),

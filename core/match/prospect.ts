@@ -3,7 +3,7 @@ import { message } from '#core/message'
 import { type AbleRod, onBestRod, rodsFor } from './on-rod'
 import { nearerMiss, type Out, type Refusal } from './refusal'
 import type { Assembly, Scene, Thrown } from './scene'
-import { assembliesOf, type FishableWay, mostOfWay, waysOf } from './ways'
+import { assembliesOf, type FishableWay, mostOfWays, waysOf } from './ways'
 
 const NONE_LEFT: Out = { code: 'none-left', why: message('match.none-left') }
 const NOT_FROM_HERE: Out = { code: 'switched-off', why: message('match.not-from-here') }
@@ -20,17 +20,17 @@ const byMost = (a: Step, b: Step) => b.most - a.most
  * put in the water. What the lure itself wins stands beside all of them.
  */
 export class Prospect {
-  /** What could become best first. */
-  private readonly left: Step[]
+  /** What could become best first; `null`: its ways are not laid out yet. */
+  private left: Step[] | null = null
   private best: Thrown | null = null
   private refusal: Refusal | null = null
+  private readonly mostOfAll: number
 
   constructor(
-    profile: LureProfile,
+    private readonly profile: LureProfile,
     private readonly scene: Scene,
   ) {
-    this.left = waysOf(profile, scene).map(way => ({ most: mostOfWay(way, scene), way }))
-    this.left.sort(byMost)
+    this.mostOfAll = mostOfWays(profile, scene)
   }
 
   /** Log-odds that no set-up of it comes over: those of the best one, once it is settled. */
@@ -47,14 +47,21 @@ export class Prospect {
   }
 
   private get mostLeft(): number {
-    return this.left[0]?.most ?? -Infinity
+    return this.left === null ? this.mostOfAll : (this.left[0]?.most ?? -Infinity)
   }
 
   tryNext(): void {
     const { scene } = this
-    const step = this.left.shift()!
+    const left = (this.left ??= waysOf(this.profile, scene)
+      .map((way): Step => ({ most: way.most, way }))
+      .sort(byMost))
+    const follow = (steps: readonly Step[]) => {
+      left.push(...steps)
+      left.sort(byMost)
+    }
+    const step = left.shift()!
     if ('way' in step)
-      this.follow(
+      follow(
         assembliesOf(step.way, scene).map(assembly => ({
           most: assembly.odds + assembly.mostPlaced,
           assembly,
@@ -65,7 +72,7 @@ export class Prospect {
       const { able, refusal } = rodsFor(step.assembly, scene)
       this.refusal = nearerMiss(this.refusal, refusal)
       // A rod never adds.
-      if (able.length > 0) this.follow([{ ...step, most: step.most + scene.scales.rod * able[0]!.gain, rods: able }])
+      if (able.length > 0) follow([{ ...step, most: step.most + scene.scales.rod * able[0]!.gain, rods: able }])
     } else {
       const found = onBestRod(step.assembly, step.rods, scene)
       if ('code' in found) this.refusal = nearerMiss(this.refusal, found)
@@ -77,11 +84,6 @@ export class Prospect {
   settled(): Thrown | Out {
     while (!this.isSettled) this.tryNext()
     return this.best ?? this.refusal ?? NOT_FROM_HERE
-  }
-
-  private follow(steps: readonly Step[]): void {
-    this.left.push(...steps)
-    this.left.sort(byMost)
   }
 }
 

@@ -21,6 +21,10 @@ export interface Scene {
   readonly most: Float64Array
   /** What no rod and no rig changes. */
   readonly gainsOf: (profile: LureProfile) => Gains
+  /** What its paint wins in this light. */
+  readonly lookGainsOf: (profile: LureProfile) => Gains
+  /** Log-odds that paint adds at most. */
+  readonly mostLook: number
   readonly wayGainsOf: (profile: LureProfile, way: MouldWay) => Gains
   /** Log-odds that what hangs on the line adds at most. */
   readonly mostHung: number

@@ -81,11 +81,19 @@ export function fitOf(gain: number, most: number): number {
   return Math.max(SOFT_FLOOR, Math.min(1, Math.exp(gain - most)))
 }
 
-/** Axes by what their figure depends on, so that each is worked out once: the lure alone, the way it is fished, and what hangs on it. */
-const LURE_AXES = ['length', 'flash', 'sound', 'conspicuousness', 'naturalness'] as const
-const WAY_AXES = ['hang', 'erratic', 'snagGuard'] as const
-const LEVELS = ['lure', 'way', 'hung'] as const
+/** Axes by what their figure depends on, so that each is worked out once: the lure alone, its paint in this light, the way it is fished, and what hangs on it. */
+const LEVELS = ['lure', 'look', 'way', 'hung'] as const
 type Level = (typeof LEVELS)[number]
+const LEVEL_OF_AXIS: Partial<Record<AxisId, Level>> = {
+  length: 'lure',
+  flash: 'lure',
+  sound: 'lure',
+  conspicuousness: 'look',
+  naturalness: 'look',
+  hang: 'way',
+  erratic: 'way',
+  snagGuard: 'way',
+}
 type Figures = Partial<Record<ScaleAxisId, number>>
 
 /** An effect ready to be asked of thousands of lures. */
@@ -212,14 +220,7 @@ export function termsOf(ask: Ask): Terms {
         (isWish && !concerned(axis, lure.family, way)) || (axis === 'length' && RIG_LONG.includes(lure.family))
           ? 0
           : 2 * peak(figures[axis]!, best, low, high) - 1
-      const { all, others } =
-        terms[
-          (LURE_AXES as readonly AxisId[]).includes(axis)
-            ? 'lure'
-            : (WAY_AXES as readonly AxisId[]).includes(axis)
-              ? 'way'
-              : 'hung'
-        ]
+      const { all, others } = terms[LEVEL_OF_AXIS[axis] ?? 'hung']
       const term: Term = { push, axis, value }
       all.push(term)
       others.push(term)
@@ -234,7 +235,7 @@ export interface Gains {
   readonly figures: Figures
 }
 
-/** What a level says of a lure, or of a way of fishing it; what hangs on the line is spoken of by figures alone. */
+/** What a level says of a lure, or of a way of fishing it; of paint, and of what hangs on the line, figures alone speak. */
 const NOTHING_SAID: Said = { places: [], verdicts: [] }
 
 function gainsOf(
@@ -249,23 +250,25 @@ function gainsOf(
   return { total, figures }
 }
 
-export function lureGains({ lure: terms }: Terms, profile: LureProfile, look: ColourLook): Gains {
+export function lureGains({ lure: terms }: Terms, profile: LureProfile): Gains {
   return gainsOf(terms, saidOfLure(profile), profile, null, {
     length: profile.lengthMm.value,
     flash: profile.flash.value,
     sound: profile.sound.value,
-    conspicuousness: look.conspicuousness,
-    naturalness: look.naturalness,
   })
+}
+
+export function lookGains({ look: terms }: Terms, profile: LureProfile, look: ColourLook): Gains {
+  return gainsOf(terms, NOTHING_SAID, profile, null, { ...look })
 }
 
 export function wayGains({ way: terms }: Terms, profile: LureProfile, way: MouldWay): Gains {
   return gainsOf(terms, way.said, profile, way, way.figures)
 }
 
-/** Log-odds that what hangs on the line adds at most. */
-export function mostHung({ hung: { others } }: Terms): number {
-  return others.reduce((sum, { push }) => sum + Math.abs(push.strength), 0)
+/** Log-odds that the figures of a level add at most. */
+export function mostOfLevel(terms: Terms, level: 'look' | 'hung'): number {
+  return terms[level].others.reduce((sum, { push }) => sum + Math.abs(push.strength), 0)
 }
 
 export function hungGains({ hung: terms }: Terms, tackle: Assembled, way: LureWay, waterDensity: number): Gains {
@@ -285,7 +288,8 @@ export function gainsByAxis(terms: Terms, profile: LureProfile, way: MouldWay, l
   addByAxis(way.said, terms.way.strengths, gains)
   LEVELS.forEach((level, i) => {
     for (const { push, axis, value } of terms[level].others)
-      gains[PLACE_OF_AXIS[axis]]! += push.strength * value(profile, level === 'lure' ? null : way, levels[i]!.figures)
+      gains[PLACE_OF_AXIS[axis]]! +=
+        push.strength * value(profile, level === 'lure' || level === 'look' ? null : way, levels[i]!.figures)
   })
   return gains
 }
@@ -308,7 +312,7 @@ export function contributionsOf(
       const figures = levels[i]!.figures
       return {
         push,
-        gain: push.strength * value(profile, level === 'lure' ? null : way, figures),
+        gain: push.strength * value(profile, level === 'lure' || level === 'look' ? null : way, figures),
         figure: figures[axis as ScaleAxisId] ?? null,
       }
     }),

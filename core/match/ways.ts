@@ -87,37 +87,60 @@ export interface FishableWay {
   readonly fished: Gains
   /** Log-odds that depth and pace add at most. */
   readonly mostPlaced: number
+  /** Log-odds that it comes to at most. */
+  readonly most: number
 }
 
-/** Every way in which this water allows a lure to be fished. */
-export function waysOf(profile: LureProfile, scene: Scene): readonly FishableWay[] {
-  const { ask } = scene
-  const found: FishableWay[] = []
-  for (const { technique, tactics } of rigsOf(profile)) {
+/** Goes through the ways in which this water allows a lure to be fished. */
+function eachWay(
+  profile: LureProfile,
+  { ask, tactics }: Scene,
+  visit: (ready: ReadyTactic, way: MouldWay) => void,
+): void {
+  for (const { technique, tactics: suited } of rigsOf(profile)) {
     if (technique.from && !technique.from.includes(ask.reading.from)) continue
-    for (const { tactic, ways } of tactics) {
-      const ready = scene.tactics.get(tactic)
+    for (const { tactic, ways } of suited) {
+      const ready = tactics.get(tactic)
       if (!ready) continue
       const presents = wayOf(technique.control, ready.cadence)
       let way = ways.get(presents)
       if (way === undefined) ways.set(presents, (way = new MouldWay(profile, technique, tactic, presents)))
-      const pace = mostOfPace({ profile, technique, tactic }, ask)
-      found.push({
-        profile,
-        ready,
-        way,
-        fished: scene.wayGainsOf(profile, way),
-        mostPlaced: placedGain('depth', 1, scene) + (pace === null ? 0 : placedGain('speed', pace, scene)),
-      })
+      visit(ready, way)
     }
   }
-  return found
+}
+
+/** Log-odds that depth and pace add at most. */
+function mostPlacedOf(profile: LureProfile, { technique, tactic }: MouldWay, scene: Scene): number {
+  const pace = mostOfPace({ profile, technique, tactic }, scene.ask)
+  return placedGain('depth', 1, scene) + (pace === null ? 0 : placedGain('speed', pace, scene))
 }
 
 /** Log-odds that a way comes to at most, whatever hangs on the line: depth and pace add no more than was asked of them, lead and rod never add. */
-export function mostOfWay({ profile, ready, fished, mostPlaced }: FishableWay, scene: Scene): number {
+function mostOfWay(profile: LureProfile, ready: ReadyTactic, fished: Gains, mostPlaced: number, scene: Scene): number {
   const trailer = profile.typical.takesTrailer ? TRAILER_SHARE * scene.trailers.most : 0
   return fished.total + ready.lift + mostPlaced + scene.mostHung + trailer
+}
+
+/** Log-odds that no way of a lure comes over: asked of every lure of a box, and most of them are looked at no further. */
+export function mostOfWays(profile: LureProfile, scene: Scene): number {
+  let most = -Infinity
+  eachWay(profile, scene, (ready, way) => {
+    const fished = scene.wayGainsOf(profile, way)
+    most = Math.max(most, mostOfWay(profile, ready, fished, mostPlacedOf(profile, way, scene), scene))
+  })
+  return most
+}
+
+/** Every way in which this water allows a lure to be fished. */
+export function waysOf(profile: LureProfile, scene: Scene): readonly FishableWay[] {
+  const found: FishableWay[] = []
+  eachWay(profile, scene, (ready, way) => {
+    const fished = scene.wayGainsOf(profile, way)
+    const mostPlaced = mostPlacedOf(profile, way, scene)
+    found.push({ profile, ready, way, fished, mostPlaced, most: mostOfWay(profile, ready, fished, mostPlaced, scene) })
+  })
+  return found
 }
 
 /** Everything that can hang on the line when a lure is fished one way. */

@@ -231,9 +231,11 @@ describe('the rules', () => {
       const scene = sceneOf(window, ask)
       const heard = window.lures.some(profile =>
         judgedWays(profile, scene).some(({ assembly }) =>
-          contributionsOf(terms, profile, assembly.way, [scene.gainsOf(profile), ...assembly.levels]).some(
-            ({ push, gain }) => push.rule.id === rule.id && gain !== 0,
-          ),
+          contributionsOf(terms, profile, assembly.way, [
+            scene.gainsOf(profile),
+            scene.lookGainsOf(profile),
+            ...assembly.levels,
+          ]).some(({ push, gain }) => push.rule.id === rule.id && gain !== 0),
         ),
       )
       expect(heard, 'no lure and no way hears it').toBe(true)

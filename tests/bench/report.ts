@@ -81,7 +81,12 @@ for (const [box, count, first, whole, times] of [
 function plainly(box: typeof small, ask: Ask): number {
   const scene = sceneOf(box, ask)
   return box.lures
-    .map(profile => scene.gainsOf(profile).total + Math.max(...judgedWays(profile, scene).map(way => way.odds)))
+    .map(
+      profile =>
+        scene.gainsOf(profile).total +
+        scene.lookGainsOf(profile).total +
+        Math.max(...judgedWays(profile, scene).map(way => way.odds)),
+    )
     .sort((a, b) => b - a)[0]!
 }
 const against: number[] = []
