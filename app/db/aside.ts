@@ -99,8 +99,10 @@ export async function soundRows(
   return db.transaction('rw', [...LISTS.map(list => db.table(list)), db.quarantine], async () => {
     let moved = 0
     const rows: Partial<Record<ListName, readonly Row[]>> = {}
-    for (const list of LISTS) {
-      const { sound, damaged } = await sorted<Row>(db, list, at)
+    // While one list is looked through, the next ones are on their way.
+    const stored = LISTS.map(list => ({ list, read: db.table<Row, string>(list).toArray() }))
+    for (const { list, read } of stored) {
+      const { sound, damaged } = await sorted(db, list, await read, at)
       rows[list] = sound
       moved += damaged
     }
@@ -112,21 +114,23 @@ export async function soundRows(
 export function soundPictures(db: Database, at: string): Promise<number> {
   return db.transaction('rw', [...PICTURES.map(table => db.table(table)), db.quarantine], async () => {
     let moved = 0
-    for (const table of PICTURES) moved += (await sorted(db, table, at)).damaged
+    for (const table of PICTURES)
+      moved += (await sorted(db, table, await db.table<object>(table).toArray(), at)).damaged
     return moved
   })
 }
 
-/** The sound rows of a table, its damaged ones set aside. */
+/** The sound ones of the rows of a table, its damaged ones set aside. */
 async function sorted<R extends object>(
   db: Database,
   list: TableName,
+  rows: readonly R[],
   at: string,
 ): Promise<{ readonly sound: readonly R[]; readonly damaged: number }> {
   const table = db.table<R, string>(list)
   const sound: R[] = []
   let damaged = 0
-  for (const row of await table.toArray()) {
+  for (const row of rows) {
     const outcome = parseStored(list, row)
     if (outcome.ok) {
       sound.push(row)

@@ -27,7 +27,7 @@ import { useSettingsStore } from './settings'
 /** Set-ups explained on Tie-on: enough that a dozen different baits are among them, their other dresses aside. */
 const TOP = 30
 /** An answer is kept for the next start when it has stood for so long [ms]. */
-const KEPT_AFTER_MS = 1500
+const KEPT_AFTER_MS = 500
 
 /** Nothing has its place yet. */
 const NOT_PLACED: Omit<Judgement, keyof FirstAnswer> & Pick<Judgement, 'out' | 'presented' | 'doubts'> = {

@@ -1,4 +1,5 @@
 import { typicalOf } from '#core/knowledge'
+import { Remembered } from '#core/numeric'
 import type { Lure } from '#core/tackle'
 import type { Family } from '#core/terms'
 import { hookSizeRank } from '#core/units'
@@ -52,6 +53,9 @@ const FINE_PARTS: readonly string[] = ['finish', 'ring', 'segment', 'glint', 'ey
 /** Thinnest stroke of a small drawing, as a share of its length: about one pixel at 64. */
 const SMALL_STROKE = 0.016
 
+/** Drawings met so far: a tray holds many lures that look the same. Of so many the latest are remembered [count, assumed]. */
+const drawn = new Remembered<string, Drawing>(600)
+
 /**
  * A lure in its real proportions and colours, made from its data; what is not known is the family's.
  *
@@ -59,7 +63,14 @@ const SMALL_STROKE = 0.016
  */
 export function silhouette(lure: Lure, { small = false }: { readonly small?: boolean } = {}): Drawing {
   const spec = specOf(lure)
-  const all = DRAW[lure.family](spec)
+  const key = JSON.stringify([lure.family, small, spec])
+  const known = drawn.get(key) ?? drawingOf(lure.family, spec, small)
+  drawn.set(key, known)
+  return known
+}
+
+function drawingOf(family: Family, spec: DrawSpec, small: boolean): Drawing {
+  const all = DRAW[family](spec)
   const marks = small
     ? all
         .filter(m => !FINE_PARTS.includes(m.part))
