@@ -4,6 +4,9 @@ import { contentPolicy, WORKER_POLICY } from './server/utils/content-policy'
 
 const { version } = JSON.parse(readFileSync(new URL('package.json', import.meta.url), 'utf8')) as { version: string }
 
+/** The page that most starts begin with. */
+const FIRST_PAGE = 'pages/index.vue'
+
 export default defineNuxtConfig({
   // `nuxt dev` without server rendering needs its entry named; the production build does not.
   $development: { vite: { $client: { build: { rollupOptions: { input: { server: 'nuxt/dist/app/entry-spa' } } } } } },
@@ -35,6 +38,12 @@ export default defineNuxtConfig({
     '/_nuxt/**': { headers: { 'Content-Security-Policy': WORKER_POLICY } },
   },
   hooks: {
+    // What Tie-on is made of is on its way while the entry is read, not only when the entry has asked for it; what it may need later does not stand in its way.
+    'build:manifest': manifest => {
+      for (const file of Object.values(manifest)) file.prefetch = false
+      const entry = Object.values(manifest).find(({ isEntry }) => isEntry)
+      if (entry) entry.imports = [...(entry.imports ?? []), FIRST_PAGE].filter(file => file in manifest)
+    },
     // Inline scripts are known only when the page is written: their hashes go into it then.
     'nitro:init': nitro => {
       nitro.hooks.hook('prerender:generate', route => {

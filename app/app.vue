@@ -1,7 +1,5 @@
 <script setup lang="ts">
 import { onKeyStroke } from '@vueuse/core'
-import { watchEffect } from 'vue'
-import { useTheme } from 'vuetify'
 import { pageName } from '~/text/pages'
 import { isTyping } from '~/text/shortcuts'
 
@@ -9,8 +7,8 @@ const box = useBoxStore()
 const settings = useSettingsStore()
 const judgement = useJudgementStore()
 const undo = useUndoStore()
-const theme = useTheme()
 const route = useRoute()
+const SentWater = withFields(() => import('~/components/shell/SentWater.vue'))
 
 /** Ctrl+Z takes back the last change of the box, with Shift or as Ctrl+Y does it again; it never fights with a field that has its own undo. */
 onKeyStroke(['z', 'Z', 'y', 'Y'], (event) => {
@@ -19,26 +17,25 @@ onKeyStroke(['z', 'Z', 'y', 'Y'], (event) => {
   void (event.shiftKey || event.key.toLowerCase() === 'y' ? undo.doAgain() : undo.takeBack())
 })
 
-watchEffect(() => void theme.change(settings.theme))
 /** The ground of the whole window follows the look, past the end of the page too: no white foot by night. */
 useHead({ htmlAttrs: { class: () => `ground-${settings.theme}` }, title: () => pageName(route.path), titleTemplate: title => (title ? `${title} · Ygrion` : 'Ygrion') })
 </script>
 
 <template>
-  <v-app :class="`theme-${settings.theme}`">
+  <div class="desk" :class="`theme-${settings.theme}`">
     <a class="skip" href="#page">To the page</a>
     <TopLine />
     <VersionSlip />
-    <LazySentWater v-if="route.query.water !== undefined" />
+    <SentWater v-if="route.query.water !== undefined" />
     <WaterStrip />
-    <v-main id="page" class="page" tabindex="-1">
+    <main id="page" class="page" tabindex="-1">
       <p v-if="box.trouble ?? judgement.trouble" class="trouble reason" role="alert">{{ box.trouble ?? judgement.trouble }} <button v-if="box.trouble" type="button" class="quiet" @click="box.trouble = null">I have read it</button></p>
       <NuxtPage />
-    </v-main>
+    </main>
     <UndoSlip />
     <CommandFinder />
     <HelpSheet />
-  </v-app>
+  </div>
 </template>
 
 <style>
@@ -46,6 +43,6 @@ useHead({ htmlAttrs: { class: () => `ground-${settings.theme}` }, title: () => p
 .skip { position: absolute; left: 8px; top: -60px; z-index: 60; padding: 10px 14px; background: var(--leaf); color: var(--ink); border: 2px solid var(--float); }
 .skip:focus { top: 4px; }
 .page:focus { outline: none; }
-.page { padding: 0 0 var(--foot) !important; }
+.page { flex: 1 0 auto; max-width: 100%; padding: 0 0 var(--foot); }
 .trouble { margin: 12px 16px; padding: 10px 12px; border-left: 4px solid var(--float); background: var(--leaf); }
 </style>

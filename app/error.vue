@@ -10,7 +10,7 @@ const back = () => clearError({ redirect: '/' })
 </script>
 
 <template>
-  <main class="v-application lost" :class="`theme-${settings.theme}`">
+  <main class="desk lost" :class="`theme-${settings.theme}`">
     <svg viewBox="0 0 220 150" width="220" height="150" aria-hidden="true"><path class="top" d="M0 34q14-8 28 0t28 0 28 0 28 0 28 0 28 0 28 0 28 0" /><path class="line" d="M110 0v98" /><circle class="ring" cx="110" cy="103" r="5" /><path class="bottom" d="M0 140q40-14 80-4t80-2 60-2" /></svg>
     <h1>{{ isMissing ? 'Nothing hangs on this line' : 'Something broke' }}</h1>
     <p v-if="isMissing" class="reason">There is no page of this address; a lure or a trip that it named may have been taken out.</p>

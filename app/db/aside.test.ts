@@ -6,7 +6,6 @@ import { LISTS, type ListName, parseFile, parseRow, type YgrionFile } from '#cor
 import demo from '../../demo/box.json'
 import {
   bringBack,
-  damagedText,
   joinBackup,
   mendDamaged,
   putAside,
@@ -15,6 +14,7 @@ import {
   soundPictures,
   soundRows,
 } from './aside'
+import { damagedText } from './damaged'
 import { readAll, replaceAll } from './box'
 import { applyChange, type Change, changeRow } from './change'
 import { type Database, openDatabase } from './database'

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 
 const { shown: judgement, shownFrom } = storeToRefs(useJudgementStore())
 const box = useBoxStore()
+const OwnWater = withFields(() => import('~/components/waters/OwnWater.vue'))
 const { chosen, view, dialOf, dial, VIEWS } = useTieOnChoice()
 /** Those told, and what was opened from further down. */
 const setups = computed(() => {
@@ -32,7 +33,7 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
   <section v-else class="empty">
     <h1>No lures yet</h1>
     <p class="reason">Enter ten of your own in the Box (kind, weight, length, colour; under twenty seconds each) and this page says which one to tie on, on which rod, how deep and how fast, and why.</p>
-    <LazyOwnWater v-if="box.places.length === 0" />
+    <OwnWater v-if="box.places.length === 0" />
     <p v-else class="reason">Your water: <NuxtLink to="/waters">{{ box.places.map(p => p.name).join(', ') }}</NuxtLink>.</p>
     <NuxtLink class="hot" to="/box">Enter the first lure</NuxtLink>
     <p class="reason soft">Rods go under <NuxtLink to="/box/outfits">Box, Rods</NuxtLink>; a list from a spreadsheet under <NuxtLink to="/box/exchange">In and out</NuxtLink>.</p>

@@ -14,9 +14,12 @@ export const forInput = (at: string | null | undefined): string =>
   at ? localIso(at).slice(0, 'YYYY-MM-DDTHH:MM'.length) : ''
 
 const said = (options: Intl.DateTimeFormatOptions) => {
-  const format = new Intl.DateTimeFormat([], options)
+  // Made when it is first asked for: the first of them takes as long as a tenth of the start.
+  let format: Intl.DateTimeFormat | null = null
   return (at: Date | string | number | null | undefined): string =>
-    at === null || at === undefined || at === '' ? '' : format.format(new Date(at))
+    at === null || at === undefined || at === ''
+      ? ''
+      : (format ??= new Intl.DateTimeFormat([], options)).format(new Date(at))
 }
 
 /** "06:40" */

@@ -4,10 +4,10 @@ import { spawn } from 'node:child_process'
 export const CHROMIUM = process.env.CHROMIUM ?? '/usr/bin/chromium'
 const ASKED_AGAIN_MS = 200
 
-/** The built program on a port of its own; comes back when it answers. */
-export async function served(port) {
+/** What was built, the program itself unless it is said otherwise, on a port of its own; comes back when it answers. */
+export async function served(port, output = '.output') {
   const base = `http://127.0.0.1:${port}`
-  const server = spawn('node', ['.output/server/index.mjs'], {
+  const server = spawn('node', [`${output}/server/index.mjs`], {
     env: { ...process.env, NITRO_HOST: '127.0.0.1', NITRO_PORT: String(port) },
   })
   const answers = () =>

@@ -56,7 +56,7 @@ const inWords = computed(() => (chosen.value && presented.value ? courseInWords(
     <p v-if="problem" class="reason" role="alert">{{ problem }}</p>
     <WaterColumn class="picture" :reading="readings.complete.reading" :setups="drawn" :courses="found" :presented="presented" :chosen-id="chosenId" :lures="box.lureById" :t="t" @choose="id => emit('choose', id)" @tip="tipM => dial({ tipM })" @cast="castM => dial({ castM })" />
     <div v-if="chosen" class="player">
-      <button type="button" class="plain play" :aria-label="isActive ? 'Pause the course' : 'Play the course'" @click="isActive ? pause() : play()"><v-icon :icon="isActive ? mdiPause : mdiPlay" size="20" /></button>
+      <button type="button" class="plain play" :aria-label="isActive ? 'Pause the course' : 'Play the course'" @click="isActive ? pause() : play()"><svg viewBox="0 0 24 24" width="20" height="20" aria-hidden="true"><path fill="currentColor" :d="isActive ? mdiPause : mdiPlay" /></svg></button>
       <input type="range" min="0" :max="seconds" step="0.2" :value="t" aria-label="Moment of the course" :aria-valuetext="`${duration(t)} of ${duration(seconds)}`" @input="pause(); t = Number(($event.target as HTMLInputElement).value)" />
       <span class="figure time">{{ duration(t) }} of {{ duration(seconds) }}</span>
       <label class="others"><input v-model="overlaid" type="checkbox" /> the next ones too</label>

@@ -1,24 +1,27 @@
 <script setup lang="ts">
+import { ref, useTemplateRef, watch } from 'vue'
+
 defineProps<{
   label: string
   /** Not given by the angler: shown hatched. */
   assumed?: boolean
 }>()
 const open = defineModel<boolean>('open', { default: false })
+const figure = useTemplateRef('figure')
+/** The slip comes with its first opening, and its fields: the first screen does not wait for them. */
+const StripSlip = withFields(() => import('./StripSlip.vue'))
+const isAsked = ref(false)
+watch(open, isOpen => (isAsked.value ||= isOpen))
 </script>
 
 <template>
-  <v-menu v-model="open" :close-on-content-click="false" location="bottom start" offset="2" transition="fade-transition">
-    <template #activator="{ props: activator }">
-      <button v-bind="activator" type="button" class="strip-figure" :class="{ assumed }" :aria-label="`${label}${assumed ? ', assumed' : ''}: change`">
-        <span class="small-label">{{ label }}</span>
-        <span class="value figure"><slot name="value" /></span>
-      </button>
-    </template>
-    <div class="slip">
-      <slot />
-    </div>
-  </v-menu>
+  <button ref="figure" type="button" class="strip-figure" :class="{ assumed }" :aria-label="`${label}${assumed ? ', assumed' : ''}: change`" aria-haspopup="dialog" :aria-expanded="open" @click="open = !open">
+    <span class="small-label">{{ label }}</span>
+    <span class="value figure"><slot name="value" /></span>
+  </button>
+  <StripSlip v-if="isAsked" v-model:open="open" :activator="figure!">
+    <slot />
+  </StripSlip>
 </template>
 
 <style scoped>
