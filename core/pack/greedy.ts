@@ -1,6 +1,7 @@
+import { takenIn } from './catches'
 import { breachesOf, slotsOf, usedBy } from './limits'
 import { EMPTY_PACK, hungOn, leftOut, NOT_RIGGED, type Pack, type PackItem, type PackProblem } from './problem'
-import { bestByDay, countedUnder, type Sorted, takenIn, valueOf, wishesWorth } from './value'
+import { countedUnder, type Sorted, valueOf, wishesWorth } from './value'
 
 /** Rounds of exchange after the first pack; each tries to give up one thing for a better one. */
 const EXCHANGES = 6
@@ -19,20 +20,28 @@ export function greedyPack(problem: PackProblem, sorted: Sorted): Pack {
     items: items.filter(i => locks.take.has(i.id)).map(i => i.id),
     rods: outfitIds.filter(id => locks.take.has(id)),
   }
-  const value = (p: Pack) => valueOf(problem, sorted, p).total
+  const { catches } = sorted
+  /** What is caught with the pack as it is, and what its wishes are worth. */
+  const standing = () => {
+    const taken = takenIn(pack)
+    return { taken, byDay: catches.byDay(taken), wishes: wishesWorth(problem, taken.items) }
+  }
   /** Gain for the room it takes, as last worked out: it only falls as the pack fills, so that what is not first need not be looked at again (Minoux 1978). */
-  const gainOf = (bundle: Bundle, at: number): Waiting => {
+  const gainOf = (bundle: Bundle): Waiting => {
     const next = withBundle(pack, bundle)
     if (next === null || !fits(problem, next)) return { bundle, next: null, gain: -Infinity }
-    return { bundle, next, gain: (value(next) - at) / roomOf(next, pack, itemById, problem) }
+    const taken = takenIn(next)
+    const gain =
+      catches.gain(now.byDay, catches.added(now.taken, taken)) + wishesWorth(problem, taken.items) - now.wishes
+    return { bundle, next, gain: gain / roomOf(next, pack, itemById, problem) }
   }
-  let now = value(pack)
-  let waiting = bundlesOf(problem, sorted).map(bundle => gainOf(bundle, now))
+  let now = standing()
+  let waiting = bundlesOf(problem, sorted).map(gainOf)
   for (;;) {
     waiting.sort((a, b) => b.gain - a.gain)
     const first = waiting[0]
     if (!first || first.gain <= LEAST_GAIN) break
-    const again = gainOf(first.bundle, now)
+    const again = gainOf(first.bundle)
     if (again.gain < (waiting[1]?.gain ?? -Infinity)) {
       waiting[0] = again
       continue
@@ -41,15 +50,15 @@ export function greedyPack(problem: PackProblem, sorted: Sorted): Pack {
     if (!again.next || again.gain <= LEAST_GAIN) continue
     const newRod = again.next.rods.length > pack.rods.length ? first.bundle.rod : null
     pack = again.next
-    now = value(pack)
+    now = standing()
     // With a rod along, everything that is thrown with it takes less room than before.
-    if (newRod !== null) waiting = waiting.map(w => (w.bundle.rod === newRod ? gainOf(w.bundle, now) : w))
+    if (newRod !== null) waiting = waiting.map(w => (w.bundle.rod === newRod ? gainOf(w.bundle) : w))
   }
-  pack = withMoreRods(problem, sorted, rigged(problem, sorted, pack))
+  pack = withMoreRods(problem, sorted, rigged(sorted, pack))
   for (let round = 0; round < EXCHANGES; round++) {
     const better = exchanged(problem, sorted, pack)
     if (better === pack) break
-    pack = rigged(problem, sorted, better)
+    pack = rigged(sorted, better)
   }
   return withoutIdle(problem, sorted, pack)
 }
@@ -72,9 +81,9 @@ interface Bundle {
 const THOUGHT_OF = 24
 
 /** Lures with what they need and the rod they are thrown with, each way once. */
-function bundlesOf({ locks, limits }: PackProblem, sorted: Sorted): readonly Bundle[] {
+function bundlesOf({ locks, limits }: PackProblem, { days }: Sorted): readonly Bundle[] {
   const bundles = new Map<string, Bundle>()
-  for (const { list } of sorted) {
+  for (const { list } of days) {
     const lures = new Set<string>()
     for (const { lureId, outfitId, needs } of list) {
       const items = [lureId, ...needs]
@@ -116,28 +125,11 @@ function roomOf(next: Pack, before: Pack, itemById: ReadonlyMap<string, PackItem
 }
 
 /** For each rod the lure that is worth most when it hangs there at first light; a lure may move to another rod when something else takes its place. */
-function rigged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
-  const luresFor = new Map(
-    pack.rods.map(rod => [
-      rod,
-      new Set(
-        sorted.flatMap(({ list }) =>
-          list
-            .filter(
-              o => o.outfitId === rod && pack.items.includes(o.lureId) && o.needs.every(id => pack.items.includes(id)),
-            )
-            .slice(0, TRIED_UNDER_EACH)
-            .map(o => o.lureId),
-        ),
-      ),
-    ]),
-  )
-  const known = new WeakMap<Pack, number>()
-  const worth = (next: Pack) => {
-    const value = known.get(next) ?? valueOf(problem, sorted, next).total
-    known.set(next, value)
-    return value
-  }
+function rigged({ catches }: Sorted, pack: Pack): Pack {
+  const taken = takenIn({ ...pack, rigged: {} })
+  const tiedOn = catches.byDay(taken)
+  const luresFor = new Map(pack.rods.map(rod => [rod, catches.bestOn(rod, taken, TRIED_UNDER_EACH)]))
+  const worth = ({ rigged: hung }: Pack) => catches.expectedReady(tiedOn, { items: taken.items, rigged: hung })
   const better = (a: Pack, b: Pack) => (worth(b) > worth(a) + LEAST_GAIN ? b : a)
   const free = (at: Pack, rod: string) => [...luresFor.get(rod)!].filter(id => !Object.values(at.rigged).includes(id))
   let best = pack
@@ -167,7 +159,7 @@ function withMoreRods(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
   while (best.rods.length < problem.limits.rods) {
     const ways = problem.outfitIds
       .filter(id => !best.rods.includes(id) && !problem.locks.leave.has(id))
-      .map(id => rigged(problem, sorted, { ...best, rods: [...best.rods, id] }))
+      .map(id => rigged(sorted, { ...best, rods: [...best.rods, id] }))
     const [most] = ways
       .map(way => ({ way, total: valueOf(problem, sorted, way).total }))
       .sort((a, b) => b.total - a.total)
@@ -184,6 +176,8 @@ function withMoreRods(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
 function exchanged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
   const kind = new Map(problem.items.map(i => [i.id, i.kind]))
   const others = newcomers(problem, sorted, pack)
+  const { catches } = sorted
+  const bestByDay = (of: Pack) => catches.byDay(takenIn(of))
   let [best, value] = [pack, valueOf(problem, sorted, pack).total]
   const weigh = (next: Pack) => {
     const total = valueOf(problem, sorted, next).total
@@ -192,15 +186,15 @@ function exchanged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
   const lures = pack.items.filter(id => kind.get(id) === 'lure' && !problem.locks.take.has(id))
   for (const out of [null, ...lures]) {
     const left = out === null ? pack : leftOut(pack, out)
-    const rest = bestByDay(sorted, left)
+    const rest = bestByDay(left)
     const without = new Map(
-      left.rods.map(rod => [rod, left.rigged[rod] === undefined ? rest : bestByDay(sorted, unhung(left, rod))]),
+      left.rods.map(rod => [rod, left.rigged[rod] === undefined ? rest : bestByDay(unhung(left, rod))]),
     )
     for (const other of others) {
       const items = [other.lureId, ...other.needs]
       const wishes = wishesWorth(problem, new Set([...left.items, ...items]))
-      const loose = wishes + reckoned(sorted, rest, other.scores, NOT_RIGGED)
-      const hung = wishes + reckoned(sorted, without.get(other.outfitId) ?? rest, other.scores, 1)
+      const loose = wishes + reckoned(catches.weights, rest, other.scores, NOT_RIGGED)
+      const hung = wishes + reckoned(catches.weights, without.get(other.outfitId) ?? rest, other.scores, 1)
       if (Math.max(loose, hung) <= value + LEAST_GAIN) continue
       const next = withBundle(left, { items, rod: other.outfitId })
       if (!next || breachesOf(problem, next).length > 0) continue
@@ -220,10 +214,10 @@ interface Newcomer {
 }
 
 /** The best few of each day that are not taken, each once. */
-function newcomers({ locks }: PackProblem, sorted: Sorted, pack: Pack): readonly Newcomer[] {
+function newcomers({ locks }: PackProblem, { days, catches }: Sorted, pack: Pack): readonly Newcomer[] {
   const taken = new Set(pack.items)
   const found = new Map<string, Newcomer>()
-  for (const { list } of sorted) {
+  for (const { list } of days) {
     let tried = 0
     for (const { lureId, outfitId, needs } of list) {
       if (
@@ -235,12 +229,7 @@ function newcomers({ locks }: PackProblem, sorted: Sorted, pack: Pack): readonly
         continue
       found.set(
         `${lureId} ${outfitId}`,
-        found.get(`${lureId} ${outfitId}`) ?? {
-          lureId,
-          outfitId,
-          needs,
-          scores: scoresOf(sorted, lureId, outfitId, needs),
-        },
+        found.get(`${lureId} ${outfitId}`) ?? { lureId, outfitId, needs, scores: catches.of(lureId, outfitId, needs) },
       )
       if (++tried === TRIED_UNDER_EACH) break
     }
@@ -248,19 +237,10 @@ function newcomers({ locks }: PackProblem, sorted: Sorted, pack: Pack): readonly
   return [...found.values()]
 }
 
-/** What one lure catches on one rod with no more than these things, day by day. */
-function scoresOf(sorted: Sorted, lureId: string, outfitId: string, needs: readonly string[]): Float64Array {
-  return Float64Array.from(
-    sorted,
-    ({ byLure }) =>
-      byLure.get(lureId)?.find(o => o.outfitId === outfitId && o.needs.every(id => needs.includes(id)))?.score ?? 0,
-  )
-}
-
 /** Catch with a newcomer beside the rest, over all days. */
-function reckoned(sorted: Sorted, rest: Float64Array, scores: Float64Array, share: number): number {
+function reckoned(weights: Float64Array, rest: Float64Array, scores: Float64Array, share: number): number {
   let sum = 0
-  for (let d = 0; d < rest.length; d++) sum += sorted[d]!.weight * Math.max(rest[d]!, share * scores[d]!)
+  for (let d = 0; d < rest.length; d++) sum += weights[d]! * Math.max(rest[d]!, share * scores[d]!)
   return sum
 }
 
@@ -273,7 +253,7 @@ export function withoutIdle(problem: PackProblem, sorted: Sorted, pack: Pack): P
   let kept = pack
   const value = valueOf(problem, sorted, pack).total
   const used = new Set(
-    sorted.flatMap(of =>
+    sorted.days.flatMap(of =>
       countedUnder(of, takenIn(pack), 1).flatMap(c => [c.option.lureId, ...c.option.needs, c.option.outfitId]),
     ),
   )

@@ -7,6 +7,7 @@ import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
 import { inWords } from '#speech'
 import { finished, packProblem } from './build'
+import { takenIn } from './catches'
 import { greedyPack } from './greedy'
 import { breachesOf, conflictsOf as saidConflictsOf, usedBy } from './limits'
 import { EMPTY_PACK, type Pack, type PackOption, type PackProblem } from './problem'
@@ -134,6 +135,65 @@ describe('the value of a pack', () => {
         const items = problem.items.filter(() => random() < 0.6).map(i => i.id)
         const pack: Pack = { items, rods: problem.outfitIds, rigged: items.includes('l2') ? { o0: 'l2' } : {} }
         expect(valueOf(problem, sortedOptions(problem), pack).total).toBeCloseTo(plainValue(problem, pack), 10)
+      }),
+      { numRuns: 60 },
+    )
+  })
+  it('grows by what is added and by what hangs ready, day by day, as two packs differ', () => {
+    fc.assert(
+      fc.property(seeds, seed => {
+        const random = seededRandom(seed + 2)
+        const still = randomProblem(seed, { lures: 7, rods: 3 })
+        const lureIds = [...new Set(still.options.map(o => o.lureId))]
+        const problem = {
+          ...still,
+          wishes: [],
+          days: still.weights.flatMap((weight, reading) =>
+            Array.from({ length: 4 }, () => ({
+              reading,
+              weight: weight / 4,
+              wants: [],
+              off: new Map(lureIds.map(id => [id, 0.5 + random()])),
+              lost: new Set(lureIds.filter(() => random() < 0.2)),
+            })),
+          ),
+        }
+        const sorted = sortedOptions(problem)
+        const { catches } = sorted
+        const some = (ids: readonly string[]) => ids.filter(() => random() < 0.5)
+        const small: Pack = { items: some(problem.items.map(i => i.id)), rods: some(problem.outfitIds), rigged: {} }
+        const large: Pack = {
+          items: [...new Set([...small.items, ...some(problem.items.map(i => i.id))])],
+          rods: [...new Set([...small.rods, ...some(problem.outfitIds)])],
+          rigged: {},
+        }
+        const worth = (pack: Pack) => valueOf(problem, sorted, pack).expected
+        const [before, after] = [takenIn(small), takenIn(large)]
+        expect(catches.gain(catches.byDay(before), catches.added(before, after))).toBeCloseTo(
+          worth(large) - worth(small),
+          10,
+        )
+        const [rod] = large.rods
+        const [lure] = large.items.filter(id => id !== 'p0')
+        const rigged = rod && lure ? { [rod]: lure } : {}
+        expect(catches.expectedReady(catches.byDay(after), { items: after.items, rigged })).toBeCloseTo(
+          worth({ ...large, rigged }),
+          10,
+        )
+        // A day is worth the best that is judged there, times how far the judgement is off, where it is not lost.
+        const plain = problem.days.reduce((sum, day) => {
+          const caught = problem.options
+            .filter(
+              o =>
+                o.reading === day.reading &&
+                large.rods.includes(o.outfitId) &&
+                [o.lureId, ...o.needs].every(id => large.items.includes(id)) &&
+                !day.lost.has(o.lureId),
+            )
+            .map(o => 0.9 * o.score * day.off.get(o.lureId)!)
+          return sum + day.weight * Math.max(0, ...caught)
+        }, 0)
+        expect(worth(large)).toBeCloseTo(plain, 10)
       }),
       { numRuns: 60 },
     )

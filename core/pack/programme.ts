@@ -27,7 +27,7 @@ export interface Programme {
  */
 export function programmeOf(
   { items, outfitIds, wishes, limits, locks }: PackProblem,
-  sorted: Sorted,
+  { days }: Sorted,
   kept: number,
 ): Programme {
   const cost: number[] = []
@@ -77,7 +77,7 @@ export function programmeOf(
     if (known.length > 0) row(0, [[column(WISH_WORTH, false), 1], ...known.map(id => [take.get(id)!, -1] as const)])
   }
 
-  for (const { list, weight } of sorted) {
+  for (const { list, weight } of days) {
     const { among, tail } = bestLures(list, kept, locks.leave)
     const chosen: [number, number][] = []
     const byLure = new Map<string, [number, number][]>()

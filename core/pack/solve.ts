@@ -62,7 +62,7 @@ export function solvePack(
   let best: Pack = breachesOf(problem, start).length === 0 ? start : onlyLocked(problem)
   let value = worth(best)
   let bound = Infinity
-  const most = Math.max(...sorted.map(({ byLure }) => byLure.size), 1)
+  const most = Math.max(...sorted.days.map(({ byLure }) => byLure.size), 1)
   for (let kept = KEPT; ; kept = Math.ceil(kept * GROWTH)) {
     const programme = programmeOf(problem, sorted, kept)
     const found = run(highs, programme, best, {

@@ -1,4 +1,4 @@
-import { catchOn } from './days'
+import { Catches, type Taken, takenIn } from './catches'
 import { NOT_RIGGED, type Pack, type PackOption, type PackProblem, type PackWish, SHOWN, WISH_WORTH } from './problem'
 
 /** A set-up that counts under a reading, with its place and what it is worth there. */
@@ -16,23 +16,26 @@ export interface DayOptions {
   readonly list: readonly PackOption[]
   readonly byLure: ReadonlyMap<string, readonly PackOption[]>
 }
-export type Sorted = readonly DayOptions[]
+/** Every day that may come, with what can be fished on it; and the same laid out by set-up. */
+export interface Sorted {
+  readonly days: readonly DayOptions[]
+  readonly catches: Catches
+}
 
 /** Every day that may come, with what can be fished on it. */
-export function sortedOptions(problem: Pick<PackProblem, 'weights' | 'options' | 'days'>): Sorted {
-  if (problem.days.length === 0) return readingsOnly(problem)
-  const lists = byReading(problem)
-  return problem.days.map(day => {
-    const list = lists[day.reading]!.flatMap(option => {
-      const share = catchOn(day, option)
-      return share > 0 ? [{ ...option, score: option.score * share }] : []
+export function sortedOptions({ weights, options, days }: Pick<PackProblem, 'weights' | 'options' | 'days'>): Sorted {
+  const catches = new Catches(weights, options, days)
+  if (days.length === 0) return { days: readingsOnly({ weights, options }), catches }
+  const lists: PackOption[][] = days.map(() => [])
+  for (const { option, days: places, catches: caught } of catches.rows)
+    places.forEach((place, k) => {
+      if (caught[k]! > 0) lists[place]!.push({ ...option, score: caught[k]! })
     })
-    return inOrder(day.reading, day.weight, list)
-  })
+  return { days: days.map(({ reading, weight }, d) => inOrder(reading, weight, lists[d]!)), catches }
 }
 
 /** Each likely reading as it is judged, without the chances of the day: for what is told of a pack. */
-export function readingsOnly(problem: Pick<PackProblem, 'weights' | 'options'>): Sorted {
+export function readingsOnly(problem: Pick<PackProblem, 'weights' | 'options'>): readonly DayOptions[] {
   return byReading(problem).map((list, reading) => inOrder(reading, problem.weights[reading]!, list))
 }
 
@@ -56,12 +59,6 @@ function inOrder(reading: number, weight: number, list: PackOption[]): DayOption
   return { reading, weight, list, byLure }
 }
 
-interface Taken {
-  readonly items: ReadonlySet<string>
-  readonly rods: ReadonlySet<string>
-  readonly rigged: Readonly<Record<string, string>>
-}
-
 /** The best set-ups of the pack on one day, of different lures, each on its best rod, rigged ones in full; the first is what it catches. */
 export function countedUnder({ byLure }: DayOptions, { items, rods, rigged }: Taken, most = SHOWN): readonly Counted[] {
   const best: { option: PackOption; isRigged: boolean; value: number }[] = []
@@ -79,24 +76,6 @@ export function countedUnder({ byLure }: DayOptions, { items, rods, rigged }: Ta
   return best.slice(0, most).map(({ option, isRigged, value }, place) => ({ option, place, isRigged, worth: value }))
 }
 
-/** What the best set-up of the pack catches on one day: the first of `countedUnder`, and asked thousands of times while a pack is made. */
-function catchUnder({ byLure }: DayOptions, { items, rods, rigged }: Taken): number {
-  let best = 0
-  for (const lureId of items) {
-    for (const { outfitId, score, needs } of byLure.get(lureId) ?? []) {
-      // Best first: what follows is worth no more.
-      if (score <= best) break
-      if (!rods.has(outfitId) || !needs.every(id => items.has(id))) continue
-      best = Math.max(best, score * (rigged[outfitId] === lureId ? 1 : NOT_RIGGED))
-    }
-  }
-  return best
-}
-
-export function takenIn({ items, rods, rigged }: Pack): Taken {
-  return { items: new Set(items), rods: new Set(rods), rigged }
-}
-
 export interface PackValue {
   /** Expected catch over the days, 1 being a perfect set-up every day. */
   readonly expected: number
@@ -104,12 +83,6 @@ export interface PackValue {
   readonly met: readonly string[]
   /** What the planner makes as great as it can: both together. */
   readonly total: number
-}
-
-/** What the best set-up of the pack catches, day by day. */
-export function bestByDay(sorted: Sorted, pack: Pack): Float64Array {
-  const taken = takenIn(pack)
-  return Float64Array.from(sorted, day => catchUnder(day, taken))
 }
 
 /** The lures that meet each wish, kept: it is asked of thousands of packs. */
@@ -127,10 +100,9 @@ export function wishesWorth({ wishes }: Pick<PackProblem, 'wishes'>, items: Read
   return WISH_WORTH * wishes.filter(wish => isMet(wish, items)).length
 }
 
-export function valueOf({ wishes }: Pick<PackProblem, 'wishes'>, sorted: Sorted, pack: Pack): PackValue {
+export function valueOf({ wishes }: Pick<PackProblem, 'wishes'>, { catches }: Sorted, pack: Pack): PackValue {
   const taken = takenIn(pack)
-  let expected = 0
-  for (const day of sorted) expected += day.weight * catchUnder(day, taken)
+  const expected = catches.expected(catches.byDay(taken))
   const met = wishes.filter(wish => isMet(wish, taken.items)).map(w => w.id)
   return { expected, met, total: expected + WISH_WORTH * met.length }
 }

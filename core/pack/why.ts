@@ -1,6 +1,7 @@
+import { takenIn } from './catches'
 import { breachesOf } from './limits'
 import { leftOut, type Pack, type PackProblem, SHOWN } from './problem'
-import { type Counted, countedUnder, readingsOnly, type Sorted, takenIn, valueOf } from './value'
+import { type Counted, countedUnder, readingsOnly, type Sorted, valueOf } from './value'
 
 /** What one thing of the pack is for. */
 export interface Purpose {
@@ -36,7 +37,7 @@ export interface Addition {
 export function purposesOf(problem: PackProblem, sorted: Sorted, pack: Pack): readonly Purpose[] {
   const whole = valueOf(problem, sorted, pack)
   const counted = readingsOnly(problem).map(of => countedUnder(of, takenIn(pack)))
-  const best = sorted.map(day => ({ weight: day.weight, option: countedUnder(day, takenIn(pack), 1)[0]?.option }))
+  const best = sorted.days.map(day => ({ weight: day.weight, option: countedUnder(day, takenIn(pack), 1)[0]?.option }))
   const isIn = (id: string, option: Counted['option'] | undefined) =>
     option !== undefined && (option.lureId === id || option.outfitId === id || option.needs.includes(id))
   return [...pack.items, ...pack.rods].map(id => {
