@@ -20,8 +20,12 @@ export class SavingClient {
     return this.ended(this.api.backup(kept, shelf, Comlink.proxy(progress)))
   }
 
-  boxFile(...asked: Parameters<SavingApi['boxFile']>): Promise<string | null> {
-    return this.ended(this.api.boxFile(...asked))
+  boxFile(
+    file: Parameters<SavingApi['boxFile']>[0],
+    spots: Parameters<SavingApi['boxFile']>[1],
+    progress: (step: SavingStep) => void,
+  ): Promise<string | null> {
+    return this.ended(this.api.boxFile(file, spots, Comlink.proxy(progress)))
   }
 
   luresTable(...asked: Parameters<SavingApi['luresTable']>): Promise<string | null> {

@@ -1,4 +1,4 @@
-import { luresToCsv, withSpots } from '#core/files'
+import { luresToCsv, withSpots, writeFile } from '#core/files'
 import { packBackup, readBackup } from '~/db/backup'
 import type { SavingApi } from './saving.protocol'
 
@@ -16,7 +16,8 @@ export const saving: SavingApi = {
       )
     return bytes
   },
-  boxFile: (file, spots) => `${JSON.stringify(withSpots(file, spots), null, 1)}\n`,
+  boxFile: (file, spots, progress) =>
+    `${writeFile(withSpots(file, spots), (done, of) => progress({ what: 'rows', done, of }))}\n`,
   /** The mark of UTF-8 at its head: spreadsheets guess wrong without. */
   luresTable: lures => `\uFEFF${luresToCsv(lures)}`,
 }

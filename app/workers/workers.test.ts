@@ -10,6 +10,7 @@ import { countedDown } from '../../tests/presented'
 import type { FoundCourse } from './course.protocol'
 import type { FirstAnswer } from './judge.protocol'
 import type { Step } from './pack.protocol'
+import type { SavingStep } from './saving.protocol'
 
 vi.mock('comlink', () => import('~/testing/comlink-in-process'))
 vi.mock('highs/runtime?url', async () => ({
@@ -598,15 +599,17 @@ describe('files that are written', () => {
   it('given up, it comes to nothing and its worker ends', async () => {
     ended.length = 0
     const client = await open()
-    const writing = client.boxFile(file, 'exact')
+    const writing = client.boxFile(file, 'exact', () => {})
     client.cancel()
     expect(await writing).toBeNull()
     expect(ended).toContain('exchange.worker.ts')
   })
-  it('the box as a file reads back; without spots it names none', async () => {
-    const exact = JSON.parse((await (await open()).boxFile(file, 'exact'))!)
+  it('the box as a file tells how far it is and reads back; without spots it names none', async () => {
+    const told: SavingStep[] = []
+    const exact = JSON.parse((await (await open()).boxFile(file, 'exact', step => void told.push(step)))!)
+    expect(told.at(-1)).toMatchObject({ what: 'rows', done: told[0]!.of })
     expect(parseFile(exact)).toMatchObject({ ok: true })
-    const none = (await (await open()).boxFile(file, 'none'))!
+    const none = (await (await open()).boxFile(file, 'none', () => {}))!
     expect(JSON.stringify(exact)).toContain('"latitude"')
     expect(none).not.toMatch(/"latitude"|"position"/)
   })

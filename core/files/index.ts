@@ -31,4 +31,5 @@ export {
 } from './parse'
 export { type FilePlan, type MergeBy, planFile, planLures, type PlannedLure } from './plan-import'
 export { type Precision, PRECISIONS, tripsToGeoJson, tripsToGpx, withSpots } from './positions'
+export { writeFile } from './write-file'
 export { fileSchema, FORMAT, type Place, type Settings, VERSION, type YgrionFile } from './schemas'

@@ -9,7 +9,7 @@ const { step } = saving
 <template>
   <p v-if="step" class="saving" role="status">
     <progress v-bind="'of' in step && step.of > 0 ? { value: step.done, max: step.of } : {}" aria-label="How far it has come" />
-    <span>{{ step.what }}<template v-if="step.what === 'pictures'">, {{ step.done }} of {{ step.of }}</template> …</span>
+    <span>{{ step.what }}<template v-if="step.what === 'rows' || step.what === 'pictures'">, {{ step.done }} of {{ step.of }}</template> …</span>
     <button type="button" class="quiet" @click="saving.cancel()">stop</button>
   </p>
 </template>

@@ -30,7 +30,7 @@ function picked(event: Event) {
   input.value = ''
 }
 async function exportJson() {
-  const text = await saving.save(async client => client.boxFile(copied(settings.into(await box.readFile())), spots.value))
+  const text = await saving.save(async (client, progress) => client.boxFile(copied(settings.into(await box.readFile())), spots.value, progress))
   if (text) download('ygrion-box.json', text, 'application/json')
 }
 async function saveRefused() {
