@@ -5,9 +5,14 @@ const brought = new WeakMap<App, Promise<void>>()
 
 /** The library of the fields, brought to the app when fields are first asked for. */
 export function bringFields(app: App): Promise<void> {
-  const known = brought.get(app) ?? bring(app)
-  brought.set(app, known)
-  return known
+  let coming = brought.get(app)
+  if (coming === undefined) {
+    coming = bring(app)
+    brought.set(app, coming)
+    // What could not be brought is tried again when fields are asked for the next time.
+    coming.catch(() => brought.delete(app))
+  }
+  return coming
 }
 
 async function bring(app: App): Promise<void> {
