@@ -12,7 +12,7 @@ export interface LureOfDay {
 }
 
 /** Days drawn for a whole plan, shared among its readings by their weight, and the fewest of one reading. Assumed: docs/pack.md tells what more of them are worth. */
-const DAYS = 240
+const DAYS = 120
 const LEAST_DAYS = 8
 /** The plan’s own draws are made narrower than the judgement is unsure, so that it does not run after the luck of its sample (docs/pack.md). */
 const PLANNED_SPREAD = 0.5

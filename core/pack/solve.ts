@@ -38,7 +38,7 @@ export interface SolveOptions {
 }
 
 /** Lures under each reading that stand in the first programme, and how many more in the next ones. */
-const KEPT = 8
+const KEPT = 20
 const GROWTH = 4
 /** Of the gap that is allowed, what each programme may use; the rest is for what it left out. */
 const SHARE_OF_GAP = 0.9

@@ -24,7 +24,7 @@ writeFileSync(
     '|---|---|---|---|---|---|',
     ...rows,
     '',
-    `The same planner told the very days on which it is tried, losses and errors and all, would catch ${ceiling}: most of what is left is luck that no plan can know. Wished for: 6 % over the best scores (not reached), 20 % over chance (reached). Figures of two runs with other draws differ by about a hundredth. Beyond 240 days a plan gains nothing to speak of, nor do draws spread evenly over each lure’s good and bad days (Latin hypercube sampling) help; the app plans on 240. Made with the judgement’s error at its full width the plan ran after the luck of its own sample and caught about a hundredth less; it is therefore planned with half of it.`,
+    `The same planner told the very days on which it is tried, losses and errors and all, would catch ${ceiling}: most of what is left is luck that no plan can know. Wished for: 6 % over the best scores (not reached), 20 % over chance (reached). Figures of two runs with other draws differ by about a hundredth. Beyond 240 days a plan gains nothing to speak of, nor do draws spread evenly over each lure’s good and bad days (Latin hypercube sampling) help; the app plans on 120, for the proof of more takes too long. Made with the judgement’s error at its full width the plan ran after the luck of its own sample and caught about a hundredth less; it is therefore planned with half of it.`,
     '',
   ].join('\n'),
 )

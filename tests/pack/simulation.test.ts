@@ -6,7 +6,7 @@ describe('packs on days that nobody has seen (docs/pack.md)', () => {
     'the plan catches a fifth more than a pack by chance, and more than the lures with the best scores',
     { timeout: 240_000 },
     () => {
-      const { plan, byScore, random } = simulated(8, 240)
+      const { plan, byScore, random } = simulated(6, 120)
       expect(plan / random).toBeGreaterThan(1.2)
       expect(plan / byScore).toBeGreaterThan(1.02)
     },
