@@ -66,7 +66,8 @@ test('a likely water is changed by hand; a search can be stopped; what is missin
 }) => {
   test.setTimeout(240_000)
   await plan(page)
-  await page.getByRole('button', { name: 'noon more likely' }).click()
+  // The windiest hour may be noon: then both are one reading.
+  await page.getByRole('button', { name: /^noon.* more likely/ }).click()
   await expect(page.getByRole('status')).toContainText('plan again')
   await page.locator('.likely .row').nth(1).getByRole('button', { name: 'change' }).click()
   await page.getByRole('button', { name: 'Water more' }).click()
