@@ -153,11 +153,11 @@ export class Candidate implements Tackle {
       rod: outfit ? computed(rodGain, profile.weightG) : typical(rodGain),
     }
     const figures: Partial<Record<AxisId, number>> = {
-      ...Object.assign({}, ...this.levels.map(({ figures }) => figures)),
       depth: placement.depthM,
       speed: placement.speedMs,
       rod: Math.exp(rodGain),
     }
+    for (const level of this.levels) Object.assign(figures, level.figures)
     return (this.knownFits = recordOf(AXIS_IDS, axis => {
       const fit = this.fitOn(axis)
       return {

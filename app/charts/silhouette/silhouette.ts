@@ -64,9 +64,9 @@ const drawn = new Remembered<string, Drawing>(600)
 export function silhouette(lure: Lure, { small = false }: { readonly small?: boolean } = {}): Drawing {
   const spec = specOf(lure)
   const key = JSON.stringify([lure.family, small, spec])
-  const known = drawn.get(key) ?? drawingOf(lure.family, spec, small)
-  drawn.set(key, known)
-  return known
+  let drawing = drawn.get(key)
+  if (drawing === undefined) drawn.set(key, (drawing = drawingOf(lure.family, spec, small)))
+  return drawing
 }
 
 function drawingOf(family: Family, spec: DrawSpec, small: boolean): Drawing {
