@@ -58,6 +58,8 @@ export const useJudgementStore = defineStore('judgement', () => {
   })
   /** The newest answer in which every lure has its place. */
   const placed = computed(() => judgement.value ?? ofAnotherDay.value)
+  /** Whether every lure has its place in what is shown, or only those that come first. */
+  const isPlaced = computed(() => placed.value !== null)
   const shown = computed((): Judgement | null => {
     const first = ahead.value
     if (!first) return placed.value
@@ -261,6 +263,7 @@ export const useJudgementStore = defineStore('judgement', () => {
     judgement,
     shown,
     shownFrom,
+    isPlaced,
     opened,
     fitById,
     spineOf,

@@ -26,9 +26,9 @@ test('any lure of the box is found with its place, opened from there, and is sti
   page,
 }) => {
   await open(page)
-  const total = Number((await page.locator('.setups .lead').textContent())!.match(/^(\d+)/)![1])
   const search = page.getByRole('searchbox', { name: 'Find a lure of the box in this order' })
   await search.fill('a')
+  const total = Number((await page.locator('.setups .lead').textContent())!.match(/^(\d+) lures/)![1])
   await search.fill('plug')
   const results = page.getByRole('list', { name: 'Lures found' })
   await expect(results.getByRole('listitem').first()).toBeVisible()

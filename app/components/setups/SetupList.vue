@@ -6,7 +6,7 @@ import { clock, dayShort } from '~/text/dates'
 import { STANDING_LABEL, tacticLabel } from '~/text/labels'
 import type { Judgement } from '~/workers/judge.protocol'
 
-const props = defineProps<{ out: MatchOut, opened: Judgement['opened'], fits: Judgement['fits'], from?: string | null, chosenId: string | null }>()
+const props = defineProps<{ out: MatchOut, opened: Judgement['opened'], fits: Judgement['fits'], isPlaced: boolean, from?: string | null, chosenId: string | null }>()
 const emit = defineEmits<{ choose: [lureId: string | null] }>()
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
@@ -49,8 +49,11 @@ function neighbourOf(i: number) {
     <h2 id="setups-title">Tie on</h2>
     <p v-if="box.box.outfits.length === 0 && box.ready" class="reason no-rods">No rod is entered: rods, lines and casts are assumed. <NuxtLink to="/box/outfits">Enter your rods</NuxtLink>, one line each, as the label reads.</p>
     <p v-if="from" class="reason from" role="status">As it stood {{ dayShort(from) }} at {{ clock(from) }}, while it is weighed anew</p>
-    <p class="reason lead">{{ fits.length }} {{ fits.length === 1 ? 'lure' : 'lures' }} of your box can be fished here. The figure: of ten good anglers, about so many would start with it.</p>
-    <FindInBox :fits="fits" :rejected="out.rejected" :chosen-id="chosenId" @choose="(id: string) => emit('choose', id)" />
+    <template v-if="isPlaced">
+      <p class="reason lead">{{ fits.length }} {{ fits.length === 1 ? 'lure' : 'lures' }} of your box can be fished here. The figure: of ten good anglers, about so many would start with it.</p>
+      <FindInBox :fits="fits" :rejected="out.rejected" :chosen-id="chosenId" @choose="(id: string) => emit('choose', id)" />
+    </template>
+    <p v-else class="reason lead" role="status">What comes first; the rest of your box is being put in its place …</p>
     <ol>
       <li v-for="row in [...further, ...rows]" :key="row.setup.lureId" :class="{ chosen: shownOf(row).lureId === chosenId }">
         <template v-for="setup in [shownOf(row)]" :key="setup.lureId">
