@@ -10,6 +10,7 @@ import {
   type Pack,
   type PackList,
   type PackRequest,
+  type Proof,
   type Swap,
   withChanges,
 } from '#core/pack'
@@ -19,9 +20,9 @@ import type { Explained } from '~/workers/pack.protocol'
 import { copied } from '~/workers/plain'
 
 const MS_PER_DAY = 86_400_000
-/** The search ends at this proven gap, or after this time [s]. */
+/** The proof ends at this gap, or after this time [s]. */
 const GAP = 0.01
-const SECONDS = 20
+const SECONDS = 10
 /** Limits to begin with, by where one stands. Assumed: what a vest, a rucksack and a boat hold. */
 const LIMITS = {
   light: { rods: 1, lures: 12, boxes: 1, slotsPerBox: 14, grams: 350 },
@@ -31,15 +32,10 @@ const LIMITS = {
 
 /** How far the planning has come. */
 export interface Working {
-  readonly stage: 'judging' | 'searching'
+  readonly stage: 'judging' | 'proving'
   readonly done: number
-  readonly value: number | null
-  readonly bound: number | null
-}
-/** What the search proved of the pack that is shown; `null`: changed by hand since. */
-export interface Proof {
-  readonly gap: number
-  readonly ended: 'proven' | 'time' | 'stopped'
+  /** How much better another pack could be, as far as is shown by now, 0..1. */
+  readonly gap: number | null
 }
 
 /** One pack list: what is planned for, the search, and the changes by hand. */
@@ -55,7 +51,8 @@ export function usePack() {
   )
   const list = computed(() => lists.value.find(l => l.id === chosen.value) ?? lists.value[0] ?? null)
   const explained = shallowRef<Explained | null>(null)
-  const proof = shallowRef<Proof | null>(null)
+  /** What is proven of the pack that is shown; `null`: changed by hand since. */
+  const proof = shallowRef<Pick<Proof, 'gap' | 'ended'> | null>(null)
   const working = shallowRef<Working | null>(null)
   const conflicts = shallowRef<readonly Conflict<string>[]>([])
   /** What the shown pack was planned for; another request makes it stale. */
@@ -68,8 +65,6 @@ export function usePack() {
   const problem = ref('')
   const forecastNote = ref('')
   let run = 0
-  /** The newest pack that the running search has found. */
-  let latest: Pack | null = null
 
   const choice = () => ({
     schools: { ...settings.schools },
@@ -203,32 +198,26 @@ export function usePack() {
     const mine = ++run
     const request = requestOf(now)
     conflicts.value = []
-    latest = null
     problem.value = ''
-    working.value = { stage: 'judging', done: 0, value: null, bound: null }
+    working.value = { stage: 'judging', done: 0, gap: null }
     try {
       const answer = await client.plan(request, choice(), { seconds: SECONDS, gap: GAP }, step => {
         if (mine !== run) return
-        if (step.kind === 'judged') working.value = { stage: 'judging', done: step.done, value: null, bound: null }
+        if (step.kind === 'judged') working.value = { stage: 'judging', done: step.done, gap: null }
         else if (step.kind === 'greedy') {
           explained.value = step.explained
           proof.value = null
-          working.value = { stage: 'searching', done: 1, value: step.explained.value, bound: null }
+          working.value = { stage: 'proving', done: 1, gap: null }
         } else {
-          if (step.pack) latest = step.pack
-          working.value = {
-            stage: 'searching',
-            done: 1,
-            value: step.value,
-            bound: Number.isFinite(step.bound) ? step.bound : null,
-          }
+          const { value } = explained.value!
+          working.value = { stage: 'proving', done: 1, gap: Math.max(0, (step.bound - value) / step.bound) }
         }
       })
       if (mine !== run) return
       working.value = null
       if ('conflicts' in answer) conflicts.value = answer.conflicts
       else {
-        proof.value = { gap: answer.gap, ended: answer.ended }
+        proof.value = answer.proof
         await settle(answer.explained)
       }
     } catch (error) {
@@ -237,19 +226,15 @@ export function usePack() {
       problem.value = `The plan could not be made: ${(error as Error).message}.`
     }
   }
-  /** Ends the search; the best pack so far stays, with what was proven of it until then. */
+  /** Ends the planning; a pack that is there by then stays, with what was proven of it. */
   async function stop(): Promise<void> {
     run++
-    const { value, bound } = working.value ?? { value: null, bound: null }
+    const { stage, gap } = working.value ?? {}
     working.value = null
     client.stop()
-    const pack = latest ?? explained.value?.pack
-    if (pack) {
-      await explain(pack)
-      if (explained.value) await settle(explained.value)
-      proof.value =
-        value !== null && bound !== null ? { gap: Math.max(0, (bound - value) / bound), ended: 'stopped' } : null
-    }
+    if (stage !== 'proving' || !explained.value) return
+    await settle(explained.value)
+    proof.value = gap == null ? null : { gap, ended: 'stopped' }
   }
 
   async function settle(answer: Explained): Promise<void> {

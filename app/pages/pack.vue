@@ -51,14 +51,19 @@ const covers = computed(() => spelled.value.flatMap((r, i) => {
   const cover = explained.value?.covers[i]
   return cover && list.value?.readings.some(l => l.name === r.name) ? [{ name: r.name, ...cover }] : []
 }))
+/** Below this another pack is no better to speak of. */
+const LEAST_GAP = 1e-6
+const PROVEN_IN = { proven: 'Proven', time: 'As near as it can be shown', stopped: 'Stopped' } as const
+const percent = (share: number) => `${(100 * share).toFixed(1)} %`
 const percentOf = (share: number) => Math.round(100 * share)
 const state = computed(() => {
   if (working.value?.stage === 'judging') return `Judging every lure on every rod… ${Math.round(100 * working.value.done)} %`
-  if (working.value) return working.value.bound === null ? 'A good pack at once; looking for a better one…' : `Searching: at most ${(100 * Math.max(0, (working.value.bound - (working.value.value ?? 0)) / working.value.bound)).toFixed(1)} % better is possible`
+  if (working.value) return working.value.gap === null ? 'A good pack at once; how much better could another be …' : `No pack within the limits is more than ${percent(working.value.gap)} better; looking closer …`
   if (!explained.value) return ''
   if (isStale.value) return 'The waters, limits or locks have changed: plan again.'
-  if (!proof.value) return 'Changed by hand, or not searched through.'
-  return proof.value.ended === 'proven' && proof.value.gap < 1e-6 ? 'Proven: no pack within the limits is better.' : `${proof.value.ended === 'proven' ? 'Proven' : proof.value.ended === 'time' ? 'Time is up' : 'Stopped'}: no pack within the limits is more than ${(100 * proof.value.gap).toFixed(1)} % better.`
+  if (!proof.value) return 'Changed by hand: how much better another could be is not known.'
+  if (proof.value.gap < LEAST_GAP) return 'Proven: no pack within the limits is better.'
+  return `${PROVEN_IN[proof.value.ended]}: no pack within the limits is more than ${percent(proof.value.gap)} better.`
 })
 
 /** A list for tomorrow, and at once a pack for it: what it is made from is changed afterwards. */
@@ -163,7 +168,7 @@ async function lookForGaps() {
           <p v-if="explained.next.length > 0" class="next"><span class="small-label">next to add</span> <button v-for="n in explained.next" :key="n.lureId" type="button" class="plain" @click="add(n.lureId)">{{ lureName(n.lureId) }} <span class="figure">+{{ (100 * n.gain / explained.value).toFixed(2) }} %</span></button></p>
           <p v-else class="reason note">Nothing else in the box would add to this day.</p>
         </template>
-        <p v-else-if="!working" class="reason note">Look through the likely waters and the limits, then plan. The first answer comes at once; the search then shows how much better any other could be.</p>
+        <p v-else-if="!working" class="reason note">Look through the likely waters and the limits, then plan. The first answer comes at once; then it is shown how much better any other could be.</p>
       </section>
       <aside class="beside" aria-label="What the pack covers">
         <template v-if="explained">

@@ -1,5 +1,16 @@
 import type { OwnRules } from '#core/ask'
-import type { Addition, Conflict, Pack, PackItem, PackRequest, Purpose, SmallThing, Swap, WishId } from '#core/pack'
+import type {
+  Addition,
+  Conflict,
+  Pack,
+  PackItem,
+  PackRequest,
+  Proof,
+  Purpose,
+  SmallThing,
+  Swap,
+  WishId,
+} from '#core/pack'
 import type { Box } from '#core/tackle'
 import type { SetupOut } from '#core/tell'
 import type { UnitSystem } from '#core/units'
@@ -34,13 +45,11 @@ export interface Explained {
 export type Step =
   | { readonly kind: 'judged'; readonly done: number }
   | { readonly kind: 'greedy'; readonly explained: Explained }
-  | { readonly kind: 'bound'; readonly value: number; readonly bound: number; readonly pack: Pack | null }
+  | { readonly kind: 'bound'; readonly bound: number }
 
 export interface PlanAnswer {
   readonly explained: Explained
-  readonly bound: number
-  readonly gap: number
-  readonly ended: 'proven' | 'time' | 'stopped'
+  readonly proof: Proof
 }
 
 /** How is judged, and in which units the set-ups are told. */
@@ -50,13 +59,13 @@ export interface PackChoice extends RuleChoice {
 
 export interface PackApi {
   load: (box: Box, own: OwnRules, useLog: boolean) => void
-  /** Conflicts of the limits, or the best pack found in the time. */
+  /** Conflicts of the limits, or a good pack and what is proven of it. */
   plan: (
     request: PackRequest,
     choice: PackChoice,
     time: { readonly seconds: number; readonly gap: number },
     step: (step: Step) => void,
-  ) => Promise<PlanAnswer | { readonly conflicts: readonly Conflict<string>[] }>
+  ) => PlanAnswer | { readonly conflicts: readonly Conflict<string>[] }
   /** A pack changed by hand, for the problem that was judged for this request. */
   explain: (request: PackRequest, choice: PackChoice, pack: Pack) => Explained
   swaps: (request: PackRequest, choice: PackChoice, pack: Pack, out: string) => readonly Swap[]

@@ -1,11 +1,10 @@
 import * as Comlink from 'comlink'
-import loadHighs, { type Highs } from 'highs'
-import wasmUrl from 'highs/runtime?url'
 import { askOf, type AskOptions, type OwnRules } from '#core/ask'
 import { prepareBox, rank } from '#core/match'
 import { seededRandom } from '#core/numeric'
 import {
   breachesOf,
+  Catches,
   conflictsOf,
   coverOf,
   finished,
@@ -15,11 +14,9 @@ import {
   packProblem,
   type PackProblem,
   type PackRequest,
+  prove,
   purposesOf,
   smallThings,
-  solvePack,
-  type Sorted,
-  sortedOptions,
   swapsFor,
   usedBy,
   valueOf,
@@ -36,12 +33,11 @@ const DAYS_SEED = 7
 
 let prepared = prepareBox({ lures: [], parts: [], outfits: [], tests: [], trips: [] })
 let own: OwnRules = { rules: [], places: [] }
-let highs: Promise<Highs> | undefined
 /** The problem that was judged last, and for what request. */
 let judged: {
   readonly key: string
   readonly problem: PackProblem
-  readonly sorted: Sorted
+  readonly catches: Catches
   readonly setups: Map<string, SetupOut | null>
 } | null = null
 
@@ -64,7 +60,7 @@ function problemFor(request: PackRequest, choice: PackChoice, step: (done: numbe
         }
       })(),
     )
-    judged = { key, problem, sorted: sortedOptions(problem), setups: new Map() }
+    judged = { key, problem, catches: new Catches(problem), setups: new Map() }
   }
   return { ...judged, problem: { ...judged.problem, limits: request.limits, locks: request.locks } }
 }
@@ -96,8 +92,8 @@ function setupOf(
 }
 
 function explained(request: PackRequest, choice: PackChoice, pack: Pack): Explained {
-  const { problem, sorted } = problemFor(request, choice, () => undefined)
-  const value = valueOf(problem, sorted, pack)
+  const { problem, catches } = problemFor(request, choice, () => undefined)
+  const value = valueOf(problem, catches, pack)
   const ids = new Set(pack.items)
   const covers = coverOf(problem, pack).map(({ pack: own, box, counted }, reading) => ({
     pack: own,
@@ -114,9 +110,9 @@ function explained(request: PackRequest, choice: PackChoice, pack: Pack): Explai
     met: value.met,
     wishes: problem.wishes.map(w => w.id),
     items: problem.items.filter(i => ids.has(i.id)),
-    purposes: purposesOf(problem, sorted, pack),
+    purposes: purposesOf(problem, catches, pack),
     covers,
-    next: nextToAdd(problem, sorted, pack, NEXT),
+    next: nextToAdd(problem, catches, pack, NEXT),
     used: usedBy(problem, ids),
     breaches: inWords(breachesOf(problem, pack), choice.units),
     rigged,
@@ -139,29 +135,27 @@ const api: PackApi = {
     own = rules
     judged = null
   },
-  async plan(request, choice, { seconds, gap }, step) {
-    const { problem, sorted } = problemFor(request, choice, done => step({ kind: 'judged', done }))
+  plan(request, choice, { seconds, gap }, step) {
+    const { problem, catches } = problemFor(request, choice, done => step({ kind: 'judged', done }))
     const conflicts = conflictsOf(problem)
     if (conflicts.length > 0) return { conflicts: inWords(conflicts, choice.units) }
-    const greedy = greedyPack(problem, sorted)
-    step({ kind: 'greedy', explained: explained(request, choice, greedy) })
-    const solver = await (highs ??= loadHighs({ locateFile: () => wasmUrl }))
-    const plan = solvePack(solver, problem, {
+    const greedy = explained(request, choice, greedyPack(problem, catches))
+    step({ kind: 'greedy', explained: greedy })
+    const proof = prove(problem, catches, greedy.pack, {
       seconds,
       gap,
-      start: greedy,
       clock: () => performance.now(),
-      progress: ({ value, bound, pack }) => {
-        step({ kind: 'bound', value, bound, pack })
+      progress: bound => {
+        step({ kind: 'bound', bound })
         return true
       },
     })
-    return { explained: explained(request, choice, plan.pack), bound: plan.bound, gap: plan.gap, ended: plan.ended }
+    return { explained: greedy, proof }
   },
   explain: explained,
   swaps(request, choice, pack, out) {
-    const { problem, sorted } = problemFor(request, choice, () => undefined)
-    return swapsFor(problem, sorted, pack, out, SWAPS)
+    const { problem, catches } = problemFor(request, choice, () => undefined)
+    return swapsFor(problem, catches, pack, out, SWAPS)
   },
 }
 

@@ -1,11 +1,11 @@
 import { catchOn } from './days'
-import { type Day, NOT_RIGGED, type Pack, type PackOption } from './problem'
+import { type Day, NOT_RIGGED, type Pack, type PackOption, type PackProblem } from './problem'
 
 /** One set-up, with what it catches on each day of its reading. */
 export interface Row {
   readonly option: PackOption
-  /** Places of the days, as long as `catches`. */
-  readonly days: Int32Array
+  /** Place of the first of these days; they follow each other. */
+  readonly from: number
   /** 0 where it is lost. */
   readonly catches: Float64Array
 }
@@ -29,47 +29,52 @@ const UNTOUCHED: Pick<Day, 'wants' | 'off' | 'lost'> = { wants: [], off: new Map
  * A day is worth what the best set-up catches that is along; one that must first be tied on less than one that hangs ready.
  */
 export class Catches {
-  /** How likely each day is. */
+  /** How likely each day is; the days of a reading follow each other. */
   readonly weights: Float64Array
   readonly rows: readonly Row[]
   private readonly byLure = new Map<string, Row[]>()
-  /** Things that set-ups need beside their lure. */
-  private readonly needed = new Set<string>()
-  private readonly scratch: Float64Array
 
   /** Without days: each reading once, as it is judged. */
-  constructor(weights: readonly number[], options: readonly PackOption[], days: readonly Day[]) {
+  constructor({ weights, options, days }: Pick<PackProblem, 'weights' | 'options' | 'days'>) {
     const all: readonly Day[] =
-      days.length > 0 ? days : weights.map((weight, reading) => ({ reading, weight, ...UNTOUCHED }))
+      days.length > 0
+        ? days.toSorted((a, b) => a.reading - b.reading)
+        : weights.map((weight, reading) => ({ reading, weight, ...UNTOUCHED }))
     this.weights = Float64Array.from(all, d => d.weight)
-    this.scratch = new Float64Array(all.length)
-    const ofReading = weights.map((_, reading) =>
-      Int32Array.from(all.flatMap((d, place) => (d.reading === reading ? [place] : []))),
-    )
-    this.rows = options.map(option => {
-      const places = ofReading[option.reading]!
-      return {
-        option,
-        days: places,
-        catches: Float64Array.from(places, place => option.score * catchOn(all[place]!, option)),
-      }
-    })
+    const ofReading = weights.map((_, reading) => all.filter(d => d.reading === reading))
+    const firstOf = weights.map((_, reading) => all.findIndex(d => d.reading === reading))
+    this.rows = options.map(option => ({
+      option,
+      from: firstOf[option.reading]!,
+      catches: Float64Array.from(ofReading[option.reading]!, day => option.score * catchOn(day, option)),
+    }))
     for (const row of this.rows) {
       const known = this.byLure.get(row.option.lureId)
       if (known) known.push(row)
       else this.byLure.set(row.option.lureId, [row])
-      for (const id of row.option.needs) this.needed.add(id)
     }
   }
 
   /** What the best set-up of a pack catches, day by day. */
-  byDay({ items, rods, rigged }: Taken): Float64Array {
+  byDay(taken: Taken): Float64Array {
     const best = new Float64Array(this.weights.length)
-    for (const row of this.able(items, rods, items)) {
-      const { lureId, outfitId } = row.option
-      raise(best, row, rigged[outfitId] === lureId ? 1 : NOT_RIGGED)
-    }
+    for (const row of this.able(taken)) raise(best, row, readiness(row, taken))
     return best
+  }
+
+  /** The set-up of a pack that catches most, day by day; `null` where none catches anything. */
+  bestByDay(taken: Taken): readonly (PackOption | null)[] {
+    const best = new Float64Array(this.weights.length)
+    const found = new Array<PackOption | null>(best.length).fill(null)
+    for (const row of this.able(taken)) {
+      const share = readiness(row, taken)
+      row.catches.forEach((caught, k) => {
+        if (share * caught <= best[row.from + k]!) return
+        best[row.from + k] = share * caught
+        found[row.from + k] = row.option
+      })
+    }
+    return found
   }
 
   /** Days' catches as one: what is to be expected. */
@@ -79,79 +84,24 @@ export class Catches {
     return sum
   }
 
-  /** What some set-ups more, each still to be tied on, add to what is caught already. */
-  gain(byDay: Float64Array, rows: readonly Row[]): number {
-    const { scratch } = this
-    scratch.set(byDay)
-    for (const row of rows) raise(scratch, row, NOT_RIGGED)
-    let sum = 0
-    for (let d = 0; d < byDay.length; d++) sum += this.weights[d]! * (scratch[d]! - byDay[d]!)
-    return sum
-  }
-
-  /** What is to be expected where some lures hang ready, beside what is caught by tying on. */
-  expectedReady(byDay: Float64Array, { items, rigged }: Pick<Taken, 'items' | 'rigged'>): number {
-    const { scratch } = this
-    scratch.set(byDay)
-    for (const [outfitId, lureId] of Object.entries(rigged))
-      for (const row of this.byLure.get(lureId) ?? [])
-        if (row.option.outfitId === outfitId && hasAll(row.option.needs, items)) raise(scratch, row, 1)
-    return this.expected(scratch)
-  }
-
-  /** Set-ups that can be fished with `after` and not with `before`, which is part of it. */
-  added(before: Taken, after: Taken): readonly Row[] {
-    const isNew = (id: string) =>
-      (after.items.has(id) || after.rods.has(id)) && !before.items.has(id) && !before.rods.has(id)
-    const fresh = [...after.items].filter(isNew)
-    const servesOthers = after.rods.size > before.rods.size || fresh.some(id => this.needed.has(id))
-    return this.able(servesOthers ? after.items : fresh, after.rods, after.items).filter(
-      ({ option }) => isNew(option.lureId) || isNew(option.outfitId) || option.needs.some(isNew),
-    )
-  }
-
-  /** What one lure catches on one rod with no more than these things, day by day. */
-  of(lureId: string, outfitId: string, things: readonly string[]): Float64Array {
-    const best = new Float64Array(this.weights.length)
-    const along = new Set(things)
-    for (const row of this.byLure.get(lureId) ?? [])
-      if (row.option.outfitId === outfitId && hasAll(row.option.needs, along)) raise(best, row, 1)
-    return best
-  }
-
-  /** The lures of a pack that come among the best few on one rod on any day. */
-  bestOn(outfitId: string, { items, rods }: Pick<Taken, 'items' | 'rods'>, few: number): ReadonlySet<string> {
-    const byReading = new Map<number, Row[]>()
-    for (const row of this.able(items, rods, items))
-      if (row.option.outfitId === outfitId)
-        byReading.set(row.option.reading, [...(byReading.get(row.option.reading) ?? []), row])
-    const found = new Set<string>()
-    for (const rows of byReading.values())
-      for (let k = 0; k < rows[0]!.catches.length; k++)
-        for (const row of rows.toSorted((a, b) => b.catches[k]! - a.catches[k]!).slice(0, few))
-          if (row.catches[k]! > 0) found.add(row.option.lureId)
-    return found
-  }
-
-  /** Set-ups of these lures that can be fished with such rods and things. */
-  private able(lures: Iterable<string>, rods: ReadonlySet<string>, items: ReadonlySet<string>): Row[] {
+  /** Set-ups that can be fished with what is along. */
+  private able({ items, rods }: Taken): Row[] {
     const found: Row[] = []
-    for (const lureId of lures)
+    for (const lureId of items)
       for (const row of this.byLure.get(lureId) ?? [])
-        if (rods.has(row.option.outfitId) && hasAll(row.option.needs, items)) found.push(row)
+        if (rods.has(row.option.outfitId) && row.option.needs.every(id => items.has(id))) found.push(row)
     return found
   }
 }
 
-function hasAll(needs: readonly string[], items: ReadonlySet<string>): boolean {
-  for (const id of needs) if (!items.has(id)) return false
-  return true
+function readiness({ option: { lureId, outfitId } }: Row, { rigged }: Taken): number {
+  return rigged[outfitId] === lureId ? 1 : NOT_RIGGED
 }
 
 /** Days on which a set-up catches more, with what is left of it. */
-function raise(best: Float64Array, { days, catches }: Row, share: number): void {
+function raise(best: Float64Array, { from, catches }: Row, share: number): void {
   for (let k = 0; k < catches.length; k++) {
     const caught = share * catches[k]!
-    if (caught > best[days[k]!]!) best[days[k]!] = caught
+    if (caught > best[from + k]!) best[from + k] = caught
   }
 }

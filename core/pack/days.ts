@@ -12,12 +12,10 @@ export interface LureOfDay {
 }
 
 /** Days drawn for a whole plan, shared among its readings by their weight, and the fewest of one reading. Assumed: docs/pack.md tells what more of them are worth. */
-const DAYS = 120
+const DAYS = 960
 const LEAST_DAYS = 8
 /** The plan’s own draws are made narrower than the judgement is unsure, so that it does not run after the luck of its sample (docs/pack.md). */
 const PLANNED_SPREAD = 0.5
-/** Pairs of wishes that are thought of. */
-const PAIRS = 12
 /** Spread of the judgement’s error: of one lure, and of all of a kind together, ln of the catch. Assumed: about a third each way. */
 const LURE_SD = 0.3
 const KIND_SD = 0.25
@@ -33,7 +31,7 @@ export interface DayDraws {
 }
 
 /**
- * The days of one reading, by systematic sampling over all wishes (none, every single one, some pairs), so that no common wish is forgotten.
+ * The days of one reading, by systematic sampling over all wishes (none, every single one, pairs), so that no common wish is forgotten.
  * `options` are that reading’s, for the values that can be wanted at all.
  */
 export function drawDays(
@@ -43,8 +41,8 @@ export function drawDays(
   lures: readonly LureOfDay[],
   { random, days = DAYS, spread = PLANNED_SPREAD }: DayDraws,
 ): readonly Day[] {
-  const wishes = wishesOf(options, random)
   const count = Math.max(LEAST_DAYS, Math.round(days * weight))
+  const wishes = wishesOf(options, count, random)
   const start = random()
   let [at, reached] = [0, wishes[0]!.share]
   return Array.from({ length: count }, (_, k): Day => {
@@ -53,9 +51,10 @@ export function drawDays(
   })
 }
 
-/** What the fish may want, with the share of each; all add up to 1. */
+/** What the fish may want, with the share of each; all add up to 1. Pairs are drawn anew for every plan, as many as it has days: a few would be planned for as if they were all. */
 function wishesOf(
   options: readonly PackOption[],
+  pairs: number,
   random: () => number,
 ): readonly { readonly wants: readonly Wanted[]; readonly share: number }[] {
   const values = TRAITS.map(trait =>
@@ -68,9 +67,9 @@ function wishesOf(
     ...values.flatMap(list =>
       list.map(wanted => ({ wants: [wanted], share: FISH_CARE.one / values.length / list.length })),
     ),
-    ...Array.from({ length: PAIRS }, () => ({
+    ...Array.from({ length: pairs }, () => ({
       wants: [one(one(values)), one(one(values))],
-      share: FISH_CARE.two / PAIRS,
+      share: FISH_CARE.two / pairs,
     })),
   ]
 }

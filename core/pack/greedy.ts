@@ -1,266 +1,195 @@
-import { takenIn } from './catches'
-import { breachesOf, slotsOf, usedBy } from './limits'
-import { EMPTY_PACK, hungOn, leftOut, NOT_RIGGED, type Pack, type PackItem, type PackProblem } from './problem'
-import { countedUnder, type Sorted, valueOf, wishesWorth } from './value'
+import type { Catches } from './catches'
+import { exchanged, outsOf, withoutOrphans } from './exchange'
+import { slotsOf } from './limits'
+import { type Along, type Dress, gainOf, LEAST_GAIN, left, Numbered, OnRods, raise, withHung } from './on-rods'
+import type { Pack, PackProblem } from './problem'
 
-/** Rounds of exchange after the first pack; each tries to give up one thing for a better one. */
-const EXCHANGES = 6
-/** Lures that are tried in the place of another: the best few under each reading. */
-const TRIED_UNDER_EACH = 8
+/** So many choices of rods are all tried; of more, those that are met rod by rod. Assumed. */
+const RODS_TRIED = 64
+/** The best choices of rods are worked out to the end. Assumed: the best at first sight is among them. */
+const WORKED_OUT = 4
+/** An exchange that helps is looked for so often. Assumed: most end sooner. */
+const EXCHANGES = 40
+
+interface Tried {
+  readonly on: OnRods
+  readonly along: Along
+  readonly worth: number
+}
 
 /**
- * A good pack at once: what is locked, then again and again the lure (with what it needs, on what rod) that adds most for its room, then a few exchanges.
+ * A good pack at once. For each choice of rods: what is locked, then again and again the lure (with what it needs) that adds most for its room; of the best choices on, exchanges until none helps.
  * The value rises with every item and each adds less than before, so that this never does badly (Nemhauser, Wolsey & Fisher 1978), but nothing is proven of it here.
  */
-export function greedyPack(problem: PackProblem, sorted: Sorted): Pack {
-  const { locks, items, outfitIds } = problem
-  const itemById = new Map(items.map(i => [i.id, i]))
-  let pack: Pack = {
-    ...EMPTY_PACK,
-    items: items.filter(i => locks.take.has(i.id)).map(i => i.id),
-    rods: outfitIds.filter(id => locks.take.has(id)),
+export function greedyPack(problem: PackProblem, catches: Catches): Pack {
+  const all = new Numbered(problem, catches)
+  const tried = new Map<string, Tried>()
+  const first = (rods: readonly string[]): Tried => {
+    const key = [...rods].sort().join('\n')
+    const known = tried.get(key)
+    if (known) return known
+    const on = new OnRods(all, rods)
+    const made = worked(on, filled(on, on.start))
+    tried.set(key, made)
+    return made
   }
-  const { catches } = sorted
-  /** What is caught with the pack as it is, and what its wishes are worth. */
+  tryRods(problem, first)
+  const { on, along } = [...tried.values()]
+    .sort((a, b) => b.worth - a.worth)
+    .slice(0, WORKED_OUT)
+    .map(({ on, along }) => workedOut(on, along))
+    .reduce(better)
+  return on.packOf(withoutIdle(on, along))
+}
+
+const better = (a: Tried, b: Tried) => (b.worth > a.worth + LEAST_GAIN ? b : a)
+const worked = (on: OnRods, along: Along): Tried => {
+  const ready = hung(on, along)
+  return { on, along: ready, worth: on.worth(ready) }
+}
+
+/** Every choice of as many rods as may go; where that is too many, the best one more each time, and then each against each that stayed. */
+function tryRods({ outfitIds, limits, locks }: PackProblem, first: (rods: readonly string[]) => Tried): void {
+  const must = outfitIds.filter(id => locks.take.has(id))
+  const free = outfitIds.filter(id => !locks.take.has(id) && !locks.leave.has(id))
+  const room = Math.max(0, Math.min(limits.rods - must.length, free.length))
+  const choices = choicesOf(free, room, RODS_TRIED)
+  if (choices) {
+    for (const choice of choices) first([...must, ...choice])
+    return
+  }
+  let rods: readonly string[] = must
+  const best = (ways: readonly (readonly string[])[]) => ways.map(first).reduce(better).on.rods
+  while (rods.length < must.length + room) rods = best(free.filter(id => !rods.includes(id)).map(id => [...rods, id]))
+  for (const id of free.filter(id => !rods.includes(id)))
+    rods = best([rods, ...rods.filter(r => !must.includes(r)).map(out => [...rods.filter(r => r !== out), id])])
+}
+
+/** All choices of `size` out of a list; `null` when they are more than `most`. */
+function choicesOf<T>(list: readonly T[], size: number, most: number): readonly (readonly T[])[] | null {
+  let found: (readonly T[])[] = [[]]
+  for (const [i, one] of list.entries()) {
+    const left = list.length - i - 1
+    found = found.flatMap(c => [...(c.length < size ? [[...c, one]] : []), ...(c.length + left >= size ? [c] : [])])
+    if (found.length > most) return null
+  }
+  return found
+}
+
+/** As much more as there is room for, what adds most for its room first; `without`: one thing that stays. */
+function filled(on: OnRods, from: Along, without = -1): Along {
+  const along = { taken: from.taken.slice(), hung: from.hung }
+  const { taken } = along
+  const { weights } = on.all.catches
   const standing = () => {
-    const taken = takenIn(pack)
-    return { taken, byDay: catches.byDay(taken), wishes: wishesWorth(problem, taken.items) }
-  }
-  /** Gain for the room it takes, as last worked out: it only falls as the pack fills, so that what is not first need not be looked at again (Minoux 1978). */
-  const gainOf = (bundle: Bundle): Waiting => {
-    const next = withBundle(pack, bundle)
-    if (next === null || !fits(problem, next)) return { bundle, next: null, gain: -Infinity }
-    const taken = takenIn(next)
-    const gain =
-      catches.gain(now.byDay, catches.added(now.taken, taken)) + wishesWorth(problem, taken.items) - now.wishes
-    return { bundle, next, gain: gain / roomOf(next, pack, itemById, problem) }
+    return { byDay: on.byDay(along), wishes: on.wishesOf(taken), used: on.usedBy(taken) }
   }
   let now = standing()
-  let waiting = bundlesOf(problem, sorted).map(gainOf)
+  const scratch = new Float64Array(now.byDay.length)
+  const addedBy = (dress: Dress): number => {
+    const more = dress.things.filter(i => taken[i] !== 1)
+    if (more.length === 0 || more.includes(without) || !on.fits(now.used, more)) return -Infinity
+    const opened = on.open(dress.lure, taken, more)
+    const wishes = on.wishesOf(taken, more) - now.wishes
+    return (
+      ((opened.length === 1 ? gainOf(dress, -1, now.byDay, weights) : together(opened)) + wishes) / roomFor(on, more)
+    )
+  }
+  const together = (opened: readonly Dress[]): number => {
+    scratch.set(now.byDay)
+    for (const dress of opened) raise(scratch, dress, -1)
+    return on.all.catches.expected(scratch) - on.all.catches.expected(now.byDay)
+  }
+  // As last worked out. A gain only falls as the pack fills, so that what is not first need not be looked at again (Minoux 1978).
+  const gains = on.dresses.map(addedBy)
   for (;;) {
-    waiting.sort((a, b) => b.gain - a.gain)
-    const first = waiting[0]
-    if (!first || first.gain <= LEAST_GAIN) break
-    const again = gainOf(first.bundle)
-    if (again.gain < (waiting[1]?.gain ?? -Infinity)) {
-      waiting[0] = again
-      continue
-    }
-    waiting.shift()
-    if (!again.next || again.gain <= LEAST_GAIN) continue
-    const newRod = again.next.rods.length > pack.rods.length ? first.bundle.rod : null
-    pack = again.next
+    const first = gains.indexOf(Math.max(...gains))
+    if (first < 0 || gains[first]! <= LEAST_GAIN) return along
+    const again = addedBy(on.dresses[first]!)
+    gains[first] = again
+    if (again < Math.max(LEAST_GAIN, ...gains)) continue
+    for (const i of on.dresses[first]!.things) taken[i] = 1
     now = standing()
-    // With a rod along, everything that is thrown with it takes less room than before.
-    if (newRod !== null) waiting = waiting.map(w => (w.bundle.rod === newRod ? gainOf(w.bundle) : w))
   }
-  pack = withMoreRods(problem, sorted, rigged(sorted, pack))
-  for (let round = 0; round < EXCHANGES; round++) {
-    const better = exchanged(problem, sorted, pack)
-    if (better === pack) break
-    pack = rigged(sorted, better)
-  }
-  return withoutIdle(problem, sorted, pack)
 }
 
-/** Gains below this are rounding. */
-const LEAST_GAIN = 1e-9
-
-interface Waiting {
-  readonly bundle: Bundle
-  readonly next: Pack | null
-  readonly gain: number
-}
-
-interface Bundle {
-  readonly items: readonly string[]
-  readonly rod: string
-}
-
-/** Best lures under each reading that are thought of at first; as many again as may go along. */
-const THOUGHT_OF = 24
-
-/** Lures with what they need and the rod they are thrown with, each way once. */
-function bundlesOf({ locks, limits }: PackProblem, { days }: Sorted): readonly Bundle[] {
-  const bundles = new Map<string, Bundle>()
-  for (const { list } of days) {
-    const lures = new Set<string>()
-    for (const { lureId, outfitId, needs } of list) {
-      const items = [lureId, ...needs]
-      if (locks.leave.has(outfitId) || items.some(id => locks.leave.has(id))) continue
-      if (!lures.has(lureId) && lures.size >= THOUGHT_OF + limits.lures) continue
-      lures.add(lureId)
-      bundles.set(`${items.join('+')}@${outfitId}`, { items, rod: outfitId })
-    }
-  }
-  return [...bundles.values()]
-}
-
-function withBundle(pack: Pack, { items, rod }: Bundle): Pack | null {
-  const missing = items.filter(id => !pack.items.includes(id))
-  const hasRod = pack.rods.includes(rod)
-  if (missing.length === 0 && hasRod) return null
-  return { ...pack, items: [...pack.items, ...missing], rods: hasRod ? pack.rods : [...pack.rods, rod] }
-}
-
-function fits(problem: PackProblem, { items, rods }: Pack): boolean {
-  const { limits } = problem
-  const used = usedBy(problem, new Set(items))
-  return (
-    rods.length <= limits.rods &&
-    used.lures <= limits.lures &&
-    used.slots <= slotsOf(limits) &&
-    (limits.grams === null || used.grams <= limits.grams)
+/** How much of the scarcest limit some things use up, 0..1. */
+function roomFor(on: OnRods, things: readonly number[]): number {
+  const { limits } = on.all.problem
+  const { lures, slots, grams } = on.roomOf(things)
+  return Math.max(
+    lures / Math.max(1, limits.lures),
+    slots / Math.max(1, slotsOf(limits)),
+    limits.grams === null ? 0 : grams / Math.max(1, limits.grams),
+    LEAST_ROOM,
   )
 }
-
-/** How much of the scarcest limit an addition uses up, 0..1. */
-function roomOf(next: Pack, before: Pack, itemById: ReadonlyMap<string, PackItem>, { limits }: PackProblem): number {
-  const added = next.items.slice(before.items.length).map(id => itemById.get(id)!)
-  const lures = added.filter(i => i.kind === 'lure').length / Math.max(1, limits.lures)
-  const slots = added.reduce((s, i) => s + i.slots, 0) / Math.max(1, slotsOf(limits))
-  const grams = limits.grams === null ? 0 : added.reduce((s, i) => s + i.grams, 0) / Math.max(1, limits.grams)
-  const rods = (next.rods.length - before.rods.length) / Math.max(1, limits.rods)
-  return Math.max(lures, slots, grams, 0.5 * rods, 1e-3)
-}
+/** What takes no room at all is not infinitely welcome. */
+const LEAST_ROOM = 1e-3
 
 /** For each rod the lure that is worth most when it hangs there at first light; a lure may move to another rod when something else takes its place. */
-function rigged({ catches }: Sorted, pack: Pack): Pack {
-  const taken = takenIn({ ...pack, rigged: {} })
-  const tiedOn = catches.byDay(taken)
-  const luresFor = new Map(pack.rods.map(rod => [rod, catches.bestOn(rod, taken, TRIED_UNDER_EACH)]))
-  const worth = ({ rigged: hung }: Pack) => catches.expectedReady(tiedOn, { items: taken.items, rigged: hung })
-  const better = (a: Pack, b: Pack) => (worth(b) > worth(a) + LEAST_GAIN ? b : a)
-  const free = (at: Pack, rod: string) => [...luresFor.get(rod)!].filter(id => !Object.values(at.rigged).includes(id))
-  let best = pack
-  for (let round = 0; round < 2; round++) {
-    for (const rod of pack.rods) {
-      for (const lureId of luresFor.get(rod)!) {
-        const from = Object.keys(best.rigged).find(other => best.rigged[other] === lureId)
-        if (from === rod) continue
-        const moved = hungOn(best, rod, lureId)
-        best = better(
-          best,
-          from === undefined
-            ? moved
-            : free(moved, from)
-                .map(id => hungOn(moved, from, id))
-                .reduce(better, moved),
-        )
+function hung(on: OnRods, { taken, hung: before }: Along): Along {
+  const lures = [...taken.keys()].filter(i => taken[i] === 1 && on.byLure[i]!.length > 0)
+  const opened = new Map(lures.map(lure => [lure, on.open(lure, taken)]))
+  const tied = on.byDay({ taken, hung: before.map(() => -1) })
+  const scratch = new Float64Array(tied.length)
+  const worthOf = (hang: Int32Array) => {
+    scratch.set(tied)
+    hang.forEach((lure, rod) => opened.get(lure)?.forEach(dress => raise(scratch, dress, rod)))
+    return on.all.catches.expected(scratch)
+  }
+  let best = before
+  let worth = worthOf(best)
+  const attempt = (hang: Int32Array) => {
+    const total = worthOf(hang)
+    if (total > worth + LEAST_GAIN) [best, worth] = [hang, total]
+  }
+  for (let last = -1; worth > last + LEAST_GAIN;) {
+    last = worth
+    for (let rod = 0; rod < on.rods.length; rod++)
+      for (const lure of lures) {
+        const other = best.indexOf(lure)
+        if (other === rod) continue
+        const hang = best.slice()
+        hang[rod] = lure
+        if (other < 0) attempt(hang)
+        else
+          for (const instead of [-1, ...lures.filter(l => !hang.includes(l))]) attempt(withHung(hang, other, instead))
       }
-    }
+  }
+  return { taken, hung: best }
+}
+
+/** Exchanges until none helps; then one thing given up for whatever fills its room, until that does not help either. */
+function workedOut(on: OnRods, along: Along): Tried {
+  let best: Tried = { on, along, worth: on.worth(along) }
+  for (let i = 0; i < EXCHANGES; i++) {
+    const one = exchanged(on, best.along)
+    const next = one
+      ? worked(on, filled(on, one))
+      : refilled(on, best.along)
+          .map(way => worked(on, way))
+          .reduce(better, best)
+    if (next.worth <= best.worth + LEAST_GAIN) break
+    best = next
   }
   return best
 }
 
-/** Rods that are still allowed, each for what it adds by a lure that hangs on it ready. */
-function withMoreRods(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
-  let [best, value] = [pack, valueOf(problem, sorted, pack).total]
-  while (best.rods.length < problem.limits.rods) {
-    const ways = problem.outfitIds
-      .filter(id => !best.rods.includes(id) && !problem.locks.leave.has(id))
-      .map(id => rigged(sorted, { ...best, rods: [...best.rods, id] }))
-    const [most] = ways
-      .map(way => ({ way, total: valueOf(problem, sorted, way).total }))
-      .sort((a, b) => b.total - a.total)
-    if (!most || most.total <= value + LEAST_GAIN) break
-    ;[best, value] = [most.way, most.total]
+/** Without each lure in turn, its room filled by others. */
+function refilled(on: OnRods, along: Along): readonly Along[] {
+  return outsOf(on, along).map(out => filled(on, withoutOrphans(on, left(along, out)), out))
+}
+
+/** Without what raises nothing, as long as nobody said that it must go. */
+function withoutIdle(on: OnRods, along: Along): Along {
+  let best = along
+  let worth = on.worth(along)
+  for (const i of along.taken.keys()) {
+    if (best.taken[i] !== 1 || on.all.mustGo.includes(i)) continue
+    const next = left(best, i)
+    const total = on.worth(next)
+    if (total >= worth - LEAST_GAIN / 1000) [best, worth] = [next, total]
   }
   return best
-}
-
-/**
- * One lure given up for another, or another hung ready on a rod of the pack, whichever raises the worth most.
- * What each would add is first reckoned day by day from what the rest catches; only what comes out better is weighed whole. The reckoning leaves aside that a new trailer may serve another lure too: such a chance can be missed, never misjudged.
- */
-function exchanged(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
-  const kind = new Map(problem.items.map(i => [i.id, i.kind]))
-  const others = newcomers(problem, sorted, pack)
-  const { catches } = sorted
-  const bestByDay = (of: Pack) => catches.byDay(takenIn(of))
-  let [best, value] = [pack, valueOf(problem, sorted, pack).total]
-  const weigh = (next: Pack) => {
-    const total = valueOf(problem, sorted, next).total
-    if (total > value + LEAST_GAIN) [best, value] = [next, total]
-  }
-  const lures = pack.items.filter(id => kind.get(id) === 'lure' && !problem.locks.take.has(id))
-  for (const out of [null, ...lures]) {
-    const left = out === null ? pack : leftOut(pack, out)
-    const rest = bestByDay(left)
-    const without = new Map(
-      left.rods.map(rod => [rod, left.rigged[rod] === undefined ? rest : bestByDay(unhung(left, rod))]),
-    )
-    for (const other of others) {
-      const items = [other.lureId, ...other.needs]
-      const wishes = wishesWorth(problem, new Set([...left.items, ...items]))
-      const loose = wishes + reckoned(catches.weights, rest, other.scores, NOT_RIGGED)
-      const hung = wishes + reckoned(catches.weights, without.get(other.outfitId) ?? rest, other.scores, 1)
-      if (Math.max(loose, hung) <= value + LEAST_GAIN) continue
-      const next = withBundle(left, { items, rod: other.outfitId })
-      if (!next || breachesOf(problem, next).length > 0) continue
-      if (loose > value + LEAST_GAIN) weigh(next)
-      if (hung > value + LEAST_GAIN) weigh(hungOn(next, other.outfitId, other.lureId))
-    }
-  }
-  return best
-}
-
-/** A set-up that is not in the pack, with what it catches on each day. */
-interface Newcomer {
-  readonly lureId: string
-  readonly outfitId: string
-  readonly needs: readonly string[]
-  readonly scores: Float64Array
-}
-
-/** The best few of each day that are not taken, each once. */
-function newcomers({ locks }: PackProblem, { days, catches }: Sorted, pack: Pack): readonly Newcomer[] {
-  const taken = new Set(pack.items)
-  const found = new Map<string, Newcomer>()
-  for (const { list } of days) {
-    let tried = 0
-    for (const { lureId, outfitId, needs } of list) {
-      if (
-        taken.has(lureId) ||
-        locks.leave.has(lureId) ||
-        locks.leave.has(outfitId) ||
-        needs.some(id => locks.leave.has(id))
-      )
-        continue
-      found.set(
-        `${lureId} ${outfitId}`,
-        found.get(`${lureId} ${outfitId}`) ?? { lureId, outfitId, needs, scores: catches.of(lureId, outfitId, needs) },
-      )
-      if (++tried === TRIED_UNDER_EACH) break
-    }
-  }
-  return [...found.values()]
-}
-
-/** Catch with a newcomer beside the rest, over all days. */
-function reckoned(weights: Float64Array, rest: Float64Array, scores: Float64Array, share: number): number {
-  let sum = 0
-  for (let d = 0; d < rest.length; d++) sum += weights[d]! * Math.max(rest[d]!, share * scores[d]!)
-  return sum
-}
-
-function unhung(pack: Pack, rod: string): Pack {
-  return { ...pack, rigged: Object.fromEntries(Object.entries(pack.rigged).filter(([other]) => other !== rod)) }
-}
-
-/** A pack without what nothing needs: things that raise nothing are left at home, as long as nobody said otherwise. */
-export function withoutIdle(problem: PackProblem, sorted: Sorted, pack: Pack): Pack {
-  let kept = pack
-  const value = valueOf(problem, sorted, pack).total
-  const used = new Set(
-    sorted.days.flatMap(of =>
-      countedUnder(of, takenIn(pack), 1).flatMap(c => [c.option.lureId, ...c.option.needs, c.option.outfitId]),
-    ),
-  )
-  for (const id of [...pack.items, ...pack.rods]) {
-    if (used.has(id) || problem.locks.take.has(id)) continue
-    const next = leftOut(kept, id)
-    if (valueOf(problem, sorted, next).total >= value - 1e-12) kept = next
-  }
-  return kept
 }

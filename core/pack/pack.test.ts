@@ -7,21 +7,27 @@ import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
 import { inWords } from '#speech'
 import { finished, packProblem } from './build'
-import { takenIn } from './catches'
+import { Catches } from './catches'
 import { greedyPack } from './greedy'
 import { breachesOf, conflictsOf as saidConflictsOf, usedBy } from './limits'
-import { EMPTY_PACK, type Pack, type PackOption, type PackProblem } from './problem'
-import { solvePack } from './solve'
+import { type Pack, type PackOption, type PackProblem } from './problem'
+import { Numbered, OnRods } from './on-rods'
+import { prove } from './prove'
 import { type ForecastHour, likelyReadings, withChanges } from './tomorrow'
-import { sortedOptions, valueOf } from './value'
+import { valueOf } from './value'
 import { coverOf, nextToAdd, purposesOf, swapsFor } from './why'
+import { optimumOf } from '../../tests/pack/optimum'
 import demo from '../../demo/box.json'
 
 const conflictsOf = (...given: Parameters<typeof saidConflictsOf>) => inWords(saidConflictsOf(...given))
 
+/** A general solver of integer programmes, to hold the planner against. */
 const highs = await loadHighs()
-const solve = (problem: PackProblem, start: Pack = EMPTY_PACK, gap = 0) =>
-  solvePack(highs, problem, { seconds: 20, gap, start, clock: () => 0 })
+const plannedFor = (problem: PackProblem, gap = 0) => {
+  const catches = new Catches(problem)
+  const pack = greedyPack(problem, catches)
+  return { pack, catches, proof: prove(problem, catches, pack, { seconds: 20, gap, clock: () => 0 }) }
+}
 
 /** The value by its definition , written out once more: of every set-up that can be fished, the best. */
 function plainValue({ weights, options, wishes }: PackProblem, { items, rods, rigged }: Pack): number {
@@ -124,6 +130,20 @@ function randomProblem(seed: number, { lures = 6, rods = 2, readings = 3 } = {})
     locks: { take: new Set(), leave: new Set(random() < 0.3 ? ['l1'] : []) },
   }
 }
+/** Four days of each reading on which the judgement is off and things are lost. */
+function daysOf({ weights, options }: PackProblem, seed: number): PackProblem['days'] {
+  const random = seededRandom(seed + 3)
+  const lureIds = [...new Set(options.map(o => o.lureId))]
+  return weights.flatMap((weight, reading) =>
+    Array.from({ length: 4 }, () => ({
+      reading,
+      weight: weight / 4,
+      wants: [],
+      off: new Map(lureIds.map(id => [id, 0.5 + random()])),
+      lost: new Set(lureIds.filter(() => random() < 0.2)),
+    })),
+  )
+}
 const seeds = fc.integer({ min: 1, max: 100_000 })
 
 describe('the value of a pack', () => {
@@ -134,52 +154,33 @@ describe('the value of a pack', () => {
         const random = seededRandom(seed + 1)
         const items = problem.items.filter(() => random() < 0.6).map(i => i.id)
         const pack: Pack = { items, rods: problem.outfitIds, rigged: items.includes('l2') ? { o0: 'l2' } : {} }
-        expect(valueOf(problem, sortedOptions(problem), pack).total).toBeCloseTo(plainValue(problem, pack), 10)
+        expect(valueOf(problem, new Catches(problem), pack).total).toBeCloseTo(plainValue(problem, pack), 10)
       }),
       { numRuns: 60 },
     )
   })
-  it('grows by what is added and by what hangs ready, day by day, as two packs differ', () => {
+  it('by numbers on chosen rods is what it is by names, day by day, and a day is worth the best that is judged there', () => {
     fc.assert(
       fc.property(seeds, seed => {
         const random = seededRandom(seed + 2)
         const still = randomProblem(seed, { lures: 7, rods: 3 })
-        const lureIds = [...new Set(still.options.map(o => o.lureId))]
         const problem = {
           ...still,
           wishes: [],
-          days: still.weights.flatMap((weight, reading) =>
-            Array.from({ length: 4 }, () => ({
-              reading,
-              weight: weight / 4,
-              wants: [],
-              off: new Map(lureIds.map(id => [id, 0.5 + random()])),
-              lost: new Set(lureIds.filter(() => random() < 0.2)),
-            })),
-          ),
+          days: daysOf(still, seed),
+          locks: { take: new Set<string>(), leave: new Set<string>() },
         }
-        const sorted = sortedOptions(problem)
-        const { catches } = sorted
+        const catches = new Catches(problem)
         const some = (ids: readonly string[]) => ids.filter(() => random() < 0.5)
-        const small: Pack = { items: some(problem.items.map(i => i.id)), rods: some(problem.outfitIds), rigged: {} }
-        const large: Pack = {
-          items: [...new Set([...small.items, ...some(problem.items.map(i => i.id))])],
-          rods: [...new Set([...small.rods, ...some(problem.outfitIds)])],
-          rigged: {},
-        }
-        const worth = (pack: Pack) => valueOf(problem, sorted, pack).expected
-        const [before, after] = [takenIn(small), takenIn(large)]
-        expect(catches.gain(catches.byDay(before), catches.added(before, after))).toBeCloseTo(
-          worth(large) - worth(small),
-          10,
-        )
+        const large: Pack = { items: some(problem.items.map(i => i.id)), rods: some(problem.outfitIds), rigged: {} }
+        const worth = (pack: Pack) => valueOf(problem, catches, pack).expected
         const [rod] = large.rods
         const [lure] = large.items.filter(id => id !== 'p0')
-        const rigged = rod && lure ? { [rod]: lure } : {}
-        expect(catches.expectedReady(catches.byDay(after), { items: after.items, rigged })).toBeCloseTo(
-          worth({ ...large, rigged }),
-          10,
-        )
+        for (const pack of [large, { ...large, rigged: rod && lure ? { [rod]: lure } : {} }]) {
+          const on = new OnRods(new Numbered(problem, catches), pack.rods)
+          expect(on.worth(on.alongOf(pack))).toBeCloseTo(worth(pack), 10)
+          expect(on.packOf(on.alongOf(pack))).toEqual(pack)
+        }
         // A day is worth the best that is judged there, times how far the judgement is off, where it is not lost.
         const plain = problem.days.reduce((sum, day) => {
           const caught = problem.options
@@ -201,40 +202,56 @@ describe('the value of a pack', () => {
 })
 
 describe('the planner', () => {
-  it('finds the same optimum as trying every pack (checks §G)', () => {
+  it('a general solver of the whole programme finds the same optimum as trying every pack (checks §G): what it finds can be held against', () => {
     for (let seed = 1; seed <= 40; seed++) {
       const problem = randomProblem(seed, { lures: 5 })
-      const plan = solve(problem)
-      expect(plan.ended).toBe('proven')
-      expect(plan.value, `seed ${seed}`).toBeCloseTo(bruteForce(problem), 6)
+      expect(optimumOf(highs, problem).value, `seed ${seed}`).toBeCloseTo(bruteForce(problem), 6)
     }
   })
-  it('keeps every limit and lock, is no worse than the greedy pack, and its bound holds', () => {
+  it('keeps every limit and lock; the best pack lies between what is found and what is proven', () => {
     fc.assert(
       fc.property(seeds, seed => {
         const problem = randomProblem(seed, { lures: 10, rods: 3, readings: 3 })
-        const sorted = sortedOptions(problem)
-        const greedy = greedyPack(problem, sorted)
-        const plan = solve(problem, greedy)
-        expect(breachesOf(problem, greedy)).toEqual([])
-        expect(breachesOf(problem, plan.pack)).toEqual([])
-        expect(plan.value).toBeGreaterThanOrEqual(valueOf(problem, sorted, greedy).total - 1e-9)
-        expect(plan.bound).toBeGreaterThanOrEqual(plan.value - 1e-9)
-        expect(plan.gap).toBeLessThanOrEqual(1e-6)
+        const { pack, catches, proof } = plannedFor(problem)
+        const best = optimumOf(highs, problem)
+        expect(breachesOf(problem, pack)).toEqual([])
+        expect(breachesOf(problem, best.pack)).toEqual([])
+        expect(proof.value).toBe(valueOf(problem, catches, pack).total)
+        expect(proof.value).toBeLessThanOrEqual(best.value + 1e-9)
+        expect(proof.bound).toBeGreaterThanOrEqual(best.value - 1e-6)
+        expect(proof.gap).toBeCloseTo((proof.bound - proof.value) / proof.bound, 10)
       }),
-      { numRuns: 15 },
+      { numRuns: 60 },
+    )
+  })
+  it('a bound holds at whatever gap is asked, with what was left aside on the way and with rods taken apart', () => {
+    fc.assert(
+      fc.property(seeds, fc.constantFrom(0.02, 0.1, 0.3), (seed, gap) => {
+        const still = randomProblem(seed, { lures: 10, rods: 4, readings: 3 })
+        const problem = { ...still, limits: { ...still.limits, rods: 2 }, days: daysOf(still, seed) }
+        const { proof } = plannedFor(problem, gap)
+        expect(proof.bound).toBeGreaterThanOrEqual(optimumOf(highs, problem).value - 1e-6)
+        if (proof.ended === 'proven') expect(proof.gap).toBeLessThanOrEqual(gap + 1e-6)
+      }),
+      { numRuns: 10 },
     )
   })
   it('greedy stays above 1 − 1/e of the optimum, the bound of greedy choice where each thing adds less than before (Nemhauser, Wolsey & Fisher 1978), and near it on average', () => {
     const shares = Array.from({ length: 25 }, (_, i) => {
       const problem = randomProblem(1000 + i, { lures: 9, rods: 2, readings: 3 })
-      return (
-        valueOf(problem, sortedOptions(problem), greedyPack(problem, sortedOptions(problem))).total /
-        solve(problem).value
-      )
+      return plannedFor(problem).proof.value / optimumOf(highs, problem).value
     })
     expect(Math.min(...shares)).toBeGreaterThan(1 - 1 / Math.E)
-    expect(shares.reduce((a, b) => a + b, 0) / shares.length).toBeGreaterThan(0.95)
+    expect(shares.reduce((a, b) => a + b, 0) / shares.length).toBeGreaterThan(0.98)
+  })
+  it('of more rods than can all be tried together, good ones are found one by one', () => {
+    const shares = Array.from({ length: 4 }, (_, i) => {
+      const still = randomProblem(2000 + i, { lures: 8, rods: 9, readings: 2 })
+      // 126 choices of four rods out of nine.
+      const problem = { ...still, limits: { ...still.limits, rods: 4, lures: 6 } }
+      return plannedFor(problem).proof.value / optimumOf(highs, problem).value
+    })
+    expect(Math.min(...shares)).toBeGreaterThan(0.9)
   })
   it('greedy takes a second rod for the lure that hangs on it ready, though every lure is thrown best with the first', () => {
     const option = (lureId: string, outfitId: string, score: number, reading = 0): PackOption => ({
@@ -254,23 +271,23 @@ describe('the planner', () => {
       locks: { take: new Set(), leave: new Set() },
       limits: { rods: 2, lures: 2, boxes: 1, slotsPerBox: 4, grams: null },
     }
-    const pack = greedyPack(problem, sortedOptions(problem))
+    const pack = greedyPack(problem, new Catches(problem))
     expect([...pack.rods].sort()).toEqual(['o0', 'o1'])
     expect(pack.rigged).toEqual({ o0: 'b', o1: 'a' })
     // Each hangs ready on its own rod; with one rod 0.9 on one day and 0.9 × 0.8 on the other.
-    expect(valueOf(problem, sortedOptions(problem), pack).total).toBeCloseTo((0.88 + 0.8) / 2, 10)
-    expect(greedyPack({ ...problem, limits: { ...problem.limits, rods: 1 } }, sortedOptions(problem)).rods).toEqual([
+    expect(valueOf(problem, new Catches(problem), pack).total).toBeCloseTo((0.88 + 0.8) / 2, 10)
+    expect(greedyPack({ ...problem, limits: { ...problem.limits, rods: 1 } }, new Catches(problem)).rods).toEqual([
       'o0',
     ])
   })
   it('locks: what must go goes, what must stay stays', () => {
     const problem = randomProblem(7, { lures: 8, rods: 3 })
-    const free = solve({
+    const free = plannedFor({
       ...problem,
       limits: { ...problem.limits, lures: 4, slotsPerBox: 9, grams: null, rods: 2 },
     }).pack
     const out = problem.items.find(i => i.kind === 'lure' && !free.items.includes(i.id))!.id
-    const locked = solve({
+    const locked = plannedFor({
       ...problem,
       limits: { ...problem.limits, lures: 4, slotsPerBox: 9, grams: null, rods: 2 },
       locks: { take: new Set([out]), leave: new Set([free.items[0]!]) },
@@ -278,12 +295,22 @@ describe('the planner', () => {
     expect(locked.items).toContain(out)
     expect(locked.items).not.toContain(free.items[0])
   })
-  it('stops when it is told to, with the best so far and an honest gap', () => {
-    const problem = randomProblem(3, { lures: 30, rods: 5, readings: 8 })
-    const start = greedyPack(problem, sortedOptions(problem))
-    const plan = solvePack(highs, problem, { seconds: 20, gap: 0, start, clock: () => 0, progress: () => false })
-    expect(plan.value).toBeGreaterThanOrEqual(valueOf(problem, sortedOptions(problem), start).total - 1e-9)
-    expect(plan.ended === 'stopped' ? plan.bound : plan.value).toBeGreaterThanOrEqual(plan.value)
+  it('stops when it is told to, with a bound that holds', () => {
+    const problem = randomProblem(3, { lures: 12, rods: 5, readings: 4 })
+    const { pack, catches } = plannedFor(problem)
+    const said: number[] = []
+    const stopped = prove(problem, catches, pack, {
+      seconds: 20,
+      gap: 0,
+      clock: () => 0,
+      progress: bound => said.push(bound) < 2,
+    })
+    expect(stopped).toMatchObject({ ended: 'stopped', bound: said[1] })
+    expect(said[1]).toBeLessThanOrEqual(said[0]!)
+    expect(said[1]).toBeGreaterThanOrEqual(optimumOf(highs, problem).value - 1e-6)
+    let now = 0
+    const late = prove(problem, catches, pack, { seconds: 1, gap: 0, clock: () => (now += 400) })
+    expect(late.ended).toBe('time')
   })
 })
 
@@ -317,7 +344,9 @@ describe('impossible limits', () => {
   it('no limits in conflict: a pack is always there, be it an empty one', () => {
     const none = { ...problem, limits: { rods: 0, lures: 0, boxes: 0, slotsPerBox: 0, grams: 0 } }
     expect(conflictsOf(none)).toEqual([])
-    expect(solve(none)).toMatchObject({ pack: { items: [], rods: [] }, value: 0, gap: 0 })
+    const { pack, proof } = plannedFor(none)
+    expect([pack.items, pack.rods, proof.value]).toEqual([[], [], 0])
+    expect(proof.bound).toBeLessThan(1e-3)
   })
 })
 
@@ -338,13 +367,9 @@ describe('a day from the demo box', () => {
   const problem = finished(
     packProblem(box, { readings, limits, locks: { take: new Set(), leave: new Set() } }, seededRandom(7)),
   )
-  const sorted = sortedOptions(problem)
-  const plan = solvePack(highs, problem, {
-    seconds: 20,
-    gap: 0.01,
-    start: greedyPack(problem, sorted),
-    clock: () => performance.now(),
-  })
+  const catches = new Catches(problem)
+  const pack = greedyPack(problem, catches)
+  const plan = { pack, ...prove(problem, catches, pack, { seconds: 20, gap: 0.01, clock: () => performance.now() }) }
 
   it('a day as likely readings: first light cloudy, noon sunny, the windiest hour, last light, plan B on the other water', () => {
     expect(likely.map(r => r.name)).toEqual(['first light', 'noon', 'wind', 'last light', 'plan B, Skarne Mouth'])
@@ -371,8 +396,9 @@ describe('a day from the demo box', () => {
         10,
       )
   })
-  it('planned: within the limits, with a proven gap (how small after 20 s is the machine’s speed: docs/pack.md), each rod with a lure that it can throw', () => {
-    expect(plan.gap).toBeLessThanOrEqual(0.05)
+  it('planned: within the limits, proven to within a hundredth of the best, each rod with a lure that it can throw', () => {
+    expect(plan).toMatchObject({ ended: 'proven' })
+    expect(plan.gap).toBeLessThanOrEqual(0.01 + 1e-9)
     expect(breachesOf(problem, plan.pack)).toEqual([])
     expect(Object.keys(plan.pack.rigged).sort()).toEqual([...plan.pack.rods].sort())
     for (const [rod, lure] of Object.entries(plan.pack.rigged))
@@ -382,7 +408,7 @@ describe('a day from the demo box', () => {
     expect(total.grams).toBeLessThanOrEqual(500)
   })
   it('meets the trade’s wishes where the box can: a natural and a hot colour at the fish, noisy and silent, search and clean-up (trade §17)', () => {
-    expect(valueOf(problem, sorted, plan.pack).met).toEqual(
+    expect(valueOf(problem, catches, plan.pack).met).toEqual(
       expect.arrayContaining(['at-natural', 'at-hot', 'noisy', 'silent', 'search', 'clean-up']),
     )
   })
@@ -392,13 +418,13 @@ describe('a day from the demo box', () => {
     expect(problem.items.some(i => i.pieces > 1)).toBe(true)
   })
   it('tells what each thing is for, what it would cost to leave it, and what would be next', () => {
-    const purposes = purposesOf(problem, sorted, plan.pack)
+    const purposes = purposesOf(problem, catches, plan.pack)
     expect(purposes.map(p => p.id).sort()).toEqual([...plan.pack.items, ...plan.pack.rods].sort())
     for (const { id, loss, days, wishes } of purposes.filter(p => plan.pack.items.includes(p.id))) {
       expect(loss, id).toBeGreaterThanOrEqual(-1e-12)
       expect(days + wishes.length, id).toBeGreaterThan(0)
     }
-    for (const { lureId, gain } of nextToAdd(problem, sorted, plan.pack, 3)) {
+    for (const { lureId, gain } of nextToAdd(problem, catches, plan.pack, 3)) {
       expect(plan.pack.items).not.toContain(lureId)
       expect(gain).toBeGreaterThan(0)
     }
@@ -408,19 +434,19 @@ describe('a day from the demo box', () => {
       .filter(p => problem.items.some(i => i.id === p.id && i.kind === 'lure') && !rigged.has(p.id))
       .sort((p, q) => q.loss - p.loss)
     const poorer = { ...plan.pack, items: plan.pack.items.filter(id => id !== missed!.id) }
-    expect(nextToAdd(problem, sorted, poorer, 3).map(n => n.lureId)).toContain(missed!.id)
+    expect(nextToAdd(problem, catches, poorer, 3).map(n => n.lureId)).toContain(missed!.id)
     for (const { pack, box: all } of coverOf(problem, plan.pack)) expect(pack).toBeLessThanOrEqual(all + 1e-12)
   })
   it('a swap by hand keeps the limits and tells its effect truly', () => {
     const out = Object.values(plan.pack.rigged)[0]!
-    const swaps = swapsFor(problem, sorted, plan.pack, out, 5)
+    const swaps = swapsFor(problem, catches, plan.pack, out, 5)
     expect(swaps.length).toBeGreaterThan(0)
-    const now = valueOf(problem, sorted, plan.pack).total
+    const now = valueOf(problem, catches, plan.pack).total
     for (const { pack, change, lureId } of swaps) {
       expect(pack.items).toContain(lureId)
       expect(pack.items).not.toContain(out)
       expect(breachesOf(problem, pack)).toEqual([])
-      expect(change).toBeCloseTo((valueOf(problem, sorted, pack).total - now) / now, 10)
+      expect(change).toBeCloseTo((valueOf(problem, catches, pack).total - now) / now, 10)
       expect(change).toBeLessThanOrEqual(plan.gap + 1e-9)
     }
   })

@@ -91,22 +91,12 @@ export interface Pack {
   readonly rigged: Readonly<Record<string, string>>
 }
 
-export const EMPTY_PACK: Pack = { items: [], rods: [], rigged: {} }
-
 /** The pack without one thing, a lure, a part or a rod, and without what hung ready on it. */
 export function leftOut(pack: Pack, id: string): Pack {
   return {
     items: pack.items.filter(i => i !== id),
     rods: pack.rods.filter(r => r !== id),
     rigged: Object.fromEntries(Object.entries(pack.rigged).filter(([rod, lure]) => rod !== id && lure !== id)),
-  }
-}
-
-/** The pack with a lure hung ready on one of its rods, and on no other. */
-export function hungOn(pack: Pack, rod: string, lureId: string): Pack {
-  return {
-    ...pack,
-    rigged: { ...Object.fromEntries(Object.entries(pack.rigged).filter(([, id]) => id !== lureId)), [rod]: lureId },
   }
 }
 

@@ -1,5 +1,5 @@
-import { Catches, type Taken, takenIn } from './catches'
-import { NOT_RIGGED, type Pack, type PackOption, type PackProblem, type PackWish, SHOWN, WISH_WORTH } from './problem'
+import { type Catches, type Taken, takenIn } from './catches'
+import { NOT_RIGGED, type Pack, type PackOption, type PackProblem, SHOWN, WISH_WORTH } from './problem'
 
 /** A set-up that counts under a reading, with its place and what it is worth there. */
 export interface Counted {
@@ -9,29 +9,12 @@ export interface Counted {
   readonly worth: number
 }
 
-/** What can be fished on one day: best first, and by lure; scores are what each would catch that day. */
+/** What can be fished under one reading: best first, and by lure. */
 export interface DayOptions {
   readonly reading: number
   readonly weight: number
   readonly list: readonly PackOption[]
   readonly byLure: ReadonlyMap<string, readonly PackOption[]>
-}
-/** Every day that may come, with what can be fished on it; and the same laid out by set-up. */
-export interface Sorted {
-  readonly days: readonly DayOptions[]
-  readonly catches: Catches
-}
-
-/** Every day that may come, with what can be fished on it. */
-export function sortedOptions({ weights, options, days }: Pick<PackProblem, 'weights' | 'options' | 'days'>): Sorted {
-  const catches = new Catches(weights, options, days)
-  if (days.length === 0) return { days: readingsOnly({ weights, options }), catches }
-  const lists: PackOption[][] = days.map(() => [])
-  for (const { option, days: places, catches: caught } of catches.rows)
-    places.forEach((place, k) => {
-      if (caught[k]! > 0) lists[place]!.push({ ...option, score: caught[k]! })
-    })
-  return { days: days.map(({ reading, weight }, d) => inOrder(reading, weight, lists[d]!)), catches }
 }
 
 /** Each likely reading as it is judged, without the chances of the day: for what is told of a pack. */
@@ -85,24 +68,9 @@ export interface PackValue {
   readonly total: number
 }
 
-/** The lures that meet each wish, kept: it is asked of thousands of packs. */
-const meeting = new WeakMap<PackWish, ReadonlySet<string>>()
-
-function isMet(wish: PackWish, items: ReadonlySet<string>): boolean {
-  let lures = meeting.get(wish)
-  if (lures === undefined) meeting.set(wish, (lures = new Set(wish.lureIds)))
-  for (const id of items) if (lures.has(id)) return true
-  return false
-}
-
-/** What the wishes are worth that such things meet. */
-export function wishesWorth({ wishes }: Pick<PackProblem, 'wishes'>, items: ReadonlySet<string>): number {
-  return WISH_WORTH * wishes.filter(wish => isMet(wish, items)).length
-}
-
-export function valueOf({ wishes }: Pick<PackProblem, 'wishes'>, { catches }: Sorted, pack: Pack): PackValue {
+export function valueOf({ wishes }: Pick<PackProblem, 'wishes'>, catches: Catches, pack: Pack): PackValue {
   const taken = takenIn(pack)
   const expected = catches.expected(catches.byDay(taken))
-  const met = wishes.filter(wish => isMet(wish, taken.items)).map(w => w.id)
+  const met = wishes.filter(wish => wish.lureIds.some(id => taken.items.has(id))).map(w => w.id)
   return { expected, met, total: expected + WISH_WORTH * met.length }
 }

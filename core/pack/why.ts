@@ -1,7 +1,7 @@
-import { takenIn } from './catches'
+import { type Catches, takenIn } from './catches'
 import { breachesOf } from './limits'
 import { leftOut, type Pack, type PackProblem, SHOWN } from './problem'
-import { type Counted, countedUnder, readingsOnly, type Sorted, valueOf } from './value'
+import { type Counted, countedUnder, readingsOnly, valueOf } from './value'
 
 /** What one thing of the pack is for. */
 export interface Purpose {
@@ -34,14 +34,14 @@ export interface Addition {
   readonly gain: number
 }
 
-export function purposesOf(problem: PackProblem, sorted: Sorted, pack: Pack): readonly Purpose[] {
-  const whole = valueOf(problem, sorted, pack)
+export function purposesOf(problem: PackProblem, catches: Catches, pack: Pack): readonly Purpose[] {
+  const whole = valueOf(problem, catches, pack)
   const counted = readingsOnly(problem).map(of => countedUnder(of, takenIn(pack)))
-  const best = sorted.days.map(day => ({ weight: day.weight, option: countedUnder(day, takenIn(pack), 1)[0]?.option }))
-  const isIn = (id: string, option: Counted['option'] | undefined) =>
-    option !== undefined && (option.lureId === id || option.outfitId === id || option.needs.includes(id))
+  const best = catches.bestByDay(takenIn(pack))
+  const isIn = (id: string, option: Counted['option'] | null) =>
+    option !== null && (option.lureId === id || option.outfitId === id || option.needs.includes(id))
   return [...pack.items, ...pack.rods].map(id => {
-    const without = valueOf(problem, sorted, leftOut(pack, id))
+    const without = valueOf(problem, catches, leftOut(pack, id))
     return {
       id,
       counts: counted.flatMap((list, reading) =>
@@ -49,7 +49,7 @@ export function purposesOf(problem: PackProblem, sorted: Sorted, pack: Pack): re
           .filter(({ option }) => isIn(id, option))
           .map(({ option, place }) => ({ reading, place, lureId: option.lureId, outfitId: option.outfitId })),
       ),
-      days: best.reduce((sum, { weight, option }) => sum + (isIn(id, option) ? weight : 0), 0),
+      days: best.reduce((sum, option, d) => sum + (isIn(id, option) ? catches.weights[d]! : 0), 0),
       loss: whole.expected > 0 ? (whole.expected - without.expected) / whole.expected : 0,
       wishes: whole.met.filter(w => !without.met.includes(w)),
     }
@@ -65,8 +65,8 @@ export function coverOf(problem: PackProblem, pack: Pack): readonly ReadingCover
 }
 
 /** Which lures would add most if there were room for one more, with what they need, best first; rods stay as they are. */
-export function nextToAdd(problem: PackProblem, sorted: Sorted, pack: Pack, most: number): readonly Addition[] {
-  const now = valueOf(problem, sorted, pack).total
+export function nextToAdd(problem: PackProblem, catches: Catches, pack: Pack, most: number): readonly Addition[] {
+  const now = valueOf(problem, catches, pack).total
   const rods = new Set(pack.rods)
   const best = new Map<string, Addition>()
   for (const { lureId, outfitId, needs } of candidatesUnder(
@@ -74,7 +74,7 @@ export function nextToAdd(problem: PackProblem, sorted: Sorted, pack: Pack, most
     lureId => !pack.items.includes(lureId) && !problem.locks.leave.has(lureId),
   )) {
     if (!rods.has(outfitId)) continue
-    const gain = valueOf(problem, sorted, { ...pack, items: [...pack.items, lureId, ...needs] }).total - now
+    const gain = valueOf(problem, catches, { ...pack, items: [...pack.items, lureId, ...needs] }).total - now
     if (gain > (best.get(lureId)?.gain ?? 1e-9)) best.set(lureId, { lureId, outfitId, gain })
   }
   return [...best.values()].sort((a, b) => b.gain - a.gain || (a.lureId < b.lureId ? -1 : 1)).slice(0, most)
@@ -87,8 +87,14 @@ export interface Swap {
 }
 
 /** What could go in the place of one lure within the limits, the least loss first. */
-export function swapsFor(problem: PackProblem, sorted: Sorted, pack: Pack, out: string, most: number): readonly Swap[] {
-  const now = valueOf(problem, sorted, pack).total
+export function swapsFor(
+  problem: PackProblem,
+  catches: Catches,
+  pack: Pack,
+  out: string,
+  most: number,
+): readonly Swap[] {
+  const now = valueOf(problem, catches, pack).total
   const rod = Object.entries(pack.rigged).find(([, lure]) => lure === out)?.[0]
   const left = leftOut(pack, out)
   const best = new Map<string, Swap>()
@@ -97,7 +103,7 @@ export function swapsFor(problem: PackProblem, sorted: Sorted, pack: Pack, out: 
     const items = [...new Set([...left.items, lureId, ...needs])]
     const next: Pack = { ...left, items, rigged: rod === outfitId ? { ...left.rigged, [rod]: lureId } : left.rigged }
     if (breachesOf({ ...problem, locks: { take: new Set(), leave: problem.locks.leave } }, next).length > 0) continue
-    const change = (valueOf(problem, sorted, next).total - now) / now
+    const change = (valueOf(problem, catches, next).total - now) / now
     if (change > (best.get(lureId)?.change ?? -Infinity)) best.set(lureId, { lureId, pack: next, change })
   }
   return [...best.values()].sort((a, b) => b.change - a.change || (a.lureId < b.lureId ? -1 : 1)).slice(0, most)

@@ -1,6 +1,5 @@
 import { readFileSync, writeFileSync } from 'node:fs'
 import { resolve } from 'node:path'
-import loadHighs from 'highs'
 import { Engine } from 'json-rules-engine'
 import { type Ask, askOf } from '#core/ask'
 import { courseOf } from '#core/course'
@@ -9,7 +8,7 @@ import { colourJudge, DEFAULT_PREY } from '#core/light'
 import { ratesBy, ratesByTwo, stretchesOf } from '#core/logbook'
 import { flips, judgedWays, judgingOf, prepareBox, rank, sceneOf } from '#core/match'
 import { seededRandom } from '#core/numeric'
-import { finished, greedyPack, packProblem, solvePack, sortedOptions, valueOf } from '#core/pack'
+import { Catches, finished, greedyPack, packProblem, prove } from '#core/pack'
 import type { Reading } from '#core/reading'
 import { jointMembership } from '#core/rule'
 import type { Box, Trip } from '#core/tackle'
@@ -212,7 +211,6 @@ const held = RULES.filter(rule => jointMembership(rule.when, features) >= 0.5).l
 const heldThere = (await engine.run(facts)).events.length
 
 // The planner
-const highs = await loadHighs()
 const readings = Array.from({ length: 12 }, (_, i) => ({
   name: `r${i}`,
   weight: 1 + (i % 3) / 3,
@@ -228,9 +226,9 @@ const readings = Array.from({ length: 12 }, (_, i) => ({
   },
 }))
 const plans: string[] = []
-for (const [count, lures, proofS] of [
-  [300, 20, 30],
-  [1000, 30, 30],
+for (const [count, lures] of [
+  [300, 20],
+  [1000, 30],
 ] as const) {
   const box = prepareBox(bigBox(count))
   const clock = () => performance.now()
@@ -247,16 +245,14 @@ for (const [count, lures, proofS] of [
     ),
   )
   const judged = clock()
-  const sorted = sortedOptions(problem)
-  const greedy = greedyPack(problem, sorted)
+  const catches = new Catches(problem)
+  const greedy = greedyPack(problem, catches)
   const answered = clock()
-  const plan = solvePack(highs, problem, { seconds: 30, gap: 0.01, start: greedy, clock })
-  const solved = clock()
-  const proof = solvePack(highs, problem, { seconds: proofS, gap: 0, start: greedy, clock })
+  const proof = prove(problem, catches, greedy, { seconds: 30, gap: 0.01, clock })
   const proven = clock()
   const s = (from: number, to: number) => ((to - from) / 1000).toFixed(1)
   plans.push(
-    `| ${count} × 12 × 6 | ${s(began, judged)} s | ${s(judged, answered)} s | ${s(answered, solved)} s, gap ${(100 * plan.gap).toFixed(2)} % | ${proof.ended === 'proven' ? `${s(solved, proven)} s` : `gap ${(100 * proof.gap).toFixed(2)} % after ${proofS} s`} | ${((100 * valueOf(problem, sorted, greedy).total) / proof.value).toFixed(1)} % |`,
+    `| ${count} × 12 × 6 | ${s(began, judged)} s | ${s(judged, answered)} s | ${s(answered, proven)} s, ${proof.ended === 'proven' ? '' : 'not '}within 1 % (${(100 * proof.gap).toFixed(2)} %) | ${((judged - began) / (proven - judged)).toFixed(1)} |`,
   )
 }
 
@@ -277,8 +273,8 @@ writeFileSync(
     '',
     '## The planner',
     '',
-    '| lures × readings × rods | judging every way | greedy answer | within 1 % (proven) | optimum proven | greedy against it |',
-    '|---|---|---|---|---|---|',
+    '| lures × readings × rods | judging every way | the pack | what is proven of it | judging to both |',
+    '|---|---|---|---|---|',
     ...plans,
     '',
     'Judging is done once for a set of readings and kept while limits and locks change. The limits of the design are 3 s for 300 lures and 10 s for 1,000 to a proven gap of 1 %.',

@@ -7,7 +7,7 @@ async function plan(page: Page) {
   await planned(page)
 }
 const planned = (page: Page) =>
-  expect(page.getByRole('status')).toContainText(/^(Proven|Time is up)/, { timeout: 60_000 })
+  expect(page.getByRole('status')).toContainText(/^(Proven|As near as)/, { timeout: 60_000 })
 const things = (page: Page) => page.getByRole('region', { name: 'The pack' }).locator('.thing .name b')
 /** By the whole name: "Weir runner" is another lure than "Weir runner, ember". */
 const named = (page: Page, name: string) => things(page).and(page.getByText(name, { exact: true }))

@@ -2,6 +2,7 @@ import { prepareBox } from '#core/match'
 import { seededRandom } from '#core/numeric'
 import {
   breachesOf,
+  Catches,
   type Day,
   drawDays,
   finished,
@@ -9,7 +10,6 @@ import {
   type Pack,
   packProblem,
   type PackProblem,
-  sortedOptions,
   valueOf,
 } from '#core/pack'
 import type { Box } from '#core/tackle'
@@ -28,7 +28,7 @@ export interface Caught {
 const box = prepareBox(demo as unknown as Box)
 const LIMITS = { rods: 2, lures: 10, boxes: 1, slotsPerBox: 14, grams: 600 } as const
 /** Days on which the packs are tried. */
-const TRIED_DAYS = 240
+const TRIED_DAYS = 2000
 const RANDOM_PACKS = 8
 
 /** A water drawn by chance, with four likely readings. */
@@ -129,8 +129,8 @@ function simulate(seed: number, planned: number): Caught {
       { random: seededRandom(seed + 500), days: TRIED_DAYS, spread: 1 },
     ),
   )
-  const sorted = sortedOptions({ ...problem, days })
-  const caught = (pack: Pack) => valueOf({ wishes: [] }, sorted, pack).expected
+  const catches = new Catches({ ...problem, days })
+  const caught = (pack: Pack) => valueOf({ wishes: [] }, catches, pack).expected
   const random = seededRandom(seed + 900)
   const shuffled = () =>
     [...lures]
@@ -138,8 +138,8 @@ function simulate(seed: number, planned: number): Caught {
       .sort((a, b) => a.at - b.at)
       .map(l => l.id)
   return {
-    plan: caught(greedyPack(problem, sortedOptions(problem))),
-    told: caught(greedyPack({ ...problem, days }, sorted)),
+    plan: caught(greedyPack(problem, new Catches(problem))),
+    told: caught(greedyPack({ ...problem, days }, catches)),
     byScore: caught(byScore(problem)),
     random:
       Array.from({ length: RANDOM_PACKS }, () => caught(filled(problem, shuffled()))).reduce((a, b) => a + b, 0) /

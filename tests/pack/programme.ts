@@ -1,6 +1,8 @@
-import { slotsOf } from './limits'
-import { NOT_RIGGED, type Pack, type PackOption, type PackProblem, WISH_WORTH } from './problem'
-import type { Sorted } from './value'
+import type { Catches, Pack, PackProblem } from '#core/pack'
+
+/** The definitions of a pack’s worth, written out once more: what must first be tied on catches less, and what a wish is worth. */
+const NOT_RIGGED = 0.9
+const WISH_WORTH = 0.004
 
 /** An integer programme in sparse columns, to be made as great as possible; every variable lies between 0 and `upper`. */
 export interface Programme {
@@ -16,19 +18,15 @@ export interface Programme {
   }[]
   /** Reads a solution. */
   readonly packOf: (values: ArrayLike<number>) => Pack
-  /** Columns of a known pack, to begin with. */
-  readonly startOf: (pack: Pack) => { readonly indices: number[]; readonly values: number[] }
 }
 
 /**
- * The planner's programme. Binary: what goes along, which rods, which lure is rigged where. Between 0 and 1 (whole by themselves once the rest is): which set-up
- * catches on which day. On each day only the `kept` best lures stand in it; a stand-in worth as much as the best of the others may be used
- * freely, so that the programme's bound is a bound of the whole problem.
+ * The planner’s problem as an integer programme. Binary: what goes along, which rods, which lure is rigged where. Between 0 and 1 (whole by themselves once the rest is): which set-up
+ * catches on which day.
  */
 export function programmeOf(
   { items, outfitIds, wishes, limits, locks }: PackProblem,
-  { days }: Sorted,
-  kept: number,
+  { rows: setups, weights }: Catches,
 ): Programme {
   const cost: number[] = []
   const lower: number[] = []
@@ -64,7 +62,7 @@ export function programmeOf(
     items.filter(i => i.kind === 'lure').map(i => [take.get(i.id)!, 1]),
   )
   row(
-    slotsOf(limits),
+    limits.boxes * limits.slotsPerBox,
     items.filter(i => i.slots > 0).map(i => [take.get(i.id)!, i.slots]),
   )
   if (limits.grams !== null)
@@ -77,30 +75,32 @@ export function programmeOf(
     if (known.length > 0) row(0, [[column(WISH_WORTH, false), 1], ...known.map(id => [take.get(id)!, -1] as const)])
   }
 
-  for (const { list, weight } of days) {
-    const { among, tail } = bestLures(list, kept, locks.leave)
-    const chosen: [number, number][] = []
-    const byLure = new Map<string, [number, number][]>()
-    for (const option of among) {
-      const tied = column(weight * option.score * NOT_RIGGED, false)
-      const rigged = column(weight * option.score, false)
+  const chosen = Array.from(weights, (): [number, number][] => [])
+  const ofLureOnDay = Array.from(weights, () => new Map<string, [number, number][]>())
+  for (const { option, from, catches } of setups) {
+    if ([option.lureId, option.outfitId, ...option.needs].some(id => locks.leave.has(id))) continue
+    catches.forEach((caught, k) => {
+      const day = from + k
+      if (caught <= 0) return
+      const tied = column(weights[day]! * caught * NOT_RIGGED, false)
+      const rigged = column(weights[day]! * caught, false)
       const uses: [number, number][] = [
         [tied, 1],
         [rigged, 1],
       ]
-      chosen.push(...uses)
-      byLure.set(option.lureId, [...(byLure.get(option.lureId) ?? []), ...uses])
+      chosen[day]!.push(...uses)
+      const known = ofLureOnDay[day]!
+      known.set(option.lureId, [...(known.get(option.lureId) ?? []), ...uses])
       row(0, [...uses, [rod.get(option.outfitId)!, -1]])
       row(0, [
         [rigged, 1],
         [rigOf(option.lureId, option.outfitId), -1],
       ])
       for (const id of option.needs) row(0, [...uses, [take.get(id)!, -1]])
-    }
-    for (const [lureId, uses] of byLure) row(0, [...uses, [take.get(lureId)!, -1]])
-    if (tail > 0) chosen.push([column(weight * tail, false), 1])
-    row(1, chosen)
+    })
   }
+  ofLureOnDay.forEach(byLure => byLure.forEach((uses, lureId) => row(0, [...uses, [take.get(lureId)!, -1]])))
+  for (const uses of chosen) row(1, uses)
   const onRod = new Map<string, number[]>()
   const ofLure = new Map<string, number[]>()
   for (const [key, c] of rig) {
@@ -125,35 +125,5 @@ export function programmeOf(
         [...rig].filter(([, c]) => isSet(values, c)).map(([key]) => key.split('\n').reverse() as [string, string]),
       ),
     }),
-    startOf: pack => {
-      const on = [
-        ...pack.items.flatMap(id => take.get(id) ?? []),
-        ...pack.rods.flatMap(id => rod.get(id) ?? []),
-        ...Object.entries(pack.rigged).flatMap(([outfitId, lureId]) => rig.get(`${lureId}\n${outfitId}`) ?? []),
-      ]
-      const all = [...take.values(), ...rod.values(), ...rig.values()]
-      const set = new Set(on)
-      return { indices: all, values: all.map(c => (set.has(c) ? 1 : 0)) }
-    },
   }
-}
-
-/** All options of the best `kept` lures under a reading, and the score of the best lure beyond them (0: none). */
-function bestLures(
-  list: readonly PackOption[],
-  kept: number,
-  leave: ReadonlySet<string>,
-): { readonly among: readonly PackOption[]; readonly tail: number } {
-  const open = list.filter(o => !leave.has(o.lureId) && !leave.has(o.outfitId) && !o.needs.some(id => leave.has(id)))
-  const lures = new Set<string>()
-  let tail = 0
-  for (const { lureId, score } of open) {
-    if (lures.has(lureId)) continue
-    if (lures.size < kept) lures.add(lureId)
-    else {
-      tail = score
-      break
-    }
-  }
-  return { among: open.filter(o => lures.has(o.lureId)), tail }
 }

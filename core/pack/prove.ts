@@ -1,0 +1,93 @@
+import { type Catches, takenIn } from './catches'
+import { Numbered, OnRods } from './on-rods'
+import type { Pack, PackProblem } from './problem'
+import { Relaxed } from './relaxed'
+import { valueOf } from './value'
+
+/** What is proven of a pack. */
+export interface Proof {
+  /** Value of the pack, wishes included. */
+  readonly value: number
+  /** No pack can be worth more. */
+  readonly bound: number
+  /** (bound − value) ÷ bound, 0..1. */
+  readonly gap: number
+  /** `proven`: the gap is no more than was asked; `time`: no more could be shown in the time. */
+  readonly ended: 'proven' | 'time' | 'stopped'
+}
+
+export interface ProofOptions {
+  /** Time for the whole proof [s]. */
+  readonly seconds: number
+  /** The proof ends when the gap is no more. */
+  readonly gap: number
+  readonly clock: () => number
+  /** Called now and then with the bound so far; `false` stops the proof. */
+  readonly progress?: (bound: number) => boolean
+}
+
+/** Rounds between two looks at the clock; and for one choice of rods, before it is taken apart and at last. Assumed. */
+const ROUNDS = { atOnce: 10, before: 60, last: 400 }
+/** Below this a gap is rounding. */
+const NONE = 1e-6
+
+/**
+ * How much better any other pack could be. First with every rod at hand; where that does not show enough, without each of the rods that are wanted most, and with just these: every other choice of rods lacks one of them.
+ */
+export function prove(problem: PackProblem, catches: Catches, pack: Pack, options: ProofOptions): Proof {
+  const { seconds, gap, clock, progress } = options
+  const value = valueOf(problem, catches, pack).total
+  const goal = Math.max(value / (1 - gap), value + NONE)
+  const all = new Numbered(problem, catches)
+  const byDay = catches.byDay(takenIn(pack))
+  const until = clock() + 1000 * seconds
+  const most = problem.limits.rods
+  const outfitIds = problem.outfitIds.filter(id => !problem.locks.leave.has(id))
+  /** Choices of rods whose packs may still be better than was asked; and what is shown of all others. */
+  let open: readonly Choice[] = [{ rods: outfitIds, from: null, bound: Infinity }]
+  let shown = value
+  let ended: Proof['ended'] = 'proven'
+  const bound = () => Math.max(shown, ...open.map(o => o.bound))
+  while (open.length > 0 && ended === 'proven') {
+    const [now, ...others] = open as [Choice, ...Choice[]]
+    const relaxed = new Relaxed(new OnRods(all, now.rods), most, byDay)
+    if (now.from) relaxed.goOnFrom(now.from)
+    const isWhole = now.rods.length <= most
+    for (let rounds = 0; rounds < (isWhole ? ROUNDS.last : ROUNDS.before); rounds += ROUNDS.atOnce) {
+      const isDown = relaxed.lower(value, goal, ROUNDS.atOnce)
+      open = [{ ...now, bound: Math.min(now.bound, relaxed.bound) }, ...others]
+      if (isDown) break
+      if (progress?.(bound()) === false) ended = 'stopped'
+      else if (clock() >= until) ended = 'time'
+      if (ended !== 'proven') break
+    }
+    if (ended !== 'proven') break
+    if (relaxed.bound <= goal || isWhole) {
+      shown = Math.max(shown, open[0]!.bound)
+      open = others
+    } else open = [...takenApart(relaxed, pack.rods, most), ...others]
+  }
+  const proven = bound()
+  const left = proven > 0 ? Math.max(0, (proven - value) / proven) : 0
+  return { value, bound: proven, gap: left, ended: ended === 'proven' && proven > goal ? 'time' : ended }
+}
+
+interface Choice {
+  readonly rods: readonly string[]
+  /** Whence its prices are; `null`: from the pack. */
+  readonly from: Relaxed | null
+  readonly bound: number
+}
+
+function takenApart(relaxed: Relaxed, preferred: readonly string[], most: number): readonly Choice[] {
+  const rods = relaxed.rodsByPrice
+  const wanted = [...rods.filter(id => preferred.includes(id)), ...rods.filter(id => !preferred.includes(id))].slice(
+    0,
+    most,
+  )
+  return [...wanted.map(out => rods.filter(id => id !== out)), wanted].map(some => ({
+    rods: some,
+    from: relaxed,
+    bound: relaxed.bound,
+  }))
+}
