@@ -19,6 +19,7 @@ export const GENERATED: Record<string, string> = {
   'rules.md': rules(),
   'glossary.md': glossary(),
   'assumptions.md': assumptions(),
+  'licences.md': licences(),
 }
 
 function sources(): string {
@@ -132,5 +133,52 @@ function assumptions(): string {
     'Made from the code’s own marks by `npm run docs`: every constant of `core/` over which stands that it is assumed. Those that several places share are in [sources](sources.md) as A1, A2 ….',
     '',
     ...rows,
+  ].join('\n')
+}
+
+/** What of an installed package is read here. */
+interface Installed {
+  readonly version: string
+  readonly license?: string
+  readonly dev?: boolean
+}
+
+/** Packages that state their licence elsewhere than in the lock file, as their own manifest has it. */
+function statedIn(path: string): string {
+  const manifest = JSON.parse(readFileSync(new URL(`../${path}/package.json`, import.meta.url), 'utf8')) as {
+    licenses?: { readonly type: string }[]
+  }
+  return manifest.licenses?.map(l => l.type).join(' OR ') ?? 'not stated'
+}
+
+/** The licences of everything that the app is built from; what only tests and tools use is left out. */
+function licences(): string {
+  const root = new URL('../', import.meta.url)
+  const read = <T>(name: string) => JSON.parse(readFileSync(new URL(name, root), 'utf8')) as T
+  const { packages } = read<{ packages: Record<string, Installed> }>('package-lock.json')
+  const { dependencies } = read<{ dependencies: Record<string, string> }>('package.json')
+  const licenceOf = (path: string) => packages[path]!.license ?? statedIn(path)
+  const used = Object.keys(packages).filter(path => path !== '' && !packages[path]!.dev)
+  return [
+    '# Licences',
+    '',
+    'Made from `package-lock.json` by `npm run docs`; a test refuses licences that are not among these (tests/architecture/licences.test.ts). Ygrion itself: MIT.',
+    '',
+    '## What the app names',
+    '',
+    '| package | version | licence |',
+    '|---|---|---|',
+    ...Object.keys(dependencies).map(
+      name => `| ${name} | ${packages[`node_modules/${name}`]!.version} | ${licenceOf(`node_modules/${name}`)} |`,
+    ),
+    '',
+    '## With all that these are made of',
+    '',
+    '| licence | packages |',
+    '|---|---|',
+    ...[...group(used, licenceOf)]
+      .sort(([a, x], [b, y]) => y.length - x.length || (a < b ? -1 : 1))
+      .map(([licence, paths]) => `| ${licence} | ${paths.length} |`),
+    '',
   ].join('\n')
 }

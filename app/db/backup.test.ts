@@ -187,7 +187,10 @@ describe('a backup', () => {
     expect(readBackup(strToU8(JSON.stringify(file)))).toMatchObject({ ok: true, value: { photos: [] } }))
 })
 
-describe('10,000 damaged files', () => {
+/** As many as are read in a check; by `npm run hostile` more, out of other draws. */
+const FILES = Number(process.env.HOSTILE_FILES ?? 10_000)
+
+describe('thousands of damaged files', () => {
   /** A few rows of every list, so that ten thousand can be read. */
   const small = JSON.stringify({
     ...file,
@@ -198,10 +201,10 @@ describe('10,000 damaged files', () => {
     ),
   })
   it('are never a crash: each is read, or refused with its place', () => {
-    const random = seededRandom(3)
+    const random = seededRandom(FILES)
     const at = (length: number) => Math.floor(random() * length)
     const outcomes = { read: 0, refused: 0 }
-    for (let i = 0; i < 10_000; i++) {
+    for (let i = 0; i < FILES; i++) {
       let text = small
       for (let hits = 1 + at(4); hits > 0; hits--) {
         const [from, kind] = [at(text.length), at(6)]
@@ -219,8 +222,8 @@ describe('10,000 damaged files', () => {
       outcomes[outcome.ok ? 'read' : 'refused']++
       if (!outcome.ok) expect(inWords(outcome.issues[0]!.message).length).toBeGreaterThan(3)
     }
-    expect(outcomes.refused).toBeGreaterThan(5000)
-    expect(outcomes.read).toBeGreaterThan(50)
+    expect(outcomes.refused).toBeGreaterThan(FILES / 2)
+    expect(outcomes.read).toBeGreaterThan(FILES / 200)
   })
   it('a refused one writes nothing; a zip of any bytes is refused or read, never a crash', async () => {
     const whole = await packBackup(kept)

@@ -10,6 +10,7 @@ import {
   withCasts,
   withDetail,
   withEvent,
+  withLineEmpty,
   withForgotten,
   withoutEvent,
   withoutStint,
@@ -19,6 +20,7 @@ import {
   withStint,
   withStock,
 } from './trip-log'
+import { parseFile } from '#core/files'
 import type { Lure, Stint, Trip } from './types'
 
 const at = (minute: number) => new Date(Date.UTC(2026, 4, 6, 5, minute)).toISOString()
@@ -106,7 +108,7 @@ describe('a trip whatever is tapped', () => {
       const events = trip.stints!.flatMap(s => s.events ?? [])
       const some = events[Math.abs(n) % Math.max(1, events.length)]
       const now = clock(at)
-      if (what === 'tie') trip = withStint(trip, { id: `s${i}`, lureId: `l${n}` } as never, now)
+      if (what === 'tie') trip = withStint(trip, { id: `s${i + 1}`, lureId: `l${n}` } as never, now)
       else if (what === 'event') trip = withEvent(trip, { id: `e${i}`, kind: 'hit' }, now)
       else if (what === 'undo' && some) trip = withoutEvent(trip, some.id)
       else if (what === 'detail' && some) trip = withDetail(trip, some.id, { lengthMm: 100 + n, id: 'forged' })
@@ -192,4 +194,75 @@ describe('a trip whatever is tapped', () => {
     expect(merged(one, other).pairs!.map(p => p.id)).toEqual(['p1', 'p2'])
     expect(merged(one, one).pairs).toHaveLength(1)
   })
+})
+
+describe('a long day, tap by tap', () => {
+  /** The clock of a phone: minutes on from the trip’s beginning, told in the local time of the place, with what was done to it. */
+  const hour = 60
+  const clocks: Record<string, (minute: number) => string> = {
+    'six hours': minute => told(minute, 2),
+    'across midnight': minute => told(minute + 16 * hour, 2),
+    // 25 October 2026, 3:00 summer time is 2:00 winter time: the same hour twice.
+    'as summer time ends': minute => told(minute + 172 * 24 * hour - 5 * hour, minute < 3 * hour ? 2 : 1),
+    'into another time zone': minute => told(minute, minute < 2 * hour ? 2 : 3),
+    'set back by two hours on the way': minute => told(minute < 3 * hour ? minute : minute - 2 * hour, 2),
+    'set forward by a day and back again': minute =>
+      told(minute + (minute > hour && minute < 2 * hour ? 24 * hour : 0), 2),
+  }
+  /** ISO 8601 with the offset, as a phone in that zone writes it. */
+  function told(minute: number, zone: number): string {
+    const utc = Date.UTC(2026, 4, 6, 5) + minute * 60_000
+    return `${new Date(utc + zone * hour * 60_000).toISOString().slice(0, 19)}+0${zone}:00`
+  }
+  const KINDS = ['follow', 'peck', 'hit', 'hooked', 'lost', 'landed', 'snagged'] as const
+  const taps = fc.array(
+    fc.record({
+      wait: fc.integer({ min: 0, max: 4 }),
+      tap: fc.constantFrom('event', 'event', 'casts', 'lure', 'casts', 'empty'),
+      kind: fc.constantFrom(...KINDS),
+    }),
+    { minLength: 150, maxLength: 200 },
+  )
+
+  it.each(Object.entries(clocks))(
+    '%s: every tap is there once and in order, no stretch lasts less than nothing',
+    (_, clock) => {
+      fc.assert(
+        fc.property(taps, list => {
+          let trip: Trip = withStint({ id: 't', start: clock(0), stints: [] }, { id: 's0', lureId: 'l0' }, clock(0))
+          let minute = 0
+          const pressed: string[] = []
+          let casts = 0
+          for (const [i, { wait, tap, kind }] of list.entries()) {
+            minute += wait
+            if (tap === 'lure') trip = withStint(trip, { id: `s${i + 1}`, lureId: `l${i % 5}` }, clock(minute))
+            else if (tap === 'empty') trip = withLineEmpty(trip, clock(minute))
+            else if (!openStint(trip)) continue
+            else if (tap === 'casts') {
+              trip = withCasts(trip, 2)
+              casts += 2
+            } else {
+              trip = withEvent(trip, { id: `e${i}`, kind }, clock(minute))
+              pressed.push(`e${i}`)
+            }
+          }
+          trip = ended(trip, clock(minute))
+          const stints = trip.stints!
+          const events = stints.flatMap(s => s.events ?? [])
+          expect(events.map(e => e.id)).toEqual(pressed)
+          expect(stints.reduce((sum, s) => sum + (s.casts ?? 0), 0)).toBe(casts)
+          const moments = [
+            trip.start,
+            ...stints.flatMap(s => [s.start, ...(s.events ?? []).map(e => e.at!), s.end!]),
+            trip.end!,
+          ]
+          const times = moments.map(m => Date.parse(m))
+          expect(times).toEqual([...times].sort((a, b) => a - b))
+          for (const stint of stints) expect(minutesOf(stint, null)).toBeGreaterThanOrEqual(0)
+          expect(parseFile({ format: 'ygrion', version: 1, lures: [], trips: [trip] }).ok).toBe(true)
+        }),
+        { numRuns: 15 },
+      )
+    },
+  )
 })
