@@ -1,20 +1,18 @@
 import { liveQuery } from 'dexie'
 import { nanoid } from 'nanoid'
 import { computed, onMounted, onScopeDispose, ref, shallowRef } from 'vue'
-import { type FilePlan, type Issue, LISTS, parseJson, planFile, type Settings } from '#core/files'
+import { type FilePlan, type Issue, LISTS, parseJson, planFile } from '#core/files'
 import type { Reading } from '#core/reading'
 import { inWords } from '#speech'
 import { mendDamaged, restoreBackup } from '~/db/aside'
 import { damagedText } from '~/db/damaged'
-import { lastBackup, noteBackup, type ReadBackup, readBackup } from '~/db/backup'
+import { type ReadBackup, readBackup } from '~/db/backup'
 import { readKept, restoreKept } from '~/db/kept'
 import type { Change } from '~/db/change'
 import type { Damaged, Snapshot } from '~/db/database'
-import { copied } from '~/workers/plain'
 
-const MS_PER_DAY = 86_400_000
-/** After so many days without a backup one is reminded. Assumed. */
-const REMIND_DAYS = 30
+/** From this share of what the browser allows on, one is warned. Assumed. */
+const NEARLY_FULL = 0.8
 
 export interface Preview {
   readonly name: string
@@ -29,9 +27,8 @@ export function useKeeping() {
   const settings = useSettingsStore()
   const readings = useReadingStore()
   const catalogue = useCatalogueStore()
+  const keeping = useBackup()
   const download = useDownload()
-  const saving = useSaving()
-  const last = ref<string | null>(null)
   const preview = shallowRef<Preview | null>(null)
   const issues = shallowRef<readonly Issue<string>[]>([])
   const isBusy = ref(false)
@@ -40,15 +37,9 @@ export function useKeeping() {
     readonly quotaBytes: number
     readonly isPersistent: boolean
   } | null>(null)
-  const days = computed(() =>
-    last.value === null ? null : Math.floor((Date.now() - Date.parse(last.value)) / MS_PER_DAY),
-  )
-  const isDue = computed(
-    () => !box.isDemo && box.box.lures.length > 0 && (days.value === null || days.value > REMIND_DAYS),
-  )
 
   async function look(): Promise<void> {
-    last.value = (await lastBackup(box.database())) ?? null
+    await keeping.look()
     if (!navigator.storage?.estimate) return
     const { usage = 0, quota = 0 } = await navigator.storage.estimate()
     storage.value = {
@@ -80,24 +71,10 @@ export function useKeeping() {
     }
   }
 
-  const backup = () =>
-    attempt(async () => {
-      const bytes = await saving.save(async (client, progress) => {
-        const kept = await readKept(box.database())
-        const { settings: set, ...file } = settings.into(kept.file)
-        const whole = {
-          ...file,
-          settings: { ...set, reading: readings.reading as Settings['reading'], catalogue: catalogue.kept() },
-        }
-        const shelf = await box.database().snapshots.toArray()
-        return client.backup(copied({ ...kept, file: whole }), shelf, progress)
-      })
-      if (!bytes) return
-      const now = new Date().toISOString()
-      download(`ygrion-${now.slice(0, 10)}.zip`, bytes as Uint8Array<ArrayBuffer>, 'application/zip')
-      await noteBackup(box.database(), now)
-      await look()
-    })
+  const backup = () => attempt(keeping.toDownload)
+  const chooseFile = () => attempt(keeping.choose)
+  const backupToFile = () => attempt(() => keeping.toFile(true))
+  const forgetFile = () => attempt(keeping.forget)
 
   const open = (chosen: File) =>
     attempt(async () => {
@@ -203,6 +180,17 @@ export function useKeeping() {
   const saveDamaged = () =>
     attempt(async () => download('ygrion-damaged-rows.json', await damagedText(damaged.value), 'application/json'))
 
+  const thinning = useThinning()
+  const thinPictures = () =>
+    attempt(async () => {
+      await thinning.thin()
+      await look()
+    })
+  /** Before it hurts: what is still to come may not be kept. */
+  const isNearlyFull = computed(
+    () => storage.value !== null && storage.value.usedBytes > NEARLY_FULL * storage.value.quotaBytes,
+  )
+
   const persist = () =>
     attempt(async () => {
       await navigator.storage.persist()
@@ -210,10 +198,10 @@ export function useKeeping() {
     })
 
   return {
-    saving,
-    last,
-    days,
-    isDue,
+    ...keeping,
+    chooseFile,
+    backupToFile,
+    forgetFile,
     preview,
     issues,
     isBusy,
@@ -223,6 +211,9 @@ export function useKeeping() {
     restore,
     join,
     persist,
+    isNearlyFull,
+    pictureBytes: thinning.bytes,
+    thinPictures,
     shelf,
     damaged,
     standAgain,

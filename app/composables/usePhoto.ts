@@ -5,6 +5,8 @@ import { pickColours } from '~/workers/photo.client'
 
 /** Longest side kept [px]: sharp on a phone's whole width, about 100 kB. */
 const KEPT_PX = 1000
+/** Longest side of a picture that was made smaller for want of room [px]: still tells one bait from another. Assumed. */
+const THINNED_PX = 500
 /** Longest side that the colours are picked from [px]. */
 const PALETTE_PX = 160
 const QUALITY = 0.85
@@ -22,6 +24,23 @@ function drawn(image: ImageBitmap, longest: number): { canvas: HTMLCanvasElement
 }
 
 type Kept = Pick<Photo, 'blob' | 'width' | 'height'>
+
+/** A picture drawn anew, no side longer than `longest` [px]. */
+async function smaller(image: ImageBitmap, longest = KEPT_PX): Promise<Kept> {
+  const { canvas } = drawn(image, longest)
+  const blob = await new Promise<Blob | null>(resolve => canvas.toBlob(resolve, 'image/jpeg', QUALITY))
+  if (!blob) throw new Error('it could not be made smaller')
+  return { blob, width: canvas.width, height: canvas.height }
+}
+
+/** The same picture made smaller; one that is small enough stays as it is. */
+export async function thinned<P extends Kept>(picture: P): Promise<P> {
+  if (Math.max(picture.width, picture.height) <= THINNED_PX) return picture
+  const image = await createImageBitmap(picture.blob)
+  const small = { ...picture, ...(await smaller(image, THINNED_PX)) }
+  image.close()
+  return small.blob.size < picture.blob.size ? small : picture
+}
 
 /** Takes a picture from a file or the camera: smaller, and for a lure with its colours picked out. */
 export function usePhoto() {
@@ -46,13 +65,6 @@ export function usePhoto() {
     } finally {
       isBusy.value = false
     }
-  }
-
-  async function smaller(image: ImageBitmap): Promise<Kept> {
-    const { canvas } = drawn(image, KEPT_PX)
-    const blob = await new Promise<Blob | null>(resolve => canvas.toBlob(resolve, 'image/jpeg', QUALITY))
-    if (!blob) throw new Error('it could not be made smaller')
-    return { blob, width: canvas.width, height: canvas.height }
   }
 
   const take = (lureId: string, file: File) =>

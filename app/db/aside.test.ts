@@ -4,16 +4,7 @@ import { IDBFactory, IDBKeyRange } from 'fake-indexeddb'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { LISTS, type ListName, parseFile, parseRow, type YgrionFile } from '#core/files'
 import demo from '../../demo/box.json'
-import {
-  bringBack,
-  joinBackup,
-  mendDamaged,
-  putAside,
-  restoreBackup,
-  shelve,
-  soundPictures,
-  soundRows,
-} from './aside'
+import { bringBack, joinBackup, mendDamaged, putAside, restoreBackup, shelve, soundPictures, soundRows } from './aside'
 import { damagedText } from './damaged'
 import { readAll, replaceAll } from './box'
 import { applyChange, type Change, changeRow } from './change'

@@ -8,7 +8,7 @@ import { counted, lookLabel } from '~/text/labels'
 const box = useBoxStore()
 const startOwn = useOwnStart()
 const settings = useSettingsStore()
-const { saving, last, days, isDue, preview, issues, isBusy, storage, backup, open, restore, join, persist, shelf, damaged, standAgain, drop, mend, dropDamaged, saveDamaged } = useKeeping()
+const { saving, last, days, isDue, chosen, mustAsk, canChooseFile, chooseFile, backupToFile, forgetFile, preview, issues, isBusy, storage, isNearlyFull, pictureBytes, thinPictures, backup, open, restore, join, persist, shelf, damaged, standAgain, drop, mend, dropDamaged, saveDamaged } = useKeeping()
 const mending = ref<{ id: string, text: string } | null>(null)
 const { $pwa } = useNuxtApp()
 const { version } = useRuntimeConfig().public
@@ -34,6 +34,14 @@ function picked(event: Event) {
       <p :class="{ due: isDue }"><template v-if="last === null">No backup was ever made here.</template><template v-else>Last backup {{ days === 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago` }}.</template><template v-if="isDue"> It is time for one.</template></p>
       <button type="button" :class="isDue ? 'hot' : 'plain'" :disabled="isBusy || !box.ready" @click="backup">Make a backup now</button>
       <SavingStep :saving="saving" />
+      <template v-if="chosen">
+        <p>Once a day, while Ygrion is open, a backup goes by itself to <b>{{ chosen.name }}</b>, in the place of the one before.<template v-if="mustAsk"> <b class="due">This browser asks again before it writes there.</b></template></p>
+        <button type="button" class="plain" :disabled="isBusy || !box.ready" @click="backupToFile">{{ mustAsk ? 'Let it write there' : 'Write it now' }}</button> <button type="button" class="quiet" :disabled="isBusy" @click="forgetFile">no longer</button>
+      </template>
+      <template v-else-if="canChooseFile() && !box.isDemo">
+        <p class="reason">Or once a day by itself, to a file of your choice: best in a folder that is copied elsewhere.</p>
+        <button type="button" class="plain" :disabled="isBusy || !box.ready" @click="chooseFile">Choose a file for it</button>
+      </template>
     </section>
     <section aria-label="Restore">
       <h2>Put one back</h2>
@@ -68,6 +76,8 @@ function picked(event: Event) {
       <h2>Storage</h2>
       <p v-if="storage"><b class="figure">{{ megabytes(storage.usedBytes) }}</b> used of {{ megabytes(storage.quotaBytes) }} that this browser allows. <template v-if="storage.isPersistent">It has promised not to clear it by itself.</template><template v-else>It may clear it when the disk is full.</template></p>
       <p v-else class="reason">This browser does not tell.</p>
+      <p v-if="isNearlyFull" class="due">Nearly full: what you enter may soon not be kept. Make a backup first; then make room on the device, or make pictures smaller.</p>
+      <p v-if="pictureBytes > 0">Pictures take <b class="figure">{{ megabytes(pictureBytes) }}</b> of it. <button type="button" class="plain" :disabled="isBusy" @click="thinPictures">Make large pictures smaller</button></p>
       <button v-if="storage && !storage.isPersistent" type="button" class="plain" @click="persist">Ask it to keep everything</button>
     </section>
     <section aria-label="On this device">

@@ -236,3 +236,97 @@ test('one damaged row does not take the program down: it is set aside, told, and
   await damaged.getByRole('button', { name: 'Read it again' }).click()
   await expect(damaged).toHaveCount(0)
 })
+
+test('a backup goes by itself, once a day, to a file that was chosen once', async ({ page }) => {
+  // In the place of the system’s own window: a file of the browser’s private disk.
+  await page.addInitScript(() => {
+    Object.assign(window, {
+      showSaveFilePicker: async () =>
+        (await navigator.storage.getDirectory()).getFileHandle('elsewhere.zip', { create: true }),
+    })
+  })
+  const written = () =>
+    page.evaluate(async () => {
+      const file = await (await (await navigator.storage.getDirectory()).getFileHandle('elsewhere.zip')).getFile()
+      return { bytes: file.size, at: file.lastModified, begins: await file.slice(0, 2).text() }
+    })
+  await page.goto('/keep')
+  const own = {
+    format: 'ygrion',
+    version: 1,
+    lures: [{ id: 'own', name: 'Own', family: 'casting-spoon', weightG: 18 }],
+  }
+  await page
+    .getByRole('region', { name: 'Restore' })
+    .locator('input[type=file]')
+    .setInputFiles({ name: 'own.json', mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(own)) })
+  await page.getByRole('button', { name: 'Put it in place of what is here' }).click()
+  await expect(page.locator('.undo')).toContainText('own.json is put back')
+  const backup = page.getByRole('region', { name: 'Backup' })
+  await backup.getByRole('button', { name: 'Choose a file for it' }).click()
+  await expect(backup).toContainText('elsewhere.zip')
+  await expect(backup).toContainText('Last backup today')
+  const first = await written()
+  expect(first).toMatchObject({ begins: 'PK' })
+  expect(first.bytes).toBeGreaterThan(500)
+  // Two days on, wherever Ygrion is opened.
+  await page.evaluate(
+    () =>
+      new Promise<void>((resolve, reject) => {
+        const request = indexedDB.open('ygrion')
+        request.onerror = () => reject(request.error!)
+        request.onsuccess = () => {
+          const change = request.result.transaction('memory', 'readwrite')
+          const at = new Date(Date.now() - 2 * 86_400_000).toISOString()
+          change.objectStore('memory').put({ key: 'last-backup', value: at })
+          change.oncomplete = () => (request.result.close(), resolve())
+        }
+      }),
+  )
+  await page.goto('/')
+  await expect.poll(async () => (await written()).at, { timeout: 30_000 }).toBeGreaterThan(first.at)
+  await goOn(page, '/keep')
+  await expect(backup).toContainText('Last backup today')
+  await backup.getByRole('button', { name: 'no longer' }).click()
+  await expect(backup.getByRole('button', { name: 'Choose a file for it' })).toBeVisible()
+})
+
+test('large pictures are made smaller for want of room, and can be had back', async ({ page }) => {
+  await page.goto('/keep')
+  await expect(page.getByText('No backup was ever made here')).toBeVisible()
+  /** The picture of one lure in the store, written first when a side is given. */
+  const picture = (side?: number) =>
+    page.evaluate(async px => {
+      const canvas = Object.assign(document.createElement('canvas'), { width: px ?? 1, height: px ?? 1 })
+      const draw = canvas.getContext('2d')!
+      for (let x = 0; x < (px ?? 0); x += 7) {
+        draw.fillStyle = `hsl(${x % 360} 70% 50%)`
+        draw.fillRect(x, x / 3, 5, 400)
+      }
+      const blob = await new Promise<Blob | null>(resolve => canvas.toBlob(resolve, 'image/jpeg', 0.9))
+      return new Promise<{ width: number; bytes: number }>((resolve, reject) => {
+        const request = indexedDB.open('ygrion')
+        request.onerror = () => reject(request.error!)
+        request.onsuccess = () => {
+          const change = request.result.transaction('photos', 'readwrite')
+          const photos = change.objectStore('photos')
+          if (px) photos.put({ lureId: 'l1', blob, width: px, height: px, swatches: [], instead: false })
+          const found = photos.get('l1')
+          change.oncomplete = () => {
+            request.result.close()
+            resolve({ width: found.result.width, bytes: found.result.blob.size })
+          }
+        }
+      })
+    }, side)
+  const large = await picture(1000)
+  await page.reload()
+  const storage = page.getByRole('region', { name: 'Storage' })
+  await storage.getByRole('button', { name: 'Make large pictures smaller' }).click()
+  await expect(page.locator('.undo')).toContainText('1 picture made smaller')
+  const small = await picture()
+  expect(small.width).toBe(500)
+  expect(small.bytes).toBeLessThan(large.bytes)
+  await page.locator('.undo .hot').click()
+  await expect.poll(picture).toEqual(large)
+})
