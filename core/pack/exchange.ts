@@ -2,6 +2,8 @@ import { type Along, type Dress, gainOf, LEAST_GAIN, left, type OnRods, raise, w
 
 /** Of all that is not along, so many are weighed against each thing that is: those that would add most beside it. Assumed. */
 const WEIGHED = 60
+/** Of all, so many are looked at on every rod: those that add most tied on. Assumed. */
+const LOOKED_AT = 240
 
 /** The best pack with one lure given up for another, or with another hung ready on a rod; `null` when none is better. */
 export function exchanged(on: OnRods, along: Along): Along | null {
@@ -40,29 +42,30 @@ function newcomersTo(on: OnRods, along: Along): readonly Newcomer[] {
   const { catches } = on.all
   const { taken, hung } = along
   const now = on.byDay(along)
-  const bases = [
-    { rod: -1, byDay: now, lost: 0 },
-    ...on.rods.map((_, rod) => {
-      const byDay = on.byDay(unhungAt(along, rod))
-      return { rod, byDay, lost: catches.expected(now) - catches.expected(byDay) }
-    }),
-  ]
-  const found: {
-    readonly dress: Dress
-    readonly more: readonly number[]
-    readonly rod: number
-    readonly gain: number
-  }[] = []
-  for (const dress of on.dresses) {
-    const more = dress.things.filter(i => taken[i] !== 1)
-    if (more.length === 0) continue
-    const wishes = on.wishesOf(taken, more)
-    for (const { rod, byDay, lost } of bases) {
-      if (rod >= 0 && (hung.includes(dress.lure) || dress.parts.every(p => !p.ready[rod]))) continue
-      found.push({ dress, more, rod, gain: gainOf(dress, rod, byDay, catches.weights) + wishes - lost })
-    }
-  }
-  return found
+  const bases = on.rods.map((_, rod) => {
+    const byDay = on.byDay(unhungAt(along, rod))
+    return { rod, byDay, lost: catches.expected(now) - catches.expected(byDay) }
+  })
+  const loose = on.dresses
+    .flatMap(dress => {
+      const more = dress.things.filter(i => taken[i] !== 1)
+      if (more.length === 0) return []
+      const wishes = on.wishesOf(taken, more)
+      return [{ dress, more, wishes, rod: -1, gain: gainOf(dress, -1, now, catches.weights) + wishes }]
+    })
+    .sort((a, b) => b.gain - a.gain)
+    .slice(0, LOOKED_AT)
+  const hanging = loose
+    .filter(({ dress }) => !hung.includes(dress.lure))
+    .flatMap(({ dress, more, wishes }) =>
+      bases
+        .filter(({ rod }) => dress.parts.some(p => p.ready[rod]))
+        .map(({ rod, byDay, lost }) => {
+          const gain = gainOf(dress, rod, byDay, catches.weights) + wishes - lost
+          return { dress, more, wishes, rod, gain }
+        }),
+    )
+  return [...loose, ...hanging]
     .sort((a, b) => b.gain - a.gain)
     .slice(0, WEIGHED)
     .map(({ dress, more, rod }) => {

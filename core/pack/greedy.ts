@@ -34,11 +34,12 @@ export function greedyPack(problem: PackProblem, catches: Catches): Pack {
     return made
   }
   tryRods(problem, first)
-  const { on, along } = [...tried.values()]
+  const best = [...tried.values()]
     .sort((a, b) => b.worth - a.worth)
     .slice(0, WORKED_OUT)
-    .map(({ on, along }) => workedOut(on, along))
+    .map(exchangedOut)
     .reduce(better)
+  const { on, along } = refilled(best)
   return on.packOf(withoutIdle(on, along))
 }
 
@@ -103,14 +104,24 @@ function filled(on: OnRods, from: Along, without = -1): Along {
   // As last worked out. A gain only falls as the pack fills, so that what is not first need not be looked at again (Minoux 1978).
   const gains = on.dresses.map(addedBy)
   for (;;) {
-    const first = gains.indexOf(Math.max(...gains))
+    const [first, next] = twoMost(gains)
     if (first < 0 || gains[first]! <= LEAST_GAIN) return along
-    const again = addedBy(on.dresses[first]!)
-    gains[first] = again
-    if (again < Math.max(LEAST_GAIN, ...gains)) continue
+    gains[first] = addedBy(on.dresses[first]!)
+    if (gains[first]! < Math.max(LEAST_GAIN, next)) continue
     for (const i of on.dresses[first]!.things) taken[i] = 1
     now = standing()
   }
+}
+
+/** Place of the greatest, −1 of none; and the greatest of the others. */
+function twoMost(values: readonly number[]): readonly [place: number, next: number] {
+  let [place, most, next] = [-1, -Infinity, -Infinity]
+  for (let i = 0; i < values.length; i++) {
+    const value = values[i]!
+    if (value > most) [place, most, next] = [i, value, most]
+    else if (value > next) next = value
+  }
+  return [place, next]
 }
 
 /** How much of the scarcest limit some things use up, 0..1. */
@@ -160,25 +171,35 @@ function hung(on: OnRods, { taken, hung: before }: Along): Along {
   return { taken, hung: best }
 }
 
-/** Exchanges until none helps; then one thing given up for whatever fills its room, until that does not help either. */
-function workedOut(on: OnRods, along: Along): Tried {
-  let best: Tried = { on, along, worth: on.worth(along) }
+/** Exchanges until none helps; what room they leave is filled. */
+function exchangedOut(start: Tried): Tried {
+  const { on } = start
+  let best = start
   for (let i = 0; i < EXCHANGES; i++) {
-    const one = exchanged(on, best.along)
-    const next = one
-      ? worked(on, filled(on, one))
-      : refilled(on, best.along)
-          .map(way => worked(on, way))
-          .reduce(better, best)
-    if (next.worth <= best.worth + LEAST_GAIN) break
-    best = next
+    const next = exchanged(on, best.along)
+    if (!next) break
+    const made = worked(on, filled(on, next))
+    if (made.worth <= best.worth + LEAST_GAIN) break
+    best = made
   }
   return best
 }
 
-/** Without each lure in turn, its room filled by others. */
-function refilled(on: OnRods, along: Along): readonly Along[] {
-  return outsOf(on, along).map(out => filled(on, withoutOrphans(on, left(along, out)), out))
+/** One lure given up for whatever fills its room, with exchanges after it, until that does not help either. */
+function refilled(start: Tried): Tried {
+  const { on } = start
+  let best = start
+  for (let i = 0; i < EXCHANGES; i++) {
+    const ways = outsOf(on, best.along).map(out => {
+      const along = filled(on, withoutOrphans(on, left(best.along, out)), out)
+      return { on, along, worth: on.worth(along) }
+    })
+    if (ways.length === 0) break
+    const made = exchangedOut(worked(on, ways.reduce(better).along))
+    if (made.worth <= best.worth + LEAST_GAIN) break
+    best = made
+  }
+  return best
 }
 
 /** Without what raises nothing, as long as nobody said that it must go. */
