@@ -15,7 +15,7 @@ import { ExchangeClient } from '~/workers/exchange.client'
 import type { Opened } from '~/workers/exchange.protocol'
 import { plain } from '~/workers/plain'
 
-const LARGEST_MB = 40
+const LARGEST_MB = 100
 const MB = 1024 * 1024
 /** Key under which it is kept what words of tables mean. */
 const WORDS = 'import-words'
