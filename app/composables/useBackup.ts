@@ -69,9 +69,9 @@ export function useBackup() {
     await noted()
   }
 
-  /** Into the file that was chosen; `ask`: after a tap, so that the browser may ask. */
+  /** Into the file that was chosen, never the demo in the place of an own box; `ask`: after a tap, so that the browser may ask. */
   async function toFile(ask: boolean): Promise<void> {
-    if (!chosen.value || !(await mayWrite(chosen.value, ask))) return
+    if (box.isDemo || !chosen.value || !(await mayWrite(chosen.value, ask))) return
     const bytes = await whole()
     if (!bytes) return
     await writeBackup(chosen.value, bytes)
@@ -91,7 +91,7 @@ export function useBackup() {
   /** Once a day, of an own box, where the file may be written to without being asked. */
   async function byItself(): Promise<void> {
     await look()
-    if (!box.isDemo && box.box.lures.length > 0 && (days.value === null || days.value > 0)) await toFile(false)
+    if (box.box.lures.length > 0 && (days.value === null || days.value > 0)) await toFile(false)
   }
 
   return {

@@ -1,5 +1,4 @@
 import 'fake-indexeddb/auto'
-import Dexie from 'dexie'
 import fc from 'fast-check'
 import { strToU8, unzipSync, zipSync } from 'fflate'
 import { describe, expect, it } from 'vitest'
@@ -240,43 +239,5 @@ describe('thousands of damaged files', () => {
       ),
       { numRuns: 300 },
     )
-  })
-})
-
-describe('databases of earlier versions', () => {
-  const STORES: Record<string, string>[] = [
-    {
-      lures: 'id, family, box',
-      parts: 'id, kind',
-      outfits: 'id',
-      places: 'id',
-      tests: 'id, lureId',
-      trips: 'id, start',
-      rules: 'id',
-      memory: 'key',
-    },
-    { assemblies: 'id, lureId', photos: 'lureId' },
-    { readings: 'id, placeId, at' },
-  ]
-  it.each([1, 2, 3])('version %i is opened with everything in it, and can be written to', async version => {
-    const name = `old-${version}`
-    const old = new Dexie(name)
-    for (let v = 1; v <= version; v++) old.version(v).stores(STORES[v - 1]!)
-    await old.table('lures').bulkPut(file.lures!)
-    await old.table('trips').bulkPut(file.trips!)
-    if (version >= 2) await old.table('photos').put(photo)
-    if (version >= 3)
-      await old
-        .table('readings')
-        .put({ id: 'n', at: '2026-01-01T00:00:00Z', reading: { species: 'perch', temperatureC: 4 } })
-    old.close()
-    const db = openDatabase(name)
-    const now = await readAll(db)
-    expect(now.lures).toHaveLength(file.lures!.length)
-    expect(now.trips).toEqual([...file.trips!].sort((a, b) => (a.id < b.id ? -1 : 1)))
-    expect(await db.photos.count()).toBe(version >= 2 ? 1 : 0)
-    expect(now.readings?.length ?? 0).toBe(version >= 3 ? 1 : 0)
-    await db.eventPhotos.put(eventPhoto)
-    expect(await db.eventPhotos.count()).toBe(1)
   })
 })

@@ -25,6 +25,7 @@ const RELEASED: readonly Readonly<Record<string, string>>[] = [
   { snapshots: 'id, at', quarantine: 'id, list' },
 ]
 const READING = { species: 'perch', temperatureC: 14 }
+const NOTED = { id: 'n', at: '2026-01-01T00:00:00Z', reading: { species: 'perch', temperatureC: 4 } }
 const PICTURE = { lureId: 'l1', blob: new Blob(['x']), width: 1, height: 1, swatches: [], instead: true }
 
 /** A store as the program of that version left it: every list that it knew, its reading, its pictures. */
@@ -42,6 +43,10 @@ async function storeOf(version: number): Promise<{ name: string; written: Ygrion
     await old.table(list).bulkPut(structuredClone(rows))
     written[list] = rows
   }
+  if ('readings' in known) {
+    await old.table('readings').put(NOTED)
+    written.readings = [...((written.readings as object[] | undefined) ?? []), NOTED]
+  }
   await old.table('memory').put({ key: 'reading', value: READING })
   if ('photos' in known) await old.table('photos').put(PICTURE)
   old.close()
@@ -58,7 +63,7 @@ const byId = (file: YgrionFile) =>
 
 describe('a store of any version that was released', () => {
   it.each(RELEASED.map((_, i) => i + 1))(
-    'of version %i: all of it is there, and nothing is set aside',
+    'of version %i: all of it is there, nothing is set aside, and it can be written to',
     async version => {
       const { name, written } = await storeOf(version)
       const db = openDatabase(name)
@@ -68,6 +73,8 @@ describe('a store of any version that was released', () => {
       await soundRows(db, '2026-11-29T06:00:00Z')
       expect(await db.quarantine.count()).toBe(0)
       expect(byId(await readAll(db))).toEqual(byId(written))
+      await db.eventPhotos.put({ id: 'e', tripId: 't', blob: PICTURE.blob, width: 1, height: 1 })
+      expect(await db.eventPhotos.count()).toBe(1)
       db.close()
     },
   )

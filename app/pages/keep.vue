@@ -34,7 +34,7 @@ function picked(event: Event) {
       <p :class="{ due: isDue }"><template v-if="last === null">No backup was ever made here.</template><template v-else>Last backup {{ days === 0 ? 'today' : days === 1 ? 'yesterday' : `${days} days ago` }}.</template><template v-if="isDue"> It is time for one.</template></p>
       <button type="button" :class="isDue ? 'hot' : 'plain'" :disabled="isBusy || !box.ready" @click="backup">Make a backup now</button>
       <SavingStep :saving="saving" />
-      <template v-if="chosen">
+      <template v-if="chosen && !box.isDemo">
         <p>Once a day, while Ygrion is open, a backup goes by itself to <b>{{ chosen.name }}</b>, in the place of the one before.<template v-if="mustAsk"> <b class="due">This browser asks again before it writes there.</b></template></p>
         <button type="button" class="plain" :disabled="isBusy || !box.ready" @click="backupToFile">{{ mustAsk ? 'Let it write there' : 'Write it now' }}</button> <button type="button" class="quiet" :disabled="isBusy" @click="forgetFile">no longer</button>
       </template>

@@ -2,7 +2,7 @@ import { until } from '@vueuse/core'
 import { effectScope } from 'vue'
 import { backupFile } from '~/db/backup-file'
 
-/** A backup by itself, where a file was chosen for it: when the page has come to rest, so that nothing waits for it. */
+/** A backup by itself, where a file was chosen for it: when the page has come to rest, so that nothing waits for it. Its name keeps it behind `begin`: evaluated before it, the bundle’s circle of modules breaks. */
 export default defineNuxtPlugin({
   name: 'backup',
   parallel: true,

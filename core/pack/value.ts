@@ -10,16 +10,14 @@ export interface Counted {
 }
 
 /** What can be fished under one reading: best first, and by lure. */
-export interface DayOptions {
-  readonly reading: number
-  readonly weight: number
+export interface ReadingOptions {
   readonly list: readonly PackOption[]
   readonly byLure: ReadonlyMap<string, readonly PackOption[]>
 }
 
 /** Each likely reading as it is judged, without the chances of the day: for what is told of a pack. */
-export function readingsOnly(problem: Pick<PackProblem, 'weights' | 'options'>): readonly DayOptions[] {
-  return byReading(problem).map((list, reading) => inOrder(reading, problem.weights[reading]!, list))
+export function readingsOnly(problem: Pick<PackProblem, 'weights' | 'options'>): readonly ReadingOptions[] {
+  return byReading(problem).map(inOrder)
 }
 
 function byReading({ weights, options }: Pick<PackProblem, 'weights' | 'options'>): PackOption[][] {
@@ -28,7 +26,7 @@ function byReading({ weights, options }: Pick<PackProblem, 'weights' | 'options'
   return lists
 }
 
-function inOrder(reading: number, weight: number, list: PackOption[]): DayOptions {
+function inOrder(list: PackOption[]): ReadingOptions {
   list.sort(
     (a, b) =>
       b.score - a.score || (a.lureId < b.lureId ? -1 : a.lureId > b.lureId ? 1 : a.outfitId < b.outfitId ? -1 : 1),
@@ -39,11 +37,11 @@ function inOrder(reading: number, weight: number, list: PackOption[]): DayOption
     if (known) known.push(option)
     else byLure.set(option.lureId, [option])
   }
-  return { reading, weight, list, byLure }
+  return { list, byLure }
 }
 
-/** The best set-ups of the pack on one day, of different lures, each on its best rod, rigged ones in full; the first is what it catches. */
-export function countedUnder({ byLure }: DayOptions, { items, rods, rigged }: Taken, most = SHOWN): readonly Counted[] {
+/** The best set-ups of the pack under one reading, of different lures, each on its best rod, rigged ones in full; the first is what is fished. */
+export function countedUnder({ byLure }: ReadingOptions, { items, rods, rigged }: Taken): readonly Counted[] {
   const best: { option: PackOption; isRigged: boolean; value: number }[] = []
   for (const lureId of items) {
     let own: (typeof best)[number] | null = null
@@ -56,7 +54,7 @@ export function countedUnder({ byLure }: DayOptions, { items, rods, rigged }: Ta
     if (own) best.push(own)
   }
   best.sort((a, b) => b.value - a.value || (a.option.lureId < b.option.lureId ? -1 : 1))
-  return best.slice(0, most).map(({ option, isRigged, value }, place) => ({ option, place, isRigged, worth: value }))
+  return best.slice(0, SHOWN).map(({ option, isRigged, value }, place) => ({ option, place, isRigged, worth: value }))
 }
 
 export interface PackValue {
