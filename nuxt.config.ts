@@ -1,9 +1,13 @@
 import { readFileSync } from 'node:fs'
 import vuetify, { transformAssetUrls } from 'vite-plugin-vuetify'
+import { intoPage } from './app/kept-screen/into-page'
 import { contentPolicy, WORKER_POLICY } from './server/utils/content-policy'
 
 const { version } = JSON.parse(readFileSync(new URL('package.json', import.meta.url), 'utf8')) as { version: string }
 
+const FIRST_FONTS = /(archivo-latin-wdth|newsreader-latin-wght)-normal\..*woff2$/
+/** Draws the first screen of the last start before the program is there, and starts it. */
+const FIRST_SCRIPT = readFileSync(new URL('app/kept-screen/first.js', import.meta.url), 'utf8')
 /** The page that most starts begin with. */
 const FIRST_PAGE = 'pages/index.vue'
 
@@ -40,7 +44,11 @@ export default defineNuxtConfig({
   hooks: {
     // What Tie-on is made of is on its way while the entry is read, not only when the entry has asked for it; what it may need later does not stand in its way.
     'build:manifest': manifest => {
-      for (const file of Object.values(manifest)) file.prefetch = false
+      for (const file of Object.values(manifest)) {
+        file.prefetch = false
+        // Fonts of the first lines: else they are asked for only when those are laid out, which is then done twice.
+        if (FIRST_FONTS.test(file.file)) file.preload = true
+      }
       const entry = Object.values(manifest).find(({ isEntry }) => isEntry)
       if (entry) entry.imports = [...(entry.imports ?? []), FIRST_PAGE].filter(file => file in manifest)
     },
@@ -48,9 +56,12 @@ export default defineNuxtConfig({
     'nitro:init': nitro => {
       nitro.hooks.hook('prerender:generate', route => {
         if (!route.contents || !route.fileName?.endsWith('.html')) return
-        route.contents = route.contents.replace(
+        const page = intoPage(route.contents, FIRST_SCRIPT, address =>
+          readFileSync(`${nitro.options.buildDir}/dist/client${address}`, 'utf8'),
+        )
+        route.contents = page.replace(
           '<head>',
-          `<head><meta http-equiv="Content-Security-Policy" content="${contentPolicy(route.contents)}">`,
+          `<head><meta http-equiv="Content-Security-Policy" content="${contentPolicy(page)}">`,
         )
       })
     },
@@ -98,7 +109,10 @@ export default defineNuxtConfig({
       ],
     },
   },
-  nitro: { prerender: { routes: ['/'], crawlLinks: false }, compressPublicAssets: { gzip: true, brotli: false } },
+  nitro: {
+    prerender: { routes: ['/'], crawlLinks: false, failOnError: true },
+    compressPublicAssets: { gzip: true, brotli: false },
+  },
   build: { transpile: ['vuetify'] },
   vite: {
     // core/ is pure: what a page does not use of it stays out of the bundle, with the packages that it would bring.

@@ -5,7 +5,7 @@ import vuetify from 'vite-plugin-vuetify'
 import { defineConfig } from 'vitest/config'
 
 /** Components mounted in a document; everything else runs in plain Node. */
-const MOUNTED = 'app/{components,pages}/**/*.test.ts'
+const MOUNTED = 'app/{components,kept-screen,pages}/**/*.test.ts'
 const shared = { setupFiles: ['tests/seed.ts'], testTimeout: 120_000 }
 const resolve = { alias: { '~': fileURLToPath(new URL('app', import.meta.url)) } }
 

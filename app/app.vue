@@ -8,6 +8,8 @@ const settings = useSettingsStore()
 const judgement = useJudgementStore()
 const undo = useUndoStore()
 const route = useRoute()
+const desk = useTemplateRef<HTMLElement>('desk')
+useKeptScreen(() => desk.value)
 const SentWater = withFields(() => import('~/components/shell/SentWater.vue'))
 
 /** Ctrl+Z takes back the last change of the box, with Shift or as Ctrl+Y does it again; it never fights with a field that has its own undo. */
@@ -22,7 +24,7 @@ useHead({ htmlAttrs: { class: () => `ground-${settings.theme}` }, title: () => p
 </script>
 
 <template>
-  <div class="desk" :class="`theme-${settings.theme}`">
+  <div ref="desk" class="desk" :class="`theme-${settings.theme}`">
     <a class="skip" href="#page">To the page</a>
     <TopLine />
     <VersionSlip />

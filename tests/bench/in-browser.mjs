@@ -23,28 +23,31 @@ const browser = await chromium.launch({ executablePath: CHROMIUM, args: ['--no-s
 
 const newContext = () => browser.newContext({ viewport: { width: 1280, height: 800 }, serviceWorkers: 'block' })
 
-/** From the request to the first entry of the list on the screen [ms]; the page is left standing so long after it. */
+/** From the request [ms] to the answer of before on the screen, where one was kept, and to the first entry of the list; the page is left standing so long after it. */
 async function shown(context, base, standsMs) {
   const page = await context.newPage()
   await page.goto(base, { waitUntil: 'commit' })
-  const ms = await page.evaluate(
+  const times = await page.evaluate(
     () =>
       new Promise(resolve => {
-        const look = () =>
-          document.querySelector('.setups li .name')
-            ? requestAnimationFrame(() => resolve(performance.now()))
-            : requestAnimationFrame(look)
+        let kept = null
+        const look = () => {
+          if (kept === null && document.getElementById('as-it-stood')) setTimeout(() => (kept = performance.now()))
+          if (document.querySelector('.setups li .name'))
+            requestAnimationFrame(() => resolve({ kept, usable: performance.now() }))
+          else requestAnimationFrame(look)
+        }
         look()
       }),
   )
   await page.waitForTimeout(standsMs)
   await page.close()
-  return ms
+  return times
 }
 
 /** The first screen of the program and that of the bare page, by turns: with nothing kept from before, or with the program, the box and the last answer already there. */
 async function firstScreens(isFirstVisit) {
-  const taken = { ours: [], theirs: [] }
+  const taken = { kept: [], ours: [], theirs: [] }
   const known = await newContext()
   for (let i = 0; i <= RUNS; i++) {
     for (const [times, base] of [
@@ -52,8 +55,9 @@ async function firstScreens(isFirstVisit) {
       [taken.theirs, bare.base],
     ]) {
       const context = isFirstVisit ? await newContext() : known
-      const ms = await shown(context, base, isFirstVisit ? 0 : STANDS_MS)
-      if (i > 0) times.push(ms)
+      const { kept, usable } = await shown(context, base, isFirstVisit ? 0 : STANDS_MS)
+      if (i > 0) times.push(usable)
+      if (i > 0 && kept !== null) taken.kept.push(kept)
       if (isFirstVisit) await context.close()
     }
   }
@@ -61,7 +65,7 @@ async function firstScreens(isFirstVisit) {
   return taken
 }
 /** So long a page stands before it is closed, as a person would leave it: the answer for the next start is kept meanwhile. */
-const STANDS_MS = 1000
+const STANDS_MS = 2000
 
 /** A page on which so many lures are kept: the demo's over and over. */
 async function boxOf(count) {
@@ -181,10 +185,11 @@ const again = await firstScreens(false)
 const rows = [
   row('first screen usable, first visit', first.ours, 1500),
   row('the bare page, first visit', first.theirs, null),
+  row('the last answer to read, with the box there', again.kept, null),
   row('first screen usable, with the box there', again.ours, 1500),
   row('the bare page again', again.theirs, null),
 ]
-const against = ({ ours, theirs }) => (median(ours) / median(theirs)).toFixed(2)
+const against = (times, { theirs }) => (median(times) / median(theirs)).toFixed(2)
 const frames = []
 for (const [count, limit] of [
   [1000, 100],
@@ -214,7 +219,7 @@ const section = [
   '|---|---|---|---|---|',
   ...rows,
   '',
-  `The first screen takes ${against(first)} times as long as the smallest page of the same stack (tests/bench/bare) on a first visit, ${against(again)} times on a return, by turns in the same run; the design asks for 1.6 and 1.3.`,
+  `The first screen takes ${against(first.ours, first)} times as long as the smallest page of the same stack (tests/bench/bare) on a first visit; on a return the last answer can be read after ${against(again.kept, again)} times as long and the screen used after ${against(again.ours, again)} times, by turns in the same run; the design asks for 1.6 and 1.3.`,
   '',
   `With 10,000 lures and a photo of each the page holds ${held.box} MB on Box and ${held.tieOn} MB on Tie-on (the heap of its scripts; the whole process, workers too, ${held.process} MB); the design asks for 250.`,
   '',

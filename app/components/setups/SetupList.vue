@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import type { MatchOut, SetupOut } from '#core/tell'
 import { formatQuantity } from '#core/units'
-import { clock, dayShort } from '~/text/dates'
+import { asItStood } from '~/text/as-it-stood'
 import { STANDING_LABEL, tacticLabel } from '~/text/labels'
 import type { Judgement } from '~/workers/judge.protocol'
 
@@ -48,7 +48,7 @@ function neighbourOf(i: number) {
   <section class="setups" aria-labelledby="setups-title">
     <h2 id="setups-title">Tie on</h2>
     <p v-if="box.box.outfits.length === 0 && box.ready" class="reason no-rods">No rod is entered: rods, lines and casts are assumed. <NuxtLink to="/box/outfits">Enter your rods</NuxtLink>, one line each, as the label reads.</p>
-    <p v-if="from" class="reason from" role="status">As it stood {{ dayShort(from) }} at {{ clock(from) }}, while it is weighed anew</p>
+    <p v-if="from" class="reason from" role="status">{{ asItStood(from) }}</p>
     <template v-if="isPlaced">
       <p class="reason lead">{{ fits.length }} {{ fits.length === 1 ? 'lure' : 'lures' }} of your box can be fished here. The figure: of ten good anglers, about so many would start with it.</p>
       <FindInBox :fits="fits" :rejected="out.rejected" :chosen-id="chosenId" @choose="(id: string) => emit('choose', id)" />
@@ -96,9 +96,12 @@ h2 { font-size: 19px; }
 h3 { font-size: 14px; }
 .lead { color: var(--soft-ink); margin: 0 0 6px; }
 ol { list-style: none; padding: 0; margin: 0; }
+/* What lies below the window is laid out when it comes near. */
+li, .gaps, .setups > :deep(.hand) { content-visibility: auto; contain-intrinsic-size: auto 120px; }
 li { border-top: 1px solid var(--rule); }
-li.chosen { background: var(--leaf); border-top: 1px solid var(--ink); border-bottom: 1px solid var(--ink); }
+li.chosen { content-visibility: visible; background: var(--leaf); border-top: 1px solid var(--ink); border-bottom: 1px solid var(--ink); }
 .head { display: grid; grid-template-columns: 20px 64px 1fr auto; grid-template-areas: 'rank picture what score' 'rank spine spine spine' 'rank because because because'; column-gap: 8px; row-gap: 3px; width: 100%; text-align: left; background: none; border: 0; padding: 9px 6px; cursor: pointer; align-items: center; }
+.head:focus-visible { outline-offset: -2px; }
 .head:hover { background: color-mix(in srgb, var(--leaf) 70%, transparent); }
 .rank { grid-area: rank; align-self: start; font-weight: 700; font-size: 17px; font-stretch: 80%; }
 .chosen .rank { color: var(--float); }

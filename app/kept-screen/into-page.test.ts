@@ -1,0 +1,27 @@
+import { describe, expect, it } from 'vitest'
+import { intoPage } from './into-page'
+
+const PAGE =
+  '<html><head><link rel="stylesheet" href="/_nuxt/a.css" crossorigin><link rel="modulepreload" href="/_nuxt/x.js"><script type="module" src="/_nuxt/x.js" crossorigin></script></head><body><div id="__nuxt"></div><script>window.__NUXT__={}</script></body></html>'
+
+describe('the page written beforehand', () => {
+  const page = intoPage(PAGE, 'start()', address => `/* ${address} */ @font-face { src: url(./f.woff2) }`)
+
+  it('holds its styles, with the addresses of their fonts, and loads none', () => {
+    expect(page).toContain('<style>/* /_nuxt/a.css */ @font-face { src: url(/_nuxt/f.woff2) }</style>')
+    expect(page).toContain('<link rel="stylesheet" disabled href="/_nuxt/a.css" crossorigin>')
+  })
+
+  it('starts the program by the first script alone, after what it stands on', () => {
+    expect(page).not.toContain('type="module"')
+    expect(page).toContain('<link rel="modulepreload" href="/_nuxt/x.js">')
+    expect(page.indexOf('window.__NUXT__')).toBeLessThan(
+      page.indexOf('<script data-program="/_nuxt/x.js">start()</script>'),
+    )
+    expect(page.indexOf('start()')).toBeGreaterThan(page.indexOf('id="__nuxt"'))
+  })
+
+  it('is refused when it starts nothing', () => {
+    expect(() => intoPage('<html></html>', '', () => '')).toThrow('starts no program')
+  })
+})
