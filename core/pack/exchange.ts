@@ -1,25 +1,27 @@
-import { type Along, type Dress, gainOf, LEAST_GAIN, left, type OnRods, raise, withHung } from './on-rods'
+import { type Along, type Dress, gainOf, LEAST_GAIN, left, lift, type OnRods, raise, withHung } from './on-rods'
 
 /** Of all that is not along, so many are weighed against each thing that is: those that would add most beside it. Assumed. */
 const WEIGHED = 60
 /** Of all, so many are looked at on every rod: those that add most tied on. Assumed. */
-const LOOKED_AT = 240
+const LOOKED_AT = 120
 
 /** The best pack with one lure given up for another, or with another hung ready on a rod; `null` when none is better. */
 export function exchanged(on: OnRods, along: Along): Along | null {
+  const { weights } = on.all.catches
   let worth = on.worth(along)
   let best: Along | null = null
   const newcomers = newcomersTo(on, along)
+  const loose = new WithoutEach(on, along)
+  const unhung = on.rods.map((_, rod) => (along.hung[rod]! < 0 ? loose : new WithoutEach(on, unhungAt(along, rod))))
   for (const out of [null, ...outsOf(on, along)]) {
     const rest = out === null ? along : withoutOrphans(on, left(along, out))
     const used = on.usedBy(rest.taken)
-    const loose = on.byDay(rest)
-    const unhung = on.rods.map((_, rod) => (rest.hung[rod]! < 0 ? loose : on.byDay(unhungAt(rest, rod))))
-    for (const { dress, rod, byDay } of newcomers) {
+    for (const { dress, rod, byDay, expected } of newcomers) {
       const more = dress.things.filter(i => rest.taken[i] !== 1)
       if (more.length === 0 || !on.fits(used, more)) continue
-      const total =
-        on.wishesOf(rest.taken, more) + beside(on.all.catches.weights, rod < 0 ? loose : unhung[rod]!, byDay)
+      const others = rod < 0 ? loose.less(out, rest) : unhung[rod]!.less(out, unhungAt(rest, rod))
+      const together = (others.expected + expected + apart(weights, others.byDay, byDay)) / 2
+      const total = on.wishesOf(rest.taken, more) + together
       if (total <= worth + LEAST_GAIN) continue
       const taken = rest.taken.slice()
       for (const i of more) taken[i] = 1
@@ -29,13 +31,66 @@ export function exchanged(on: OnRods, along: Along): Along | null {
   return best
 }
 
-/** A dressed lure that is not along, tied on or hanging ready on a rod. */
-interface Newcomer {
+/** What is caught day by day, and what is to be expected of it. */
+interface Caught {
+  readonly byDay: Float64Array
+  readonly expected: number
+}
+
+/** What a pack catches without each of its lures: the best of those before it and of those behind it. */
+export class WithoutEach {
+  private readonly known = new Map<number | null, Caught>()
+
+  constructor(
+    private readonly on: OnRods,
+    { taken, hung }: Along,
+  ) {
+    const days = on.all.catches.weights.length
+    const lures = [...taken.keys()].filter(i => taken[i] === 1 && on.byLure[i]!.length > 0)
+    const opened = new Map(lures.map(lure => [lure, on.open(lure, taken)]))
+    const own = lures.map(lure => {
+      const byDay = new Float64Array(days)
+      for (const dress of opened.get(lure)!) raise(byDay, dress, hung.indexOf(lure))
+      return byDay
+    })
+    const others = lures.map(() => new Float64Array(days))
+    const all = new Float64Array(days)
+    const sweep = (places: readonly number[]) => {
+      all.fill(0)
+      for (const i of places) {
+        lift(others[i]!, 0, all)
+        lift(all, 0, own[i]!)
+      }
+    }
+    sweep([...lures.keys()])
+    sweep([...lures.keys()].reverse())
+    this.known.set(null, this.caught(all))
+    lures.forEach((out, i) => {
+      // What others need of it cannot be read off: they go with it.
+      const isNeeded = lures.some(lure => lure !== out && opened.get(lure)!.some(d => d.things.includes(out)))
+      if (!isNeeded) this.known.set(out, this.caught(others[i]!))
+    })
+  }
+
+  /** Without one, or with all; `rest`: what is along then. */
+  less(out: number | null, rest: Along): Caught {
+    const known = this.known.get(out)
+    if (known) return known
+    const made = this.caught(this.on.byDay(rest))
+    this.known.set(out, made)
+    return made
+  }
+
+  private caught(byDay: Float64Array): Caught {
+    return { byDay, expected: this.on.all.catches.expected(byDay) }
+  }
+}
+
+/** A dressed lure that is not along, tied on or hanging ready on a rod, with what it catches by itself. */
+interface Newcomer extends Caught {
   readonly dress: Dress
   /** −1: tied on. */
   readonly rod: number
-  /** What it catches by itself. */
-  readonly byDay: Float64Array
 }
 
 function newcomersTo(on: OnRods, along: Along): readonly Newcomer[] {
@@ -71,7 +126,7 @@ function newcomersTo(on: OnRods, along: Along): readonly Newcomer[] {
     .map(({ dress, more, rod }) => {
       const byDay = new Float64Array(now.length)
       for (const opened of on.open(dress.lure, taken, more)) raise(byDay, opened, rod)
-      return { dress, rod, byDay }
+      return { dress, rod, byDay, expected: catches.expected(byDay) }
     })
 }
 
@@ -92,9 +147,9 @@ export function withoutOrphans(on: OnRods, along: Along): Along {
   return { ...along, taken: along.taken.map((t, i) => (serves.has(i) ? t : 0)) }
 }
 
-/** Catch with a newcomer beside the rest, over all days. */
-function beside(weights: Float64Array, rest: Float64Array, scores: Float64Array): number {
+/** How far two lie apart over all days, up or down: half of it and of both is what the better of the two catches, and no day has to be decided. */
+function apart(weights: Float64Array, a: Float64Array, b: Float64Array): number {
   let sum = 0
-  for (let d = 0; d < rest.length; d++) sum += weights[d]! * Math.max(rest[d]!, scores[d]!)
+  for (let d = 0; d < a.length; d++) sum += weights[d]! * Math.abs(a[d]! - b[d]!)
   return sum
 }

@@ -1,13 +1,15 @@
-import type { Catches } from './catches'
+import { Catches } from './catches'
 import { exchanged, outsOf, withoutOrphans } from './exchange'
 import { slotsOf } from './limits'
 import { type Along, type Dress, gainOf, LEAST_GAIN, left, Numbered, OnRods, raise, withHung } from './on-rods'
-import type { Pack, PackProblem } from './problem'
+import type { Day, Pack, PackProblem } from './problem'
 
 /** So many choices of rods are all tried; of more, those that are met rod by rod. Assumed. */
 const RODS_TRIED = 64
-/** The best choices of rods are worked out to the end. Assumed: the best at first sight is among them. */
-const WORKED_OUT = 4
+/** Choices of rods are compared on no more days than this; the pack itself is then worked out on all. Assumed: which rods go along shows on a quarter of the days. */
+const DAYS_COMPARED = 240
+/** So many choices of rods are exchanged out on those days, and so many of these on all days. Assumed: the best at first sight is among them. */
+const WORKED_OUT = { onSome: 4, onAll: 2 }
 /** An exchange that helps is looked for so often. Assumed: most end sooner. */
 const EXCHANGES = 40
 
@@ -22,27 +24,43 @@ interface Tried {
  * The value rises with every item and each adds less than before, so that this never does badly (Nemhauser, Wolsey & Fisher 1978), but nothing is proven of it here.
  */
 export function greedyPack(problem: PackProblem, catches: Catches): Pack {
-  const all = new Numbered(problem, catches)
+  const some = onSomeDays(problem)
+  const few = new Numbered(some, some === problem ? catches : new Catches(some))
   const tried = new Map<string, Tried>()
   const first = (rods: readonly string[]): Tried => {
     const key = [...rods].sort().join('\n')
     const known = tried.get(key)
     if (known) return known
-    const on = new OnRods(all, rods)
+    const on = new OnRods(few, rods)
     const made = worked(on, filled(on, on.start))
     tried.set(key, made)
     return made
   }
   tryRods(problem, first)
-  const best = [...tried.values()]
-    .sort((a, b) => b.worth - a.worth)
-    .slice(0, WORKED_OUT)
+  const all = some === problem ? few : new Numbered(problem, catches)
+  const best = bestOf(bestOf([...tried.values()], WORKED_OUT.onSome).map(exchangedOut), WORKED_OUT.onAll)
+    .map(({ on, along }) => worked(new OnRods(all, on.rods), along))
     .map(exchangedOut)
     .reduce(better)
   const { on, along } = refilled(best)
   return on.packOf(withoutIdle(on, along))
 }
 
+/** The same with fewer days of each reading, spread over all it has. */
+function onSomeDays(problem: PackProblem): PackProblem {
+  const { days, weights } = problem
+  const every = Math.ceil(days.length / DAYS_COMPARED)
+  if (every <= 1) return problem
+  const some = weights.flatMap((_, reading) =>
+    days.filter(d => d.reading === reading).filter((_, i) => i % every === 0),
+  )
+  const chanceOf = (list: readonly Day[], reading: number) =>
+    list.reduce((sum, d) => sum + (d.reading === reading ? d.weight : 0), 0)
+  const more = weights.map((_, reading) => chanceOf(days, reading) / (chanceOf(some, reading) || 1))
+  return { ...problem, days: some.map(day => ({ ...day, weight: day.weight * more[day.reading]! })) }
+}
+
+const bestOf = (tried: readonly Tried[], count: number) => tried.toSorted((a, b) => b.worth - a.worth).slice(0, count)
 const better = (a: Tried, b: Tried) => (b.worth > a.worth + LEAST_GAIN ? b : a)
 const worked = (on: OnRods, along: Along): Tried => {
   const ready = hung(on, along)

@@ -195,10 +195,11 @@ export function gainOf({ parts }: Dress, rod: number, byDay: Float64Array, weigh
     const own = ready[rod]
     for (let k = 0; k < tied.length; k++) {
       const more = (own && own[k]! > tied[k]! ? own[k]! : tied[k]!) - byDay[from + k]!
-      if (more > 0) sum += weights[from + k]! * more
+      // Twice what is more, nothing of what is less: no day has to be decided, which none could foresee.
+      sum += weights[from + k]! * (more + Math.abs(more))
     }
   }
-  return sum
+  return sum / 2
 }
 
 /** Gains below this are rounding. */
@@ -235,7 +236,8 @@ function bestOf(ready: readonly (Float64Array | undefined)[]): Float64Array {
   return tied
 }
 
-function lift(best: Float64Array, from: number, caught: Float64Array): void {
+/** Raises days from one on to what is caught. */
+export function lift(best: Float64Array, from: number, caught: Float64Array): void {
   for (let k = 0; k < caught.length; k++) if (caught[k]! > best[from + k]!) best[from + k] = caught[k]!
 }
 

@@ -11,7 +11,8 @@ import { Catches } from './catches'
 import { greedyPack } from './greedy'
 import { breachesOf, conflictsOf as saidConflictsOf, usedBy } from './limits'
 import { type Pack, type PackOption, type PackProblem } from './problem'
-import { Numbered, OnRods } from './on-rods'
+import { WithoutEach } from './exchange'
+import { left, Numbered, OnRods } from './on-rods'
 import { prove } from './prove'
 import { type ForecastHour, likelyReadings, withChanges } from './tomorrow'
 import { valueOf } from './value'
@@ -197,6 +198,26 @@ describe('the value of a pack', () => {
         expect(worth(large)).toBeCloseTo(plain, 10)
       }),
       { numRuns: 60 },
+    )
+  })
+
+  it('without each of its lures in turn is what is left when that lure, and what only it could serve, is put away', () => {
+    fc.assert(
+      fc.property(fc.integer(), fc.array(fc.boolean(), { minLength: 7, maxLength: 7 }), (seed, along) => {
+        const bare = randomProblem(seed)
+        const problem = { ...bare, days: daysOf(bare, seed) }
+        const on = new OnRods(new Numbered(problem, new Catches(problem)), problem.outfitIds)
+        const taken = Uint8Array.from(along, Number)
+        const lures = [...taken.keys()].filter(i => taken[i] === 1 && i < 6)
+        const pack = { taken, hung: Int32Array.from(on.rods, (_, rod) => lures[rod] ?? -1) }
+        const without = new WithoutEach(on, pack)
+        expect([...without.less(null, pack).byDay]).toEqual([...on.byDay(pack)])
+        for (const out of lures) {
+          const rest = left(pack, out)
+          expect([...without.less(out, rest).byDay]).toEqual([...on.byDay(rest)])
+          expect(without.less(out, rest).expected).toBeCloseTo(on.all.catches.expected(on.byDay(rest)), 12)
+        }
+      }),
     )
   })
 })

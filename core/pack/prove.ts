@@ -50,8 +50,7 @@ export function prove(problem: PackProblem, catches: Catches, pack: Pack, option
   const bound = () => Math.max(shown, ...open.map(o => o.bound))
   while (open.length > 0 && ended === 'proven') {
     const [now, ...others] = open as [Choice, ...Choice[]]
-    const relaxed = new Relaxed(new OnRods(all, now.rods), most, byDay)
-    if (now.from) relaxed.goOnFrom(now.from)
+    const relaxed = new Relaxed(new OnRods(all, now.rods), most, byDay, now.from)
     const isWhole = now.rods.length <= most
     for (let rounds = 0; rounds < (isWhole ? ROUNDS.last : ROUNDS.before); rounds += ROUNDS.atOnce) {
       const isDown = relaxed.lower(value, goal, ROUNDS.atOnce)

@@ -13,14 +13,18 @@ const SHORTER = { by: 0.7, after: 6, least: 1e-4 }
 /** Lures that cannot matter are looked for after so many rounds. Assumed. */
 const SIFTED_AFTER = 10
 
-/** Some dresses of a lure, and what the best of them catches, times how likely the day is; first tied on, then hanging ready on each rod. */
+/** Some dresses of a lure, and what the best of them catches on the days of each reading. */
 interface Choice {
   readonly dresses: readonly number[]
-  readonly caught: readonly (readonly Stretch[])[]
+  readonly stretches: readonly Stretch[]
 }
+/** Catches, times how likely the day is, from one day on. Tied on or hanging ready on this rod or that often comes to the same: each that differs stands here once. */
 interface Stretch {
   readonly from: number
-  readonly caught: Float32Array
+  readonly caught: readonly Float32Array[]
+  readonly totals: readonly number[]
+  /** Which of them it is tied on, and then hanging ready on each rod. */
+  readonly of: readonly number[]
 }
 /** Every way of choosing among some dresses of one lure. */
 interface Wardrobe {
@@ -38,6 +42,8 @@ export class Relaxed {
   private wardrobes: readonly Wardrobe[]
   /** Prices by place: days, needs, rods, any rod, wishes, slots, grams. */
   private readonly price: Float64Array
+  /** Prices of all days before each. */
+  private readonly upTo: Float64Array
   private readonly move: Float64Array
   private readonly most: Float64Array
   /** What there is of each. */
@@ -58,11 +64,15 @@ export class Relaxed {
   /** What those that were left aside may come to. */
   private floor = 0
 
-  /** `byDay`: what a good pack catches, for prices to begin with. */
+  /**
+   * `byDay`: what a good pack catches, for prices to begin with.
+   * `wider`: the same with more rods, to go on from where its prices stand; what could matter there in nothing better than the goal cannot here.
+   */
   constructor(
     private readonly on: OnRods,
     mostRods: number,
     byDay: Float64Array,
+    wider: Relaxed | null = null,
   ) {
     const { weights } = on.all.catches
     const { limits, wishes, items } = on.all.problem
@@ -74,6 +84,7 @@ export class Relaxed {
     this.at = { need, rod, rods, wish, slots, grams }
     const size = grams + 1
     this.price = new Float64Array(size)
+    this.upTo = new Float64Array(weights.length + 1)
     this.way = new Float64Array(size)
     this.most = new Float64Array(size).fill(Infinity)
     this.move = new Float64Array(size).fill(MOVES.else)
@@ -97,18 +108,20 @@ export class Relaxed {
     if (limits.grams === null) this.most[grams] = 0
     this.wishers = wishes.map(w => items.flatMap(({ id }, i) => (w.lureIds.includes(id) ? [i] : [])))
     const place = new Map(on.dresses.map((d, i) => [d, i]))
+    const kept = wider && new Set(wider.wardrobes.map(w => w.lure))
     this.wardrobes = on.byLure.flatMap((dresses, lure) =>
-      Array.from({ length: Math.ceil(dresses.length / CHOSEN_TOGETHER) }, (_, i) => {
+      Array.from({ length: kept && !kept.has(lure) ? 0 : Math.ceil(dresses.length / CHOSEN_TOGETHER) }, (_, i) => {
         const some = dresses.slice(i * CHOSEN_TOGETHER, (i + 1) * CHOSEN_TOGETHER)
         return {
           lure,
           choices: subsetsOf(some).map(of => ({
             dresses: of.map(d => place.get(d)!),
-            caught: [-1, ...on.rods.keys()].map(rod => bestOf(of, rod, weights)),
+            stretches: bestOf(of, on.rods.length, weights),
           })),
         }
       }),
     )
+    if (wider) this.goOnFrom(wider)
   }
 
   /**
@@ -120,8 +133,7 @@ export class Relaxed {
     return this.bound <= goal
   }
 
-  /** Goes on from where the prices stood with more rods; what could matter there in nothing better than the goal cannot here. */
-  goOnFrom(wider: Relaxed): this {
+  private goOnFrom(wider: Relaxed): void {
     const { at, price, on } = this
     price.set(wider.price.subarray(0, on.all.catches.weights.length))
     const known = new Map(wider.on.dresses.map((dress, d) => [dress.things, d]))
@@ -131,10 +143,7 @@ export class Relaxed {
     })
     on.rods.forEach((rod, r) => (price[at.rod + r] = wider.price[wider.at.rod + wider.on.rods.indexOf(rod)]!))
     price.set(wider.price.subarray(wider.at.wish), at.wish)
-    const kept = new Set(wider.wardrobes.map(w => w.lure))
-    this.wardrobes = this.wardrobes.filter(w => kept.has(w.lure))
     this.floor = wider.floor
-    return this
   }
 
   /** The rods, the most wanted first. */
@@ -149,19 +158,23 @@ export class Relaxed {
     const hangs = on.rods.length + 1
     const things = problem.items.length
 
+    for (let d = 0; d < on.all.catches.weights.length; d++) this.upTo[d + 1] = this.upTo[d]! + price[d]!
     const worth = new Float64Array(things * hangs)
+    const over = new Float64Array(hangs)
     const chosen = this.wardrobes.map(({ lure, choices }) => {
       // Where nothing has to be paid, all is chosen.
       const free = choices.at(-1)!.dresses.every(d => this.paid(d) === 0)
-      return Array.from({ length: hangs }, (_, hang) => {
-        let [best, of]: [number, Choice | null] = [0, null]
-        for (const choice of free ? choices.slice(-1) : choices) {
-          const over = this.overPrice(choice, hang)
-          if (over > best) [best, of] = [over, choice]
-        }
-        worth[lure * hangs + hang]! += best
-        return of
-      })
+      const best: { readonly over: Float64Array; readonly of: (Choice | null)[] } = {
+        over: new Float64Array(hangs),
+        of: new Array<Choice | null>(hangs).fill(null),
+      }
+      for (const choice of free ? choices.slice(-1) : choices) {
+        this.overPrices(choice, over)
+        for (let hang = 0; hang < hangs; hang++)
+          if (over[hang]! > best.over[hang]!) [best.over[hang], best.of[hang]] = [over[hang]!, choice]
+      }
+      for (let hang = 0; hang < hangs; hang++) worth[lure * hangs + hang]! += best.over[hang]!
+      return best.of
     })
     /** What each thing brings, at its best, beyond its price. */
     const brings = new Float64Array(things)
@@ -213,17 +226,23 @@ export class Relaxed {
     }
   }
 
-  /** What a choice catches beyond the prices of the days, less what it pays to what it needs. */
-  private overPrice({ dresses, caught }: Choice, hang: number): number {
+  /** What a choice catches beyond the prices of the days, less what it pays to what it needs; tied on, and hanging ready on each rod. */
+  private overPrices({ dresses, stretches }: Choice, over: Float64Array): void {
     const { price } = this
-    let sum = 0
-    for (const { from, caught: own } of caught[hang]!)
-      for (let k = 0; k < own.length; k++) {
-        const more = own[k]! - price[from + k]!
-        if (more > 0) sum += more
-      }
-    for (const d of dresses) sum -= this.paid(d)
-    return sum
+    let paid = 0
+    for (const d of dresses) paid += this.paid(d)
+    over.fill(-paid)
+    const sums: number[] = []
+    for (const { from, caught, totals, of } of stretches) {
+      const asked = this.asked(from, caught[0]!.length)
+      for (let i = 0; i < caught.length; i++) sums[i] = (apart(price, caught[i]!, from) + totals[i]! - asked) / 2
+      for (let hang = 0; hang < over.length; hang++) over[hang]! += sums[of[hang]!]!
+    }
+  }
+
+  /** Prices of some days together. */
+  private asked(from: number, days: number): number {
+    return this.upTo[from + days]! - this.upTo[from]!
   }
 
   /** What a dress pays to all that it needs. */
@@ -249,8 +268,10 @@ export class Relaxed {
       if (!choice) return
       for (const d of choice.dresses)
         for (let n = 1; n < on.dresses[d]!.things.length; n++) used[at.need[d]! + n - 1]! += 1
-      for (const { from, caught } of choice.caught[hanging[lure]!]!)
-        for (let k = 0; k < caught.length; k++) if (caught[k]! > price[from + k]!) used[from + k]! += 1
+      for (const { from, caught, of } of choice.stretches) {
+        const own = caught[of[hanging[lure]!]!]!
+        for (let k = 0; k < own.length; k++) if (own[k]! > price[from + k]!) used[from + k]! += 1
+      }
     })
     for (let i = 0; i < taken.length; i++) {
       if (taken[i] !== 1) continue
@@ -266,20 +287,62 @@ export class Relaxed {
   }
 }
 
+/**
+ * How far catches and prices lie apart from one day on, up or down, all together: the heart of every round. Of what lies above and what lies below, the difference is known without looking
+ * (it is that of the totals), so that their sum is enough; which of the two comes next cannot be foreseen, and nothing is decided here. Two sums side by side, as one would wait for itself.
+ */
+function apart(price: Float64Array, caught: Float32Array, from: number): number {
+  let [even, odd] = [0, 0]
+  const { length } = caught
+  for (let k = 0; k + 1 < length; k += 2) {
+    even += Math.abs(caught[k]! - price[from + k]!)
+    odd += Math.abs(caught[k + 1]! - price[from + k + 1]!)
+  }
+  if (length % 2 === 1) odd += Math.abs(caught[length - 1]! - price[from + length - 1]!)
+  return even + odd
+}
+
 /** Every choice of some, but not of none. */
 function subsetsOf<T>(list: readonly T[]): readonly (readonly T[])[] {
   return Array.from({ length: 2 ** list.length - 1 }, (_, mask) => list.filter((_, i) => ((mask + 1) >> i) & 1))
 }
 
-function bestOf(dresses: readonly Dress[], rod: number, weights: Float64Array): readonly Stretch[] {
-  const found = new Map<number, Float32Array>()
-  for (const { parts } of dresses)
-    for (const { from, tied, ready } of parts) {
-      const best = found.get(from) ?? new Float32Array(tied.length)
-      found.set(from, best)
-      const own = ready[rod]
-      for (let k = 0; k < best.length; k++)
-        best[k] = Math.max(best[k]!, weights[from + k]! * Math.max(tied[k]!, own ? own[k]! : 0))
+function bestOf(dresses: readonly Dress[], rods: number, weights: Float64Array): readonly Stretch[] {
+  const parts = dresses.flatMap(d => d.parts)
+  return [...new Set(parts.map(p => p.from))].map(from => {
+    const some = parts.filter(p => p.from === from)
+    const tied = raised(
+      new Float32Array(some[0]!.tied.length),
+      some.map(p => p.tied),
+      from,
+      weights,
+    )
+    const caught = [tied]
+    const of = [0]
+    for (let rod = 0; rod < rods; rod++) {
+      const ready = some.flatMap(p => p.ready[rod] ?? [])
+      const own = ready.length > 0 ? raised(tied.slice(), ready, from, weights) : tied
+      const known = caught.findIndex(other => isSame(other, own))
+      of.push(known < 0 ? caught.push(own) - 1 : known)
     }
-  return [...found].map(([from, caught]) => ({ from, caught }))
+    return { from, caught, totals: caught.map(own => own.reduce((sum, c) => sum + c, 0)), of }
+  })
+}
+
+/** The most of what is there and what is caught, times how likely the days are. */
+function raised(
+  most: Float32Array,
+  caught: readonly Float64Array[],
+  from: number,
+  weights: Float64Array,
+): Float32Array {
+  for (const own of caught)
+    for (let k = 0; k < most.length; k++) most[k] = Math.max(most[k]!, weights[from + k]! * own[k]!)
+  return most
+}
+
+function isSame(a: Float32Array, b: Float32Array): boolean {
+  if (a === b) return true
+  for (let k = 0; k < a.length; k++) if (a[k] !== b[k]) return false
+  return true
 }
