@@ -2,6 +2,7 @@ export { type AdviceReason, believed, type NextChange, nextChange, type Today } 
 export { matters } from './belief'
 export { CASTS_IN_TURN, clearAt, fairVerdict } from './fair-test'
 export { type AtHand, fishedNow, type InHand, inHandChanges } from './in-hand'
-export { nextOf, type NextOut } from './next'
+export { nextOf } from './next'
+export type { NextOut } from './next-out'
 export { type Turn, turnsAbout, turnsSince } from './moments'
 export { catchesOf, contactsOf, type Offer, sinceContact, type Tried } from './tally'

@@ -1,0 +1,168 @@
+import type { ChangeWhat, HandChange, SignOffer } from '#core/knowledge'
+import { classOf, colourClass, DEPTH_CLASSES_M } from '#core/lure'
+import type { Candidate } from '#core/match'
+import { message, type Said } from '#core/message'
+import type { SetupOut } from '#core/tell'
+import { quantity } from '#core/units'
+import { fishedNow, inHandChanges } from './in-hand'
+import type { Change } from './next-out'
+import type { TripSoFar } from './trip-so-far'
+
+/** Of one size: lengths that differ by less than this, as the logarithm of their ratio (about a quarter). Assumed. */
+const NEAR_IN_SIZE = 0.25
+/** A smaller bait: of the same family this share of the length, of another this. Assumed. */
+const SMALLER = { kin: 0.85, other: 0.75 }
+
+/** Colours that anglers set against each other first (handbook §15). */
+const OPPOSITE: Readonly<Record<string, readonly string[]>> = {
+  natural: ['hot', 'dark'],
+  silver: ['hot', 'gold'],
+  gold: ['silver', 'natural'],
+  hot: ['natural', 'silver', 'plain'],
+  dark: ['plain', 'natural'],
+  plain: ['hot', 'dark'],
+}
+
+/** What an offer comes to with this box: another lure, or what is on the line fished otherwise. */
+export function changeOf(trip: TripSoFar, { what, to, hand }: SignOffer): Change {
+  const found = lureFor(trip, what)
+  if (found)
+    return {
+      what,
+      from: valueOf(trip, what),
+      to: message('next.to-lure', { what: to, lure: trip.nameOf(found.profile.lure.id) }),
+      setup: trip.setupOf(found.profile.lure.id),
+    }
+  return { what, from: valueOf(trip, what), to, setup: ownWith(trip, hand), ...(hand ? { hand } : {}) }
+}
+
+/** What is on the line, fished as the change in the hand has it. */
+function ownWith(trip: TripSoFar, hand: HandChange | undefined): SetupOut<Said> | null {
+  const own = trip.setupOf(trip.current.lureId)
+  if (!own || !hand) return own
+  const { box, trailers } = trip.prepared
+  const atHand = {
+    window: trip.mine.speed.value,
+    bottomM: trip.ranking.ask.reading.bottomM,
+    parts: box.parts,
+    trailers: trailers.map(t => t.lure),
+  }
+  const { depthM: told, speedMs: pace, pauseS: pause, cadence, countdownS: count } = own.presentation
+  const fished = {
+    ...trip.current,
+    trailerId: trip.current.trailerId ?? own.trailerId,
+    presentation: {
+      depthM: told,
+      speedMs: pace,
+      pauseS: pause,
+      cadence,
+      countdownS: count,
+      headG: own.headG,
+      sinkerG: own.sinkerG,
+      ...fishedNow(trip.current),
+    },
+  }
+  const changed = inHandChanges(fished, atHand).find(c => c.id === hand)
+  if (!changed) return own
+  const { trailerId = null, presentation } = changed.stint
+  const { speedMs, pauseS, depthM, countdownS } = presentation ?? {}
+  return {
+    ...own,
+    trailerId,
+    presentation: {
+      ...own.presentation,
+      ...(speedMs == null ? {} : { speedMs }),
+      ...(pauseS == null ? {} : { pauseS }),
+      ...(depthM == null ? {} : { depthM }),
+      ...(countdownS == null ? {} : { countdownS }),
+    },
+  }
+}
+
+/** What it is now. */
+function valueOf(trip: TripSoFar, what: ChangeWhat): Said {
+  switch (what) {
+    case 'colour':
+      return colourClass(trip.mine)
+    case 'size':
+      return message('figure', { figure: quantity('length', trip.mine.lengthMm.value) })
+    case 'action':
+      return trip.mine.action.value
+    case 'trailer': {
+      const trailer = trip.current.trailerId ?? trip.candidate?.trailer?.lure.id
+      return trailer == null ? message('next.no-trailer') : trip.nameOf(trailer)
+    }
+    case 'pause':
+      return message('figure.seconds', { seconds: trip.current.presentation?.pauseS ?? trip.candidate?.pauseS ?? 0 })
+    case 'pace':
+      return message('figure', {
+        figure: quantity(
+          'speed',
+          trip.current.presentation?.speedMs ?? trip.current.speedMs ?? trip.candidate?.placement.speedMs ?? 0,
+        ),
+      })
+    case 'depth':
+      return message('figure', { figure: quantity('depth', trip.depthNow() ?? 0) })
+    case 'hook':
+      return trip.current.rig ?? trip.candidate?.technique.rig ?? message('next.as-it-is')
+    default:
+      return trip.mine.lure.family
+  }
+}
+
+/** The best lure of the box that makes this change and as few others as may be. */
+function lureFor(trip: TripSoFar, what: ChangeWhat): Candidate | undefined {
+  const mm = trip.mine.lengthMm.value
+  const near = (c: Candidate) => Math.abs(Math.log(c.profile.lengthMm.value / mm)) < NEAR_IN_SIZE
+  const others = trip.ranking.candidates.filter(c => c.profile.lure.id !== trip.current.lureId)
+  const kin = others.filter(c => c.profile.lure.family === trip.mine.lure.family)
+  const twins = kin.filter(c => (c.profile.lure.style ?? null) === (trip.mine.lure.style ?? null))
+  switch (what) {
+    case 'colour': {
+      const wanted = OPPOSITE[colourClass(trip.mine)] ?? []
+      const differ = (list: readonly Candidate[]) =>
+        [
+          ...wanted.map(w => list.find(c => colourClass(c.profile) === w)),
+          list.find(c => colourClass(c.profile) !== colourClass(trip.mine)),
+        ].find(c => c !== undefined)
+      return differ(twins.filter(near)) ?? differ(kin.filter(near)) ?? differ(kin)
+    }
+    case 'size':
+      return (
+        kin.find(c => c.profile.lengthMm.value < SMALLER.kin * mm) ??
+        others.find(c => c.profile.lengthMm.value < SMALLER.other * mm && c.way === trip.candidate?.way)
+      )
+    case 'action':
+      return (
+        others.find(
+          c =>
+            c.profile.action.value !== trip.mine.action.value &&
+            sameDepth(c, trip.candidate) &&
+            c.way === trip.candidate?.way,
+        ) ?? others.find(c => sameDepth(c, trip.candidate))
+      )
+    case 'tactic': {
+      const moving = trip.candidate?.way === 'moving' || trip.candidate?.way === 'surface'
+      const wantsMoving = trip.signs.some(s => s.sign.id === 'bite.winding-in')
+      return others.find(c =>
+        wantsMoving
+          ? c.way === 'moving'
+          : moving
+            ? c.way === 'falling' || c.way === 'vertical' || c.way === 'bottom'
+            : c.way !== trip.candidate?.way,
+      )
+    }
+    case 'weight':
+      return kin.find(c => c.totalG > (trip.candidate?.totalG ?? 0))
+    case 'sound':
+      return others.find(
+        c => c.profile.sound.value !== trip.mine.sound.value && c.profile.lure.family === trip.mine.lure.family,
+      )
+    default:
+      return undefined
+  }
+}
+
+function sameDepth(a: Candidate, b: Candidate | undefined): boolean {
+  return !b || classOf(DEPTH_CLASSES_M, a.placement.depthM) === classOf(DEPTH_CLASSES_M, b.placement.depthM)
+}
