@@ -1,5 +1,5 @@
 export { chanceAlike, probabilityHigher, rateRatio, standOut } from './compare'
 export { byMonth, sumOf, type Tally, tallyOf } from './effort'
 export { type DayOf, dispersionOf } from './dispersion'
-export { type Group, pooledRates } from './pool'
+export { type Group, pooledRates, poolOf } from './pool'
 export { type RateEstimate, rateOf } from './rate'

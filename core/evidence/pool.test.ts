@@ -23,6 +23,22 @@ describe('partial pooling of rates', () => {
     expect(groups[0]!.mean).toBeGreaterThan(overall.mean)
     expect(groups[0]!.high - groups[0]!.low).toBeGreaterThan(groups[1]!.high - groups[1]!.low)
   })
+  it('is the same in whatever order the groups stand, however many are blank', () => {
+    const blank = fc.record({ events: fc.constant(0), effort: fc.double({ min: 0.1, max: 500, noNaN: true }) })
+    fc.assert(
+      fc.property(
+        fc.array(blank, { minLength: 1, maxLength: 60, size: 'max' }),
+        fc.array(group, { maxLength: 5 }),
+        (blanks, bitten) => {
+          const groups = [...blanks, ...bitten]
+          const forward = pooledRates(groups)!
+          const turned = pooledRates(groups.toReversed())!
+          expect(turned.overall.mean / forward.overall.mean).toBeCloseTo(1, 9)
+          turned.groups.toReversed().forEach((rate, i) => expect(rate.mean / forward.groups[i]!.mean).toBeCloseTo(1, 9))
+        },
+      ),
+    )
+  })
   it('much effort speaks for itself', () => {
     const { groups } = pooledRates([
       { events: 3000, effort: 1000 },

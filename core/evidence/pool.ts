@@ -39,56 +39,103 @@ const HALF = 0.5
  * @throws {RangeError} if a count or an effort is negative or not a number
  */
 export function pooledRates(counted: readonly Group[], dispersion = 1): PooledRates | null {
+  const pool = poolOf(counted, dispersion)
+  return pool && { overall: pool.overall, alike: pool.alike, groups: counted.map(pool.rateOf) }
+}
+
+/** What several groups teach of each other: the same as `pooledRates`, each group's rate when it is asked for. */
+export interface Pool extends Pick<PooledRates, 'overall' | 'alike'> {
+  readonly rateOf: (group: Group) => RateEstimate
+}
+
+/** Groups pooled as in `pooledRates`, which see. */
+export function poolOf(counted: readonly Group[], dispersion = 1): Pool | null {
   for (const { events, effort } of counted) {
     if (!(events >= 0 && effort >= 0 && Number.isFinite(events + effort)))
       throw new RangeError(`pooledRates: events and effort must be 0 or more, got ${events} in ${effort}`)
   }
   if (!(dispersion >= 1)) throw new RangeError(`pooledRates: dispersion must be 1 or more, got ${dispersion}`)
-  const groups = counted.map(({ events, effort }) => ({ events: events / dispersion, effort: effort / dispersion }))
-  const fished = groups.filter(g => g.effort > 0)
+  const thinned = ({ events, effort }: Group): Group => ({ events: events / dispersion, effort: effort / dispersion })
+  const fished = counted.filter(g => g.effort > 0).map(thinned)
+  if (fished.length === 0) return null
+  const cells = believedCells(fished)
+  return {
+    overall: usualRate(cells),
+    alike: Math.exp(cells.reduce((s, c) => s + c.share * Math.log(c.shape), 0)),
+    rateOf: group => mixed(cells, thinned(group)),
+  }
+}
+
+/** A point of the grid, and how much of the belief it holds. */
+interface Cell {
+  readonly shape: number
+  readonly mean: number
+  readonly share: number
+}
+
+/** The points of the grid that hold any belief to speak of. */
+function believedCells(fished: readonly Group[]): readonly Cell[] {
   const events = fished.reduce((sum, g) => sum + g.events, 0)
   const effort = fished.reduce((sum, g) => sum + g.effort, 0)
-  if (fished.length === 0) return null
-
   const centre = Math.log((events + HALF) / effort)
   const span = SPAN_SD * Math.sqrt(1 / (events + HALF) + 1 / fished.length)
   const means = Array.from({ length: MEANS }, (_, i) => Math.exp(centre + span * ((2 * i) / (MEANS - 1) - 1)))
-  const cells = SHAPES.flatMap(shape => {
+  const bitten = fished.filter(g => g.events > 0)
+  const blanks = Float64Array.from(
+    fished.filter(g => g.events === 0),
+    g => g.effort,
+  )
+  const logs = new Float64Array(SHAPES.length * MEANS)
+  SHAPES.forEach((shape, s) => {
     const none = jStat.gammaln(shape)
-    const counts = fished.reduce((sum, g) => sum + jStat.gammaln(shape + g.events) - none, 0)
-    return means.map(mean => {
+    const counts = bitten.reduce((sum, g) => sum + jStat.gammaln(shape + g.events) - none, 0)
+    means.forEach((mean, m) => {
       const rate = shape / mean
-      let log = counts + fished.length * shape * Math.log(rate)
-      for (const g of fished) log -= (shape + g.events) * Math.log(rate + g.effort)
-      return { shape, mean, rate, log }
+      let log = counts + shape * (fished.length * Math.log(rate) - sumOfLogs(rate, blanks))
+      for (const g of bitten) log -= (shape + g.events) * Math.log(rate + g.effort)
+      logs[s * MEANS + m] = log
     })
   })
-  const top = Math.max(...cells.map(c => c.log))
-  const sum = cells.reduce((s, c) => s + Math.exp(c.log - top), 0)
-  const weighed = cells.map(c => ({ ...c, share: Math.exp(c.log - top) / sum })).filter(c => c.share > NEGLIGIBLE)
+  const top = logs.reduce((a, b) => Math.max(a, b))
+  const beliefs = logs.map(log => Math.exp(log - top))
+  const sum = beliefs.reduce((a, b) => a + b, 0)
+  return SHAPES.flatMap((shape, s) =>
+    means.flatMap((mean, m) => {
+      const share = beliefs[s * MEANS + m]! / sum
+      return share > NEGLIGIBLE ? [{ shape, mean, share }] : []
+    }),
+  )
+}
 
-  const mixed = (g: Group): RateEstimate => {
-    let [first, second, all] = [0, 0, 0]
-    for (const { shape, rate, share } of weighed) {
-      const [a, b] = [shape + g.events, rate + g.effort]
-      first += (share * a) / b
-      second += (share * a * (a + 1)) / (b * b)
-      all += share
-    }
-    return likeGamma(first / all, second / all)
+/** Factors that are multiplied before one logarithm is taken of them all: their product stays far within what a number holds. */
+const AT_ONCE = 16
+/** Sum of ln(rate + effort). */
+function sumOfLogs(rate: number, efforts: Float64Array): number {
+  let [sum, product] = [0, 1]
+  for (let i = 0; i < efforts.length; i++) {
+    product *= rate + efforts[i]!
+    if (i % AT_ONCE === AT_ONCE - 1) [sum, product] = [sum + Math.log(product), 1]
   }
-  return {
-    overall: usualRate(weighed),
-    groups: groups.map(mixed),
-    alike: Math.exp(weighed.reduce((s, c) => s + c.share * Math.log(c.shape), 0)),
+  return sum + Math.log(product)
+}
+
+/** A group's rate under all that is believed of the others: a mixture of Gammas. */
+function mixed(cells: readonly Cell[], { events, effort }: Group): RateEstimate {
+  let [first, second, all] = [0, 0, 0]
+  for (const { shape, mean, share } of cells) {
+    const [a, b] = [shape + events, shape / mean + effort]
+    first += (share * a) / b
+    second += (share * a * (a + 1)) / (b * b)
+    all += share
   }
+  return likeGamma(first / all, second / all)
 }
 
 /** Half-width of a 90 % interval of a normal, in standard deviations. */
 const NINETY = 1.6449
 
 /** The usual rate and its interval, on the log scale: with few groups its upper tail is long, and a plain mean would be drawn up by it. */
-function usualRate(cells: readonly { readonly mean: number; readonly share: number }[]): RateEstimate {
+function usualRate(cells: readonly Cell[]): RateEstimate {
   const centre = cells.reduce((s, c) => s + c.share * Math.log(c.mean), 0)
   const sd = Math.sqrt(cells.reduce((s, c) => s + c.share * (Math.log(c.mean) - centre) ** 2, 0))
   return { mean: Math.exp(centre), low: Math.exp(centre - NINETY * sd), high: Math.exp(centre + NINETY * sd) }

@@ -1,4 +1,5 @@
 import { Body, Equator, Horizon, Observer } from 'astronomy-engine'
+import { Remembered } from '#core/numeric'
 
 export type Position = {
   /** Geometric, without refraction. */
@@ -27,8 +28,16 @@ export function positionOf(body: Body, caller: string, at: string, latitude: num
     throw new RangeError(`${caller}: latitude must be between −90 and 90, got ${latitude}`)
   if (!(Math.abs(longitude) <= 180))
     throw new RangeError(`${caller}: longitude must be between −180 and 180, got ${longitude}`)
+  const key = `${body} ${date.getTime()} ${latitude} ${longitude}`
+  const known = POSITIONS.get(key)
+  if (known) return known
   const observer = new Observer(latitude, longitude, 0)
   const { ra, dec } = Equator(body, date, observer, true, true)
   const { altitude, azimuth } = Horizon(date, observer, ra, dec)
-  return { altitudeDeg: altitude, azimuthDeg: azimuth }
+  const position = { altitudeDeg: altitude, azimuthDeg: azimuth }
+  POSITIONS.set(key, position)
+  return position
 }
+
+/** Positions worked out last: one moment is asked about again and again while the rest of a reading is changed. How many are kept is assumed. */
+const POSITIONS = new Remembered<string, Position>(64)

@@ -1,5 +1,5 @@
 import type { Ask } from '#core/ask'
-import { type DayOf, dispersionOf, type Group, pooledRates, type RateEstimate, tallyOf } from '#core/evidence'
+import { type DayOf, dispersionOf, type Group, poolOf, type RateEstimate, tallyOf } from '#core/evidence'
 import { lightWord, type LightWord } from '#core/light'
 import { classOf, colourClass, DEPTH_CLASSES_M, type LureProfile } from '#core/lure'
 import { completeReading, type CompleteReading, type Reading, readingDistance, worthAsEvidence } from '#core/reading'
@@ -151,7 +151,7 @@ export function logSays({ stretches, dispersion }: Log, ask: Ask): LogSays {
     return worth < TOLD_FROM ? [] : [{ ...stretch, worth, expected: worth * stretch.hours }]
   })
   if (heard.length === 0) return SILENT
-  const lessons = new Map<Lesson, ReadonlyMap<string, LessonTold>>()
+  const lessons = new Map<Lesson, LessonOf>()
   for (const lesson of LESSONS) {
     const groups = new Map<string, Group & Pick<LessonTold, 'landed' | 'contacts' | 'hours'>>()
     for (const { taught, worth, expected, contacts, landed, hours } of heard) {
@@ -168,14 +168,14 @@ export function logSays({ stretches, dispersion }: Log, ask: Ask): LogSays {
     }
     const told = lessonOf(lesson, groups, dispersion)
     lessons.set(lesson, told)
-    for (const stretch of heard) stretch.expected *= told.get(stretch.taught[lesson] ?? '')?.ratio.mean ?? 1
+    for (const stretch of heard) stretch.expected *= told(stretch.taught[lesson])?.ratio.mean ?? 1
   }
   const bound = logBound(ask)
   const light = lightWord(ask.reading)
   return {
     of: (profile, depthM, tactic) => {
       const taught = taughtBy(profile.lure.id, profile, depthM, tactic, light)
-      const told = LESSONS.flatMap(lesson => lessons.get(lesson)!.get(taught[lesson] ?? '') ?? [])
+      const told = LESSONS.flatMap(lesson => lessons.get(lesson)!(taught[lesson]) ?? [])
       if (told.length === 0) return null
       const product = told.reduce((ratio, lesson) => ratio * lesson.ratio.mean, 1)
       const isBlank = told.some(({ lesson, contacts }) => lesson === 'lure' && contacts === 0)
@@ -185,36 +185,38 @@ export function logSays({ stretches, dispersion }: Log, ask: Ask): LogSays {
   }
 }
 
+/** What a lesson says of one value; `undefined`: nothing. */
+type LessonOf = (value: string | null) => LessonTold | undefined
+
+/** A lesson, worked out for each value when that is first asked for. */
 function lessonOf(
   lesson: Lesson,
   groups: ReadonlyMap<string, Group & Pick<LessonTold, 'landed' | 'contacts' | 'hours'>>,
   dispersion: number,
-): ReadonlyMap<string, LessonTold> {
-  const list = [...groups]
-  const pooled = pooledRates(
-    list.map(([, group]) => group),
-    dispersion,
-  )
-  if (!pooled) return new Map()
-  const { overall } = pooled
-  return new Map(
-    list.map(([value, { landed, contacts, hours }], i) => {
-      const { mean, low, high } = pooled.groups[i]!
-      const found = list.length === 1 ? 1 : mean / overall.mean
-      const ratio = contacts === 0 ? Math.min(1, found) : found
-      return [
-        value,
-        {
-          lesson,
-          value,
-          landed,
-          contacts,
-          hours,
-          ratio: { mean: ratio, low: Math.min(ratio, low / overall.mean), high: Math.max(ratio, high / overall.mean) },
-        },
-      ]
-    }),
-  )
+): LessonOf {
+  const pool = poolOf([...groups.values()], dispersion)
+  const told = new Map<string, LessonTold>()
+  return value => {
+    const group = value === null ? undefined : groups.get(value)
+    if (!pool || !group || value === null) return undefined
+    const known = told.get(value)
+    if (known) return known
+    const { overall } = pool
+    const { landed, contacts, hours } = group
+    const { mean, low, high } = pool.rateOf(group)
+    const found = groups.size === 1 ? 1 : mean / overall.mean
+    const ratio = contacts === 0 ? Math.min(1, found) : found
+    const made: LessonTold = {
+      lesson,
+      value,
+      landed,
+      contacts,
+      hours,
+      ratio: { mean: ratio, low: Math.min(ratio, low / overall.mean), high: Math.max(ratio, high / overall.mean) },
+    }
+    told.set(value, made)
+    return made
+  }
 }
 
 /** A score after the log has spoken: its odds times the likelihood ratio, no further than the bound; it stays between 0 and 1. */
