@@ -139,7 +139,7 @@ test('an own, empty box teaches what to do, and the demo can be taken back', asy
 for (const theme of ['day', 'glare', 'night'] as const) {
   test(`axe finds nothing serious in the ${theme} look`, async ({ page }) => {
     // A page takes axe some seconds on a busy machine, and there are many.
-    test.setTimeout(600_000)
+    test.setTimeout(900_000)
     await open(page)
     await page.getByRole('button', { name: theme, exact: true }).click()
     await expect(page.locator('.setups li')).toHaveCount(12)
