@@ -41,9 +41,13 @@ const GAPS: readonly TraitOf[] = [
   { trait: 'action', what: 'action', of: c => c.profile.action.value, name: String },
 ]
 
-/** What of each trait the box could show these fish and has not trip. */
+/** Set-ups of the lures that were fished. */
+const fished = ({ stints, ranking }: TripSoFar): readonly Candidate[] =>
+  stints.flatMap(s => ranking.candidates.filter(c => c.profile.lure.id === s.lureId))
+
+/** What of each trait the box could show these fish and has not today. */
 export function untriedOn(trip: TripSoFar): NextOut<Said>['untried'] {
-  const done = trip.stints.flatMap(s => trip.ranking.candidates.filter(c => c.profile.lure.id === s.lureId))
+  const done = fished(trip)
   return GAPS.flatMap(({ trait, of, name }) => {
     const seen = new Set(done.map(of))
     const values = [...new Set(trip.ranking.candidates.map(of).filter(v => !seen.has(v)))].map(name)
@@ -53,7 +57,7 @@ export function untriedOn(trip: TripSoFar): NextOut<Said>['untried'] {
 
 /** The trait that was the same all day, changed by the best lure that differs in it; with `several` in two. */
 export function widestGap(trip: TripSoFar): Change | null {
-  const done = trip.stints.flatMap(s => trip.ranking.candidates.filter(c => c.profile.lure.id === s.lureId))
+  const done = fished(trip)
   const left = trip.ranking.candidates.filter(c => !trip.stints.some(s => s.lureId === c.profile.lure.id))
   const same = GAPS.filter(({ of }) => new Set(done.map(of)).size === 1 && left.some(c => of(c) !== of(done[0]!)))
   const [gap, second] =
