@@ -30,6 +30,8 @@ export function useKeptScreen(page: () => HTMLElement | null) {
   let answeredAt: string | null = null
   function keep() {
     const element = page()
+    // While only what comes first is told, the screen is of another question than the answer.
+    if (judgement.shown !== judgement.judgement) return
     if (answeredAt === null || element === null || route.fullPath !== '/' || !isAtRest(element)) return
     try {
       keepScreen(element, answeredAt)
