@@ -1,4 +1,4 @@
-import { catchOn } from './days'
+import { DayFactors } from './days'
 import { type Day, NOT_RIGGED, type Pack, type PackOption, type PackProblem } from './problem'
 
 /** One set-up, with what it catches on each day of its reading. */
@@ -41,12 +41,12 @@ export class Catches {
         ? days.toSorted((a, b) => a.reading - b.reading)
         : weights.map((weight, reading) => ({ reading, weight, ...UNTOUCHED }))
     this.weights = Float64Array.from(all, d => d.weight)
-    const ofReading = weights.map((_, reading) => all.filter(d => d.reading === reading))
+    const ofReading = weights.map((_, reading) => new DayFactors(all.filter(d => d.reading === reading)))
     const firstOf = weights.map((_, reading) => all.findIndex(d => d.reading === reading))
     this.rows = options.map(option => ({
       option,
       from: firstOf[option.reading]!,
-      catches: Float64Array.from(ofReading[option.reading]!, day => option.score * catchOn(day, option)),
+      catches: ofReading[option.reading]!.catchesOf(option),
     }))
     for (const row of this.rows) {
       const known = this.byLure.get(row.option.lureId)

@@ -1,5 +1,5 @@
 import { FISH_CARE, UNWANTED } from '#core/knowledge'
-import { type SetupTraits, TRAITS } from '#core/lure'
+import { TRAITS } from '#core/lure'
 import { normalSample } from '#core/numeric'
 import type { Day, PackOption, Wanted } from './problem'
 
@@ -88,15 +88,34 @@ function chancesOf(lures: readonly LureOfDay[], random: () => number, spread: nu
   return { off, lost }
 }
 
-/** What a set-up catches on a day against what it is judged to. */
-export function catchOn(
-  { wants, off, lost }: Pick<Day, 'wants' | 'off' | 'lost'>,
-  { lureId, traits }: Pick<PackOption, 'lureId' | 'traits'>,
-): number {
-  if (lost.has(lureId)) return 0
-  return (off.get(lureId) ?? 1) * UNWANTED ** unwanted(wants, traits)
-}
+/** What the days of one reading make of a set-up, each time against what it is judged to. */
+export class DayFactors {
+  private readonly byLure = new Map<string, Float64Array>()
+  private readonly byTraits = new Map<string, Float64Array>()
 
-function unwanted(wants: Day['wants'], traits: SetupTraits | undefined): number {
-  return traits ? wants.filter(({ trait, value }) => traits[trait] !== value).length : 0
+  constructor(private readonly days: readonly Pick<Day, 'wants' | 'off' | 'lost'>[]) {}
+
+  /** What a set-up catches day by day; 0 where it is lost. */
+  catchesOf({ lureId, traits, score }: Pick<PackOption, 'lureId' | 'traits' | 'score'>): Float64Array {
+    const left = this.known(this.byLure, lureId, ({ lost, off }) => (lost.has(lureId) ? 0 : (off.get(lureId) ?? 1)))
+    if (!traits) return left.map(share => score * share)
+    const wanted = this.known(
+      this.byTraits,
+      TRAITS.map(trait => traits[trait]).join('\n'),
+      ({ wants }) => UNWANTED ** wants.filter(({ trait, value }) => traits[trait] !== value).length,
+    )
+    return left.map((share, k) => score * (share * wanted[k]!))
+  }
+
+  private known(
+    all: Map<string, Float64Array>,
+    key: string,
+    shareOn: (day: Pick<Day, 'wants' | 'off' | 'lost'>) => number,
+  ): Float64Array {
+    const known = all.get(key)
+    if (known) return known
+    const made = Float64Array.from(this.days, shareOn)
+    all.set(key, made)
+    return made
+  }
 }

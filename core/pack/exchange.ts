@@ -1,4 +1,15 @@
-import { type Along, type Dress, gainOf, LEAST_GAIN, left, lift, type OnRods, raise, withHung } from './on-rods'
+import {
+  type Along,
+  type Caught,
+  type Dress,
+  gainOf,
+  LEAST_GAIN,
+  left,
+  lift,
+  type OnRods,
+  raise,
+  withHung,
+} from './on-rods'
 
 /** Of all that is not along, so many are weighed against each thing that is: those that would add most beside it. Assumed. */
 const WEIGHED = 60
@@ -7,7 +18,6 @@ const LOOKED_AT = 120
 
 /** The best pack with one lure given up for another, or with another hung ready on a rod; `null` when none is better. */
 export function exchanged(on: OnRods, along: Along): Along | null {
-  const { weights } = on.all.catches
   let worth = on.worth(along)
   let best: Along | null = null
   const newcomers = newcomersTo(on, along)
@@ -16,12 +26,12 @@ export function exchanged(on: OnRods, along: Along): Along | null {
   for (const out of [null, ...outsOf(on, along)]) {
     const rest = out === null ? along : withoutOrphans(on, left(along, out))
     const used = on.usedBy(rest.taken)
-    for (const { dress, rod, byDay, expected } of newcomers) {
+    for (const newcomer of newcomers) {
+      const { dress, rod } = newcomer
       const more = dress.things.filter(i => rest.taken[i] !== 1)
       if (more.length === 0 || !on.fits(used, more)) continue
       const others = rod < 0 ? loose.less(out, rest) : unhung[rod]!.less(out, unhungAt(rest, rod))
-      const together = (others.expected + expected + apart(weights, others.byDay, byDay)) / 2
-      const total = on.wishesOf(rest.taken, more) + together
+      const total = on.wishesOf(rest.taken, more) + on.ofBoth(others, newcomer)
       if (total <= worth + LEAST_GAIN) continue
       const taken = rest.taken.slice()
       for (const i of more) taken[i] = 1
@@ -29,12 +39,6 @@ export function exchanged(on: OnRods, along: Along): Along | null {
     }
   }
   return best
-}
-
-/** What is caught day by day, and what is to be expected of it. */
-interface Caught {
-  readonly byDay: Float64Array
-  readonly expected: number
 }
 
 /** What a pack catches without each of its lures: the best of those before it and of those behind it. */
@@ -64,11 +68,11 @@ export class WithoutEach {
     }
     sweep([...lures.keys()])
     sweep([...lures.keys()].reverse())
-    this.known.set(null, this.caught(all))
+    this.known.set(null, on.caught(all))
     lures.forEach((out, i) => {
       // What others need of it cannot be read off: they go with it.
       const isNeeded = lures.some(lure => lure !== out && opened.get(lure)!.some(d => d.things.includes(out)))
-      if (!isNeeded) this.known.set(out, this.caught(others[i]!))
+      if (!isNeeded) this.known.set(out, on.caught(others[i]!))
     })
   }
 
@@ -76,13 +80,9 @@ export class WithoutEach {
   less(out: number | null, rest: Along): Caught {
     const known = this.known.get(out)
     if (known) return known
-    const made = this.caught(this.on.byDay(rest))
+    const made = this.on.caught(this.on.byDay(rest))
     this.known.set(out, made)
     return made
-  }
-
-  private caught(byDay: Float64Array): Caught {
-    return { byDay, expected: this.on.all.catches.expected(byDay) }
   }
 }
 
@@ -126,7 +126,7 @@ function newcomersTo(on: OnRods, along: Along): readonly Newcomer[] {
     .map(({ dress, more, rod }) => {
       const byDay = new Float64Array(now.length)
       for (const opened of on.open(dress.lure, taken, more)) raise(byDay, opened, rod)
-      return { dress, rod, byDay, expected: catches.expected(byDay) }
+      return { dress, rod, ...on.caught(byDay) }
     })
 }
 
@@ -145,11 +145,4 @@ export function withoutOrphans(on: OnRods, along: Along): Along {
   for (const i of along.taken.keys())
     if (along.taken[i] === 1) for (const { things } of on.open(i, along.taken)) for (const t of things) serves.add(t)
   return { ...along, taken: along.taken.map((t, i) => (serves.has(i) ? t : 0)) }
-}
-
-/** How far two lie apart over all days, up or down: half of it and of both is what the better of the two catches, and no day has to be decided. */
-function apart(weights: Float64Array, a: Float64Array, b: Float64Array): number {
-  let sum = 0
-  for (let d = 0; d < a.length; d++) sum += weights[d]! * Math.abs(a[d]! - b[d]!)
-  return sum
 }

@@ -1,7 +1,8 @@
 import { Catches } from './catches'
 import { exchanged, outsOf, withoutOrphans } from './exchange'
+import { hung } from './hang'
 import { slotsOf } from './limits'
-import { type Along, type Dress, gainOf, LEAST_GAIN, left, Numbered, OnRods, raise, withHung } from './on-rods'
+import { type Along, type Dress, gainOf, LEAST_GAIN, left, Numbered, OnRods, raise } from './on-rods'
 import type { Day, Pack, PackProblem } from './problem'
 
 /** So many choices of rods are all tried; of more, those that are met rod by rod. Assumed. */
@@ -101,7 +102,8 @@ function filled(on: OnRods, from: Along, without = -1): Along {
   const { taken } = along
   const { weights } = on.all.catches
   const standing = () => {
-    return { byDay: on.byDay(along), wishes: on.wishesOf(taken), used: on.usedBy(taken) }
+    const byDay = on.byDay(along)
+    return { byDay, expected: on.all.catches.expected(byDay), wishes: on.wishesOf(taken), used: on.usedBy(taken) }
   }
   let now = standing()
   const scratch = new Float64Array(now.byDay.length)
@@ -117,7 +119,7 @@ function filled(on: OnRods, from: Along, without = -1): Along {
   const together = (opened: readonly Dress[]): number => {
     scratch.set(now.byDay)
     for (const dress of opened) raise(scratch, dress, -1)
-    return on.all.catches.expected(scratch) - on.all.catches.expected(now.byDay)
+    return on.all.catches.expected(scratch) - now.expected
   }
   // As last worked out. A gain only falls as the pack fills, so that what is not first need not be looked at again (Minoux 1978).
   const gains = on.dresses.map(addedBy)
@@ -155,39 +157,6 @@ function roomFor(on: OnRods, things: readonly number[]): number {
 }
 /** What takes no room at all is not infinitely welcome. */
 const LEAST_ROOM = 1e-3
-
-/** For each rod the lure that is worth most when it hangs there at first light; a lure may move to another rod when something else takes its place. */
-function hung(on: OnRods, { taken, hung: before }: Along): Along {
-  const lures = [...taken.keys()].filter(i => taken[i] === 1 && on.byLure[i]!.length > 0)
-  const opened = new Map(lures.map(lure => [lure, on.open(lure, taken)]))
-  const tied = on.byDay({ taken, hung: before.map(() => -1) })
-  const scratch = new Float64Array(tied.length)
-  const worthOf = (hang: Int32Array) => {
-    scratch.set(tied)
-    hang.forEach((lure, rod) => opened.get(lure)?.forEach(dress => raise(scratch, dress, rod)))
-    return on.all.catches.expected(scratch)
-  }
-  let best = before
-  let worth = worthOf(best)
-  const attempt = (hang: Int32Array) => {
-    const total = worthOf(hang)
-    if (total > worth + LEAST_GAIN) [best, worth] = [hang, total]
-  }
-  for (let last = -1; worth > last + LEAST_GAIN;) {
-    last = worth
-    for (let rod = 0; rod < on.rods.length; rod++)
-      for (const lure of lures) {
-        const other = best.indexOf(lure)
-        if (other === rod) continue
-        const hang = best.slice()
-        hang[rod] = lure
-        if (other < 0) attempt(hang)
-        else
-          for (const instead of [-1, ...lures.filter(l => !hang.includes(l))]) attempt(withHung(hang, other, instead))
-      }
-  }
-  return { taken, hung: best }
-}
 
 /** Exchanges until none helps; what room they leave is filled. */
 function exchangedOut(start: Tried): Tried {

@@ -28,6 +28,12 @@ export interface Along {
   readonly hung: Int32Array
 }
 
+/** What is caught day by day, and what is to be expected of it. */
+export interface Caught {
+  readonly byDay: Float64Array
+  readonly expected: number
+}
+
 /** What a pack takes of each limit. */
 export interface Room {
   readonly lures: number
@@ -128,6 +134,18 @@ export class OnRods {
       for (const dress of this.open(lure, taken)) raise(best, dress, rod)
     }
     return best
+  }
+
+  caught(byDay: Float64Array): Caught {
+    return { byDay, expected: this.all.catches.expected(byDay) }
+  }
+
+  /** What is to be expected of both together: half of each and of how far they lie apart over all days, up or down, so that no day has to be decided. */
+  ofBoth(a: Caught, b: Caught): number {
+    const { weights } = this.all.catches
+    let apart = 0
+    for (let d = 0; d < weights.length; d++) apart += weights[d]! * Math.abs(a.byDay[d]! - b.byDay[d]!)
+    return (a.expected + b.expected + apart) / 2
   }
 
   /** What is worth of wishes and of catch together. */

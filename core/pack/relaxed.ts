@@ -1,9 +1,8 @@
 import { slotsOf } from './limits'
-import type { Dress, OnRods } from './on-rods'
+import type { OnRods } from './on-rods'
 import { WISH_WORTH } from './problem'
+import { type Choice, Wardrobe } from './wardrobe'
 
-/** So many dresses of one lure are chosen together, by every way of choosing; of a lure with more, the next ones are taken as of another. */
-const CHOSEN_TOGETHER = 3
 /** How far each kind of price moves against the others. Assumed: about the squares of their sizes, days for one. */
 const MOVES = { day: 0.05, wish: 0.05, slots: 1e-2, grams: 1e-6, else: 1 }
 /** Of the way that the prices went last, what they go on with (Camerini, Fratta & Maffioli 1975). Assumed. */
@@ -13,23 +12,16 @@ const SHORTER = { by: 0.7, after: 6, least: 1e-4 }
 /** Lures that cannot matter are looked for after so many rounds. Assumed. */
 const SIFTED_AFTER = 10
 
-/** Some dresses of a lure, and what the best of them catches on the days of each reading. */
-interface Choice {
-  readonly dresses: readonly number[]
-  readonly stretches: readonly Stretch[]
-}
-/** Catches, times how likely the day is, from one day on. Tied on or hanging ready on this rod or that often comes to the same: each that differs stands here once. */
-interface Stretch {
-  readonly from: number
-  readonly caught: readonly Float32Array[]
-  readonly totals: readonly number[]
-  /** Which of them it is tied on, and then hanging ready on each rod. */
-  readonly of: readonly number[]
-}
-/** Every way of choosing among some dresses of one lure. */
-interface Wardrobe {
-  readonly lure: number
-  readonly choices: readonly Choice[]
+/** What a thing brings beyond all prices, at its best. */
+interface Offer {
+  readonly thing: number
+  readonly brings: number
+  /** 0: tied on or not at all; else hanging ready on the rod before this number. */
+  readonly hang: number
+  /** What is chosen of each of its wardrobes. */
+  readonly choices: readonly (Choice | null)[]
+  /** Otherwise it brings no more than this. */
+  readonly isSure: boolean
 }
 
 /**
@@ -39,7 +31,8 @@ interface Wardrobe {
 export class Relaxed {
   /** No pack on these rods is worth more, or more than what was sought below. */
   bound = Infinity
-  private wardrobes: readonly Wardrobe[]
+  /** By thing. */
+  private readonly wardrobes: (readonly Wardrobe[])[]
   /** Prices by place: days, needs, rods, any rod, wishes, slots, grams. */
   private readonly price: Float64Array
   /** Prices of all days before each. */
@@ -49,6 +42,8 @@ export class Relaxed {
   /** What there is of each. */
   private readonly given: Float64Array
   private readonly way: Float64Array
+  /** As last asked of a choice. */
+  private readonly over: Float64Array
   private readonly at: {
     readonly need: Int32Array
     readonly rod: number
@@ -86,6 +81,7 @@ export class Relaxed {
     this.price = new Float64Array(size)
     this.upTo = new Float64Array(weights.length + 1)
     this.way = new Float64Array(size)
+    this.over = new Float64Array(on.rods.length + 1)
     this.most = new Float64Array(size).fill(Infinity)
     this.move = new Float64Array(size).fill(MOVES.else)
     this.given = new Float64Array(size)
@@ -108,18 +104,8 @@ export class Relaxed {
     if (limits.grams === null) this.most[grams] = 0
     this.wishers = wishes.map(w => items.flatMap(({ id }, i) => (w.lureIds.includes(id) ? [i] : [])))
     const place = new Map(on.dresses.map((d, i) => [d, i]))
-    const kept = wider && new Set(wider.wardrobes.map(w => w.lure))
-    this.wardrobes = on.byLure.flatMap((dresses, lure) =>
-      Array.from({ length: kept && !kept.has(lure) ? 0 : Math.ceil(dresses.length / CHOSEN_TOGETHER) }, (_, i) => {
-        const some = dresses.slice(i * CHOSEN_TOGETHER, (i + 1) * CHOSEN_TOGETHER)
-        return {
-          lure,
-          choices: subsetsOf(some).map(of => ({
-            dresses: of.map(d => place.get(d)!),
-            stretches: bestOf(of, on.rods.length, weights),
-          })),
-        }
-      }),
+    this.wardrobes = on.byLure.map((dresses, lure) =>
+      wider?.wardrobes[lure]!.length === 0 ? [] : Wardrobe.of(dresses, place, on.rods.length, weights),
     )
     if (wider) this.goOnFrom(wider)
   }
@@ -153,60 +139,28 @@ export class Relaxed {
   }
 
   private round(value: number, goal: number): void {
-    const { on, price, given, way, move, at } = this
-    const { problem, isLure, mustGo, slots, grams } = on.all
-    const hangs = on.rods.length + 1
-    const things = problem.items.length
+    const { on, price, given, way, move } = this
+    const { problem, isLure, mustGo } = on.all
 
     for (let d = 0; d < on.all.catches.weights.length; d++) this.upTo[d + 1] = this.upTo[d]! + price[d]!
-    const worth = new Float64Array(things * hangs)
-    const over = new Float64Array(hangs)
-    const chosen = this.wardrobes.map(({ lure, choices }) => {
-      // Where nothing has to be paid, all is chosen.
-      const free = choices.at(-1)!.dresses.every(d => this.paid(d) === 0)
-      const best: { readonly over: Float64Array; readonly of: (Choice | null)[] } = {
-        over: new Float64Array(hangs),
-        of: new Array<Choice | null>(hangs).fill(null),
-      }
-      for (const choice of free ? choices.slice(-1) : choices) {
-        this.overPrices(choice, over)
-        for (let hang = 0; hang < hangs; hang++)
-          if (over[hang]! > best.over[hang]!) [best.over[hang], best.of[hang]] = [over[hang]!, choice]
-      }
-      for (let hang = 0; hang < hangs; hang++) worth[lure * hangs + hang]! += best.over[hang]!
-      return best.of
-    })
-    /** What each thing brings, at its best, beyond its price. */
-    const brings = new Float64Array(things)
-    const hanging = new Int32Array(things)
-    for (let i = 0; i < things; i++) {
-      brings[i] = worth[i * hangs]!
-      for (let hang = 1; hang < hangs; hang++) {
-        const ready = worth[i * hangs + hang]! - price[at.rod + hang - 1]! - price[at.rods]!
-        if (ready > brings[i]!) [brings[i], hanging[i]] = [ready, hang]
-      }
-      brings[i]! -= price[at.slots]! * slots[i]! + price[at.grams]! * grams[i]!
-    }
-    on.dresses.forEach(({ things: [, ...needs] }, d) =>
-      needs.forEach((i, n) => (brings[i]! += price[at.need[d]! + n]!)),
-    )
-    this.wishers.forEach((lures, w) => lures.forEach(i => (brings[i]! += price[at.wish + w]!)))
-
-    const taken = new Uint8Array(things)
-    for (const i of mustGo) taken[i] = 1
-    const left = problem.limits.lures - mustGo.filter(i => isLure[i] === 1).length
-    const open = [...brings.keys()].filter(i => taken[i] === 0 && brings[i]! > 0)
-    const lures = open.filter(i => isLure[i] === 1).sort((a, b) => brings[b]! - brings[a]!)
-    for (const i of [...lures.slice(0, Math.max(0, left)), ...open.filter(i => isLure[i] === 0)]) taken[i] = 1
+    const own = this.broughtByItself()
+    const offers = this.wardrobes.map((_, i) => this.offer(i, own[i]!, 'at most'))
+    const must = mustGo.map(i => this.offer(i, own[i]!, 'really'))
+    const room = problem.limits.lures - must.filter(o => isLure[o.thing] === 1).length
+    const open = offers.filter(o => !mustGo.includes(o.thing))
+    const lures = open.filter(o => isLure[o.thing] === 1)
+    const first = this.mostBringing(lures, Math.max(0, room), own)
+    const things = open.filter(o => isLure[o.thing] === 0)
+    const taken = [...must, ...first, ...this.mostBringing(things, things.length, own)]
 
     let total = WISH_WORTH * this.wishers.length
     for (let p = 0; p < price.length; p++) total += price[p]! * given[p]!
-    for (let i = 0; i < things; i++) if (taken[i] === 1) total += brings[i]!
+    for (const { brings } of taken) total += brings
     this.dull = total < this.bound * (1 - SHORTER.least) ? 0 : this.dull + 1
     this.bound = Math.max(this.floor, Math.min(this.bound, total))
     if (this.dull > SHORTER.after) [this.length, this.dull] = [this.length * SHORTER.by, 0]
 
-    const used = this.usedBy(taken, hanging, chosen)
+    const used = this.usedBy(taken)
     let norm = 0
     for (let p = 0; p < price.length; p++) {
       way[p] = given[p]! - used[p]! + ONWARD * way[p]!
@@ -220,17 +174,78 @@ export class Relaxed {
     }
     if (++this.rounds % SIFTED_AFTER === 0) {
       // With it in the place of the last that is taken, nothing would come above the goal.
-      const last = lures.length >= left && left > 0 ? brings[lures[left - 1]!]! : 0
-      this.wardrobes = this.wardrobes.filter(({ lure }) => taken[lure] === 1 || total - last + brings[lure]! > goal)
+      const last = first.length === room && room > 0 ? first.at(-1)!.brings : 0
+      const along = new Set(taken.map(o => o.thing))
+      for (const { thing, brings } of offers)
+        if (!along.has(thing) && total - last + brings <= goal) this.wardrobes[thing] = []
       this.floor = goal
     }
   }
 
-  /** What a choice catches beyond the prices of the days, less what it pays to what it needs; tied on, and hanging ready on each rod. */
-  private overPrices({ dresses, stretches }: Choice, over: Float64Array): void {
-    const { price } = this
+  /** What each thing brings beyond its own price, before it catches anything. */
+  private broughtByItself(): Float64Array {
+    const { on, price, at } = this
+    const { slots, grams } = on.all
+    const brings = slots.map((n, i) => -price[at.slots]! * n - price[at.grams]! * grams[i]!)
+    on.dresses.forEach(({ things }, d) => {
+      for (let n = 1; n < things.length; n++) brings[things[n]!]! += price[at.need[d]! + n - 1]!
+    })
+    this.wishers.forEach((lures, w) => lures.forEach(i => (brings[i]! += price[at.wish + w]!)))
+    return brings
+  }
+
+  /** What a thing brings at its best; `at most`: with everything on that it can wear, as if that cost nothing. */
+  private offer(thing: number, own: number, how: 'at most' | 'really'): Offer {
+    const { price, at, over } = this
+    const wardrobes = this.wardrobes[thing]!
+    const hangs = over.length
+    const worth = new Float64Array(hangs)
+    const chosen: (Choice | null)[] = []
+    let isSure = true
+    for (const wardrobe of wardrobes) {
+      const best = new Float64Array(hangs)
+      const of = new Array<Choice | null>(hangs).fill(null)
+      // Where nothing has to be paid, all is chosen.
+      const isFree = wardrobe.whole.dresses.every(d => this.paid(d) === 0)
+      isSure &&= isFree || how === 'really'
+      for (const choice of isFree || how === 'at most' ? [wardrobe.whole] : wardrobe.choices) {
+        this.overPrices(choice, how === 'really')
+        for (let hang = 0; hang < hangs; hang++)
+          if (over[hang]! > best[hang]!) [best[hang], of[hang]] = [over[hang]!, choice]
+      }
+      for (let hang = 0; hang < hangs; hang++) worth[hang]! += best[hang]!
+      chosen.push(...of)
+    }
+    let [brings, hang] = [worth[0]!, 0]
+    for (let rod = 0; rod < hangs - 1; rod++) {
+      const ready = worth[rod + 1]! - price[at.rod + rod]! - price[at.rods]!
+      if (ready > brings) [brings, hang] = [ready, rod + 1]
+    }
+    return { thing, brings: brings + own, hang, choices: wardrobes.map((_, w) => chosen[w * hangs + hang]!), isSure }
+  }
+
+  /** As many as there is room for of those that bring anything, the most first. Only of what may be among them is worked out what it really brings. */
+  private mostBringing(offers: readonly Offer[], room: number, own: Float64Array): readonly Offer[] {
+    const byMost = offers.filter(o => o.brings > 0).sort((a, b) => b.brings - a.brings)
+    for (let i = 0; i < Math.min(room, byMost.length);) {
+      const { thing, isSure } = byMost[i]!
+      if (isSure) {
+        i++
+        continue
+      }
+      byMost.splice(i, 1)
+      const sure = this.offer(thing, own[thing]!, 'really')
+      const behind = byMost.findIndex((o, place) => place >= i && o.brings < sure.brings)
+      if (sure.brings > 0) byMost.splice(behind < 0 ? byMost.length : behind, 0, sure)
+    }
+    return byMost.slice(0, room)
+  }
+
+  /** What a choice catches beyond the prices of the days, less what it pays to what it needs if it has to; tied on, and hanging ready on each rod. */
+  private overPrices({ dresses, stretches }: Choice, pays: boolean): void {
+    const { price, over } = this
     let paid = 0
-    for (const d of dresses) paid += this.paid(d)
+    if (pays) for (const d of dresses) paid += this.paid(d)
     over.fill(-paid)
     const sums: number[] = []
     for (const { from, caught, totals, of } of stretches) {
@@ -254,35 +269,33 @@ export class Relaxed {
   }
 
   /** What is used up of all that has a price. */
-  private usedBy(
-    taken: Uint8Array,
-    hanging: Int32Array,
-    chosen: readonly (readonly (Choice | null)[])[],
-  ): Float64Array {
+  private usedBy(taken: readonly Offer[]): Float64Array {
     const { at, price, on } = this
     const { slots, grams } = on.all
     const used = new Float64Array(price.length)
-    on.dresses.forEach(({ things: [, ...needs] }, d) => needs.forEach((i, n) => (used[at.need[d]! + n]! -= taken[i]!)))
-    this.wardrobes.forEach(({ lure }, w) => {
-      const choice = taken[lure] === 1 ? chosen[w]![hanging[lure]!] : null
-      if (!choice) return
-      for (const d of choice.dresses)
-        for (let n = 1; n < on.dresses[d]!.things.length; n++) used[at.need[d]! + n - 1]! += 1
-      for (const { from, caught, of } of choice.stretches) {
-        const own = caught[of[hanging[lure]!]!]!
-        for (let k = 0; k < own.length; k++) if (own[k]! > price[from + k]!) used[from + k]! += 1
-      }
-    })
-    for (let i = 0; i < taken.length; i++) {
-      if (taken[i] !== 1) continue
-      if (hanging[i]! > 0) {
-        used[at.rod + hanging[i]! - 1]! += 1
+    const isTaken = new Uint8Array(slots.length)
+    for (const { thing, hang, choices } of taken) {
+      isTaken[thing] = 1
+      used[at.slots]! += slots[thing]!
+      used[at.grams]! += grams[thing]!
+      if (hang > 0) {
+        used[at.rod + hang - 1]! += 1
         used[at.rods]! += 1
       }
-      used[at.slots]! += slots[i]!
-      used[at.grams]! += grams[i]!
+      for (const choice of choices) {
+        if (!choice) continue
+        for (const d of choice.dresses)
+          for (let n = 1; n < on.dresses[d]!.things.length; n++) used[at.need[d]! + n - 1]! += 1
+        for (const { from, caught, of } of choice.stretches) {
+          const own = caught[of[hang]!]!
+          for (let k = 0; k < own.length; k++) if (own[k]! > price[from + k]!) used[from + k]! += 1
+        }
+      }
     }
-    this.wishers.forEach((lures, w) => lures.forEach(i => (used[at.wish + w]! -= taken[i]!)))
+    on.dresses.forEach(({ things }, d) => {
+      for (let n = 1; n < things.length; n++) used[at.need[d]! + n - 1]! -= isTaken[things[n]!]!
+    })
+    this.wishers.forEach((lures, w) => lures.forEach(i => (used[at.wish + w]! -= isTaken[i]!)))
     return used
   }
 }
@@ -300,49 +313,4 @@ function apart(price: Float64Array, caught: Float32Array, from: number): number 
   }
   if (length % 2 === 1) odd += Math.abs(caught[length - 1]! - price[from + length - 1]!)
   return even + odd
-}
-
-/** Every choice of some, but not of none. */
-function subsetsOf<T>(list: readonly T[]): readonly (readonly T[])[] {
-  return Array.from({ length: 2 ** list.length - 1 }, (_, mask) => list.filter((_, i) => ((mask + 1) >> i) & 1))
-}
-
-function bestOf(dresses: readonly Dress[], rods: number, weights: Float64Array): readonly Stretch[] {
-  const parts = dresses.flatMap(d => d.parts)
-  return [...new Set(parts.map(p => p.from))].map(from => {
-    const some = parts.filter(p => p.from === from)
-    const tied = raised(
-      new Float32Array(some[0]!.tied.length),
-      some.map(p => p.tied),
-      from,
-      weights,
-    )
-    const caught = [tied]
-    const of = [0]
-    for (let rod = 0; rod < rods; rod++) {
-      const ready = some.flatMap(p => p.ready[rod] ?? [])
-      const own = ready.length > 0 ? raised(tied.slice(), ready, from, weights) : tied
-      const known = caught.findIndex(other => isSame(other, own))
-      of.push(known < 0 ? caught.push(own) - 1 : known)
-    }
-    return { from, caught, totals: caught.map(own => own.reduce((sum, c) => sum + c, 0)), of }
-  })
-}
-
-/** The most of what is there and what is caught, times how likely the days are. */
-function raised(
-  most: Float32Array,
-  caught: readonly Float64Array[],
-  from: number,
-  weights: Float64Array,
-): Float32Array {
-  for (const own of caught)
-    for (let k = 0; k < most.length; k++) most[k] = Math.max(most[k]!, weights[from + k]! * own[k]!)
-  return most
-}
-
-function isSame(a: Float32Array, b: Float32Array): boolean {
-  if (a === b) return true
-  for (let k = 0; k < a.length; k++) if (a[k] !== b[k]) return false
-  return true
 }

@@ -1,0 +1,81 @@
+import { type Along, type Caught, LEAST_GAIN, lift, type OnRods, raise, withHung } from './on-rods'
+
+/** Stands for no lure. */
+const NONE = -1
+
+/** For each rod the lure that is worth most when it hangs there at first light; a lure may move to another rod when something else takes its place. */
+export function hung(on: OnRods, along: Along): Along {
+  const lures = [...along.taken.keys()].filter(i => along.taken[i] === 1 && on.byLure[i]!.length > 0)
+  const rods = new HungRods(on, along, lures)
+  for (let last = -Infinity; rods.worth > last + LEAST_GAIN;) {
+    last = rods.worth
+    for (let rod = 0; rod < on.rods.length; rod++) for (const lure of lures) rods.tryOn(rod, lure)
+  }
+  return { taken: along.taken, hung: rods.best }
+}
+
+/** What hangs ready on the rods, as good as was found so far. */
+class HungRods {
+  best: Int32Array
+  worth: number
+  private readonly tied: Float64Array
+  /** On each rod, what is caught when nothing but this lure hangs. */
+  private readonly ready: readonly ReadonlyMap<number, Caught>[]
+  /** What is caught with two of the rods empty, while the best stays what it is. */
+  private readonly known = new Map<number, Caught>()
+
+  constructor(
+    private readonly on: OnRods,
+    { taken, hung }: Along,
+    private readonly lures: readonly number[],
+  ) {
+    this.best = hung
+    this.tied = on.byDay({ taken, hung: hung.map(() => NONE) })
+    this.ready = on.rods.map((_, rod) => {
+      const caughtWith = (lure: number) => {
+        const byDay = this.tied.slice()
+        for (const dress of on.open(lure, taken)) raise(byDay, dress, rod)
+        return on.caught(byDay)
+      }
+      return new Map([[NONE, on.caught(this.tied)], ...lures.map(lure => [lure, caughtWith(lure)] as const)])
+    })
+    this.worth = this.less(NONE, NONE).expected
+  }
+
+  /** A lure on a rod; when it hung on another, with nothing or anything else there instead. */
+  tryOn(rod: number, lure: number): void {
+    const other = this.best.indexOf(lure)
+    if (other === rod) return
+    const hang = withHung(this.best, rod, lure)
+    const here = this.ready[rod]!.get(lure)!
+    const rest = this.less(rod, other)
+    if (other < 0) {
+      this.take(hang, this.on.ofBoth(rest, here))
+      return
+    }
+    const byDay = rest.byDay.slice()
+    lift(byDay, 0, here.byDay)
+    const moved = this.on.caught(byDay)
+    for (const instead of [NONE, ...this.lures.filter(l => !hang.includes(l))])
+      this.take(withHung(hang, other, instead), this.on.ofBoth(moved, this.ready[other]!.get(instead)!))
+  }
+
+  private take(hang: Int32Array, worth: number): void {
+    if (worth <= this.worth + LEAST_GAIN) return
+    ;[this.best, this.worth] = [hang, worth]
+    this.known.clear()
+  }
+
+  private less(a: number, b: number): Caught {
+    const key = (a + 1) * (this.on.rods.length + 1) + b + 1
+    const known = this.known.get(key)
+    if (known) return known
+    const byDay = this.tied.slice()
+    this.best.forEach((lure, rod) => {
+      if (rod !== a && rod !== b) lift(byDay, 0, this.ready[rod]!.get(lure)!.byDay)
+    })
+    const made = this.on.caught(byDay)
+    this.known.set(key, made)
+    return made
+  }
+}
