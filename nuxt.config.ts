@@ -1,6 +1,7 @@
-import { readFileSync } from 'node:fs'
+import { existsSync, readFileSync, writeFileSync } from 'node:fs'
 import vuetify, { transformAssetUrls } from 'vite-plugin-vuetify'
-import { intoPage } from './app/kept-screen/into-page'
+import { firstVisitScreen } from './app/kept-screen/first-visit'
+import { intoPage, withFirstVisit } from './app/kept-screen/into-page'
 import { contentPolicy, WORKER_POLICY } from './server/utils/content-policy'
 
 const { version } = JSON.parse(readFileSync(new URL('package.json', import.meta.url), 'utf8')) as { version: string }
@@ -8,6 +9,8 @@ const { version } = JSON.parse(readFileSync(new URL('package.json', import.meta.
 const FIRST_FONTS = /(archivo-latin-wdth|newsreader-latin-wght)-normal\..*woff2$/
 /** Draws the first screen of the last start before the program is there, and starts it. */
 const FIRST_SCRIPT = readFileSync(new URL('app/kept-screen/first.js', import.meta.url), 'utf8')
+/** Draws what a first visit sees at once, when the program is built. */
+const BROWSER = process.env.CHROMIUM ?? '/usr/bin/chromium'
 /** The page that most starts begin with. */
 const FIRST_PAGE = 'pages/index.vue'
 
@@ -63,6 +66,16 @@ export default defineNuxtConfig({
           '<head>',
           `<head><meta http-equiv="Content-Security-Policy" content="${contentPolicy(page)}">`,
         )
+      })
+      nitro.hooks.hook('prerender:done', async () => {
+        if (!existsSync(BROWSER))
+          return nitro.logger.warn(
+            `no browser at ${BROWSER}: nothing will be drawn on a first visit before the program`,
+          )
+        const { output, buildDir } = nitro.options
+        const page = `${output.publicDir}/index.html`
+        const screen = await firstVisitScreen([output.publicDir, `${buildDir}/dist/client`, 'public'], BROWSER)
+        writeFileSync(page, withFirstVisit(readFileSync(page, 'utf8'), screen))
       })
     },
   },

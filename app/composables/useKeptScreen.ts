@@ -1,6 +1,6 @@
 import { useDebounceFn, useEventListener } from '@vueuse/core'
 import { nextTick, watch } from 'vue'
-import { dropScreen, isAtRest, keepScreen, liftScreen } from '~/kept-screen/keep'
+import { dropScreen, isAtRest, keepScreen, liftScreen, noteVisit } from '~/kept-screen/keep'
 
 /** A screen is kept when its answer has stood for so long [ms], assumed: as long as the answer itself (stores/judgement). */
 const KEPT_AFTER_MS = 500
@@ -12,6 +12,7 @@ export function useKeptScreen(page: () => HTMLElement | null) {
   const settings = useSettingsStore()
   const route = useRoute()
 
+  noteVisit()
   watch(
     () =>
       route.path !== '/' ||

@@ -1,5 +1,6 @@
 /*
- * Stands in the page itself, ahead of the program, and starts it (`into-page.ts`). Where the first screen was kept (`keep.ts`), it is drawn before that, so that the last answer can be read while the program is still on its way.
+ * Stands in the page itself, ahead of the program, and starts it (`into-page.ts`). Where the first screen was kept (`keep.ts`), it is drawn before that, so that the last answer can be read while the program is still on its way;
+ * on a first visit it is the one that was taken when the program was built (`first-visit.ts`).
  * In a closed shadow the kept screen can neither be met by mistake nor lend its names to what comes alive under it; the program takes it away when its own list stands (`useKeptScreen`).
  */
 ;(() => {
@@ -9,12 +10,12 @@
 
   /** Whether a screen was kept that this window, in its present look, would show again. */
   function drawn() {
-    const text = localStorage.getItem('ygrion-screen')
+    const text = localStorage.getItem('ygrion-screen') ?? document.getElementById('first-visit')?.textContent
     if (!text || location.pathname !== '/' || location.search) return false
     const kept = JSON.parse(text)
     const isOfNow =
       kept.program === program &&
-      kept.width === innerWidth &&
+      (kept.width ?? innerWidth) === innerWidth &&
       Object.entries(kept.looks).every(([query, matches]) => matchMedia(query).matches === matches)
     if (!isOfNow) return false
     const host = document.createElement('div')

@@ -1,5 +1,16 @@
+import type { KeptScreen } from './kept-screen'
+
 const PROGRAM = /<script type="module" src="([^"]+)"[^>]*><\/script>/
 const SHEET = /<link rel="stylesheet" href="([^"]+)"([^>]*)>/g
+
+const FIRST = '<script data-program='
+
+/** The page with the screen of whoever was never here: data for the first script, which else draws what was kept. */
+export function withFirstVisit(html: string, screen: KeptScreen): string {
+  if (!html.includes(FIRST)) throw new Error('the page starts no program')
+  const data = JSON.stringify(screen).replaceAll('<', '\\u003c')
+  return html.replace(FIRST, () => `<script type="application/json" id="first-visit">${data}</script>${FIRST}`)
+}
 
 /**
  * The page as it is written beforehand, made to show something before the program is there: its styles stand in it, and `first` starts the program.
@@ -19,5 +30,5 @@ export function intoPage(html: string, first: string, styles: (address: string) 
       // The link stays for those who ask whether these styles are there.
       return `<style>${text}</style><link rel="stylesheet" disabled href="${address}"${attributes}>`
     })
-    .replace('</body>', () => `<script data-program="${program}">${first}</script></body>`)
+    .replace('</body>', () => `${FIRST}"${program}">${first}</script></body>`)
 }

@@ -1,5 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { dropScreen, isAtRest, keepScreen, type KeptScreen, liftScreen, SCREEN_KEY } from './keep'
+import { dropScreen, isAtRest, keepScreen, liftScreen, noteVisit, SCREEN_KEY } from './keep'
+import type { KeptScreen } from './kept-screen'
 
 const PROGRAM = '/_nuxt/entry.js'
 const AT = '2026-05-06T06:40:00Z'
@@ -48,12 +49,34 @@ describe('the first screen kept for the next start', () => {
     expect(kept().html).not.toContain('blob:')
   })
 
+  it('holds what is ticked and what is chosen', () => {
+    const page = pageOf(
+      '<input type="checkbox" id="a"><input type="checkbox" id="b" checked><select><option>x<option>y</select>',
+    )
+    for (const box of page.querySelectorAll('input')) box.checked = box.id === 'a'
+    page.querySelector('select')!.selectedIndex = 1
+    keepScreen(page, AT, PROGRAM)
+    const copy = document.createElement('div')
+    copy.innerHTML = kept().html
+    expect([...copy.querySelectorAll('input')].map(box => box.checked)).toEqual([true, false])
+    expect(copy.querySelector('select')!.value).toBe('y')
+  })
+
   it('belongs to this width and this look', () => {
     keepScreen(pageOf('here'), AT, PROGRAM)
     expect(kept()).toMatchObject({ program: PROGRAM, width: window.innerWidth, ground: 'ground-day' })
     expect(Object.keys(kept().looks)).toHaveLength(2)
     dropScreen()
+    expect(localStorage.getItem(SCREEN_KEY)).toBe('')
+  })
+
+  it('leaves a sign that somebody was here, and a visit without a screen does too', () => {
     expect(localStorage.getItem(SCREEN_KEY)).toBeNull()
+    noteVisit()
+    expect(localStorage.getItem(SCREEN_KEY)).toBe('')
+    keepScreen(pageOf('here'), AT, PROGRAM)
+    noteVisit()
+    expect(kept().html).toContain('here')
   })
 
   it('is not taken while something is opened or typed into', () => {

@@ -1,4 +1,5 @@
 import { asItStood } from '~/text/as-it-stood'
+import type { KeptScreen } from './kept-screen'
 
 /** Where the screen is kept: in the store that is read before any script is loaded. */
 export const SCREEN_KEY = 'ygrion-screen'
@@ -6,18 +7,6 @@ export const SCREEN_KEY = 'ygrion-screen'
 const HOST_ID = 'as-it-stood'
 /** What the device asks for decides the look: kept by day, a screen is not drawn by night. */
 const LOOKS = ['(prefers-color-scheme: dark)', '(prefers-contrast: more)'] as const
-
-/** A screen as it stood, and what must be the same for it to be drawn again. */
-export interface KeptScreen {
-  /** Path of the program's entry, which every build names anew: styles and markup belong together. */
-  readonly program: string
-  /** Width of the window [CSS px]. */
-  readonly width: number
-  readonly looks: Readonly<Record<string, boolean>>
-  /** Classes of the document, for the ground behind the page. */
-  readonly ground: string
-  readonly html: string
-}
 
 /** Nothing is opened, turned or typed into: only such a screen comes alive as it was left. */
 export function isAtRest(page: HTMLElement): boolean {
@@ -28,6 +17,7 @@ export function isAtRest(page: HTMLElement): boolean {
 /** What of the page lies in the window when nothing is scrolled, as markup; the list says when it was worked out. */
 function inWindow(page: HTMLElement, at: string): string {
   const copy = page.cloneNode(true) as HTMLElement
+  markChosen(page, copy)
   trim(page, copy, window.scrollY)
   // Pictures from memory are gone with the page that held them.
   for (const picture of copy.querySelectorAll('[src^="blob:"]')) picture.removeAttribute('src')
@@ -39,6 +29,14 @@ function inWindow(page: HTMLElement, at: string): string {
     lead.before(note)
   }
   return copy.outerHTML
+}
+
+/** What is ticked or chosen is not in the markup by itself. */
+function markChosen(page: HTMLElement, copy: HTMLElement): void {
+  const boxes = copy.querySelectorAll('input')
+  page.querySelectorAll('input').forEach((box, i) => boxes[i]!.toggleAttribute('checked', box.checked))
+  const options = copy.querySelectorAll('option')
+  page.querySelectorAll('option').forEach((option, i) => options[i]!.toggleAttribute('selected', option.selected))
 }
 
 /** Leaves out of the copy what begins below the window, `scrolled` [CSS px] being how far all around it is moved up. */
@@ -73,9 +71,14 @@ function programPath(): string {
   return new URL(document.querySelector<HTMLScriptElement>('script[type=module][src]')!.src).pathname
 }
 
-/** The kept screen no longer shows what would be answered. */
+/** The kept screen no longer shows what would be answered. That there was one stays: whoever was here before is not shown the screen of a first visit. */
 export function dropScreen(): void {
-  localStorage.removeItem(SCREEN_KEY)
+  localStorage.setItem(SCREEN_KEY, '')
+}
+
+/** From now on this is no first visit any more. */
+export function noteVisit(): void {
+  if (localStorage.getItem(SCREEN_KEY) === null) dropScreen()
 }
 
 /** Takes the kept screen off the page that has come alive under it. */

@@ -18,6 +18,8 @@ async function readInKept(page: Page): Promise<string> {
   const host = find(root)
   return host ? textOf(host) : ''
 }
+/** Of the program itself nothing comes. */
+const withoutProgram = (page: Page) => page.route('**/_nuxt/*.js', route => route.abort())
 const kept = (page: Page) => page.evaluate(() => localStorage.getItem('ygrion-screen'))
 const firstName = (page: Page) => page.locator('.setups li .name').first().innerText()
 
@@ -27,7 +29,7 @@ test('the last answer stands on the screen before the program is there, and give
   await expect.poll(() => kept(page)).toContain(name)
 
   // The program never comes: what was answered can be read all the same.
-  await page.route('**/_nuxt/*.js', route => route.abort())
+  await withoutProgram(page)
   await page.reload()
   const text = await readInKept(page)
   expect(text).toContain(name)
@@ -36,6 +38,36 @@ test('the last answer stands on the screen before the program is there, and give
   await page.unroute('**/_nuxt/*.js')
   await page.reload()
   await expect(page.locator('.setups li').first()).toBeVisible()
+  await expect(page.locator('#as-it-stood')).toHaveCount(0)
+})
+
+test('on a first visit the answer of the demo can be read before the program is there, in any window', async ({
+  browser,
+  page,
+}) => {
+  await open(page)
+  const names = await page.locator('.setups li .name').allInnerTexts()
+  const stranger = await browser.newPage({ baseURL: new URL(page.url()).origin })
+  await withoutProgram(stranger)
+  for (const width of [1280, 390]) {
+    await stranger.setViewportSize({ width, height: 800 })
+    await stranger.goto('/')
+    const text = await readInKept(stranger)
+    expect(text).toContain('As it was weighed beforehand, while it is weighed anew')
+    // What the program says of the same box, water and day.
+    for (const name of names.slice(0, 3)) expect(text).toContain(name)
+  }
+  await stranger.emulateMedia({ colorScheme: 'dark' })
+  await stranger.reload()
+  await expect(stranger.locator('#as-it-stood')).toHaveCount(0)
+  await stranger.close()
+})
+
+test('whoever has opened any page is not shown the screen of a first visit', async ({ page }) => {
+  await page.goto('/keep')
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+  await withoutProgram(page)
+  await page.goto('/')
   await expect(page.locator('#as-it-stood')).toHaveCount(0)
 })
 
@@ -49,7 +81,7 @@ test('another answer takes the place of the one that was kept; another page, wid
   await expect.poll(() => kept(page)).not.toBe(before)
   await expect.poll(() => kept(page)).toContain('ground-night')
 
-  await page.route('**/_nuxt/*.js', route => route.abort())
+  await withoutProgram(page)
   const drawn = page.locator('#as-it-stood')
   await page.goto('/?lure=l1')
   await expect(drawn).toHaveCount(0)
