@@ -98,13 +98,16 @@ export class DayFactors {
   /** What a set-up catches day by day; 0 where it is lost. */
   catchesOf({ lureId, traits, score }: Pick<PackOption, 'lureId' | 'traits' | 'score'>): Float64Array {
     const left = this.known(this.byLure, lureId, ({ lost, off }) => (lost.has(lureId) ? 0 : (off.get(lureId) ?? 1)))
-    if (!traits) return left.map(share => score * share)
-    const wanted = this.known(
-      this.byTraits,
-      TRAITS.map(trait => traits[trait]).join('\n'),
-      ({ wants }) => UNWANTED ** wants.filter(({ trait, value }) => traits[trait] !== value).length,
+    const caught = new Float64Array(left.length)
+    if (!traits) {
+      for (let k = 0; k < left.length; k++) caught[k] = score * left[k]!
+      return caught
+    }
+    const wanted = this.known(this.byTraits, TRAITS.map(trait => traits[trait]).join('\n'), ({ wants }) =>
+      wants.reduce((share, { trait, value }) => (traits[trait] === value ? share : share * UNWANTED), 1),
     )
-    return left.map((share, k) => score * (share * wanted[k]!))
+    for (let k = 0; k < left.length; k++) caught[k] = score * (left[k]! * wanted[k]!)
+    return caught
   }
 
   private known(
@@ -114,7 +117,8 @@ export class DayFactors {
   ): Float64Array {
     const known = all.get(key)
     if (known) return known
-    const made = Float64Array.from(this.days, shareOn)
+    const made = new Float64Array(this.days.length)
+    for (let k = 0; k < made.length; k++) made[k] = shareOn(this.days[k]!)
     all.set(key, made)
     return made
   }
