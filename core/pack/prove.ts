@@ -52,13 +52,16 @@ export function prove(problem: PackProblem, catches: Catches, pack: Pack, option
     const [now, ...others] = open as [Choice, ...Choice[]]
     const relaxed = new Relaxed(new OnRods(all, now.rods), most, byDay, now.from)
     const isWhole = now.rods.length <= most
-    for (let rounds = 0; rounds < (isWhole ? ROUNDS.last : ROUNDS.before); rounds += ROUNDS.atOnce) {
+    for (let rounds = isWhole ? ROUNDS.last : ROUNDS.before; rounds > 0; rounds -= ROUNDS.atOnce) {
+      const before = relaxed.bound
       const isDown = relaxed.lower(value, goal, ROUNDS.atOnce)
       open = [{ ...now, bound: Math.min(now.bound, relaxed.bound) }, ...others]
       if (isDown) break
       if (progress?.(bound()) === false) ended = 'stopped'
       else if (clock() >= until) ended = 'time'
-      if (ended !== 'proven') break
+      // What would not come down to it at this pace is taken apart at once.
+      const isTooSlow = ((before - relaxed.bound) * rounds) / ROUNDS.atOnce < relaxed.bound - goal
+      if (ended !== 'proven' || (!isWhole && isTooSlow)) break
     }
     if (ended !== 'proven') break
     if (relaxed.bound <= goal || isWhole) {

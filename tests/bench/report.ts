@@ -226,9 +226,9 @@ const readings = Array.from({ length: 12 }, (_, i) => ({
   },
 }))
 const plans: string[] = []
-for (const [count, lures] of [
-  [300, 20],
-  [1000, 30],
+for (const [count, lures, times] of [
+  [300, 20, 5],
+  [1000, 30, 1],
 ] as const) {
   const box = prepareBox(bigBox(count))
   const clock = () => performance.now()
@@ -245,14 +245,19 @@ for (const [count, lures] of [
     ),
   )
   const judged = clock()
-  const catches = new Catches(problem)
-  const greedy = greedyPack(problem, catches)
-  const answered = clock()
-  const proof = prove(problem, catches, greedy, { seconds: 30, gap: 0.01, clock })
-  const proven = clock()
-  const s = (from: number, to: number) => ((to - from) / 1000).toFixed(1)
+  const runs = Array.from({ length: times }, () => {
+    const asked = clock()
+    const catches = new Catches(problem)
+    const greedy = greedyPack(problem, catches)
+    const answered = clock()
+    const proof = prove(problem, catches, greedy, { seconds: 30, gap: 0.01, clock })
+    const proven = clock()
+    return { pack: answered - asked, both: proven - asked, proof }
+  }).sort((a, b) => a.both - b.both)
+  const { pack, both, proof } = runs[0]!
+  const s = (took: number) => `${(took / 1000).toFixed(1)} s`
   plans.push(
-    `| ${count} × 12 × 6 | ${s(began, judged)} s | ${s(judged, answered)} s | ${s(answered, proven)} s, ${proof.ended === 'proven' ? '' : 'not '}within 1 % (${(100 * proof.gap).toFixed(2)} %) | ${((judged - began) / (proven - judged)).toFixed(1)} |`,
+    `| ${count} × 12 × 6 | ${s(judged - began)} | ${s(pack)} | ${s(both)}, ${proof.ended === 'proven' ? '' : 'not '}within 1 % (${(100 * proof.gap).toFixed(2)} %) | ${s(runs[Math.floor(times / 2)]!.both)} | ${((judged - began) / both).toFixed(1)} |`,
   )
 }
 
@@ -273,11 +278,11 @@ writeFileSync(
     '',
     '## The planner',
     '',
-    '| lures × readings × rods | judging every way | the pack | what is proven of it | judging to both |',
-    '|---|---|---|---|---|',
+    '| lures × readings × rods | judging every way | the pack | the pack and what is proven of it, best | median | judging to the best |',
+    '|---|---|---|---|---|---|',
     ...plans,
     '',
-    'Judging is done once for a set of readings and kept while limits and locks change. The limits of the design are 3 s for 300 lures and 10 s for 1,000 to a proven gap of 1 %.',
+    'Of 300 lures five times, of 1,000 once. Judging is done once for a set of readings and kept while limits and locks change. The limits of the design are 3 s for 300 lures and 10 s for 1,000 to a proven gap of 1 %.',
     '',
     '## Rules against a general-purpose rules package',
     '',
