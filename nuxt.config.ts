@@ -1,6 +1,5 @@
 import { existsSync, readFileSync, writeFileSync } from 'node:fs'
 import vuetify, { transformAssetUrls } from 'vite-plugin-vuetify'
-import { firstVisitScreen } from './app/kept-screen/first-visit'
 import { intoPage, withFirstVisit } from './app/kept-screen/into-page'
 import { contentPolicy, WORKER_POLICY } from './server/utils/content-policy'
 
@@ -72,6 +71,8 @@ export default defineNuxtConfig({
           return nitro.logger.warn(
             `no browser at ${BROWSER}: nothing will be drawn on a first visit before the program`,
           )
+        // Only a build needs the driver of browsers.
+        const { firstVisitScreen } = await import('./app/kept-screen/first-visit')
         const { output, buildDir } = nitro.options
         const page = `${output.publicDir}/index.html`
         const screen = await firstVisitScreen([output.publicDir, `${buildDir}/dist/client`, 'public'], BROWSER)

@@ -148,4 +148,32 @@ export const MUTANTS = [
     to: 'mass / bodyDensity(lure)',
     tests: ['core/lure', 'core/match', 'core/course', 'core/tell'],
   },
+  {
+    id: 'pack: a bound below what a lure brings',
+    file: 'core/pack/relaxed.ts',
+    from: `this.overPrices(choice, how === 'really')`,
+    to: 'this.overPrices(choice, true)',
+    tests: ['core/pack'],
+  },
+  {
+    id: 'pack: what is not wanted catches more',
+    file: 'core/pack/days.ts',
+    from: 'share * UNWANTED',
+    to: 'share / UNWANTED',
+    tests: ['core/pack'],
+  },
+  {
+    id: 'pack: what is lost still catches',
+    file: 'core/pack/days.ts',
+    from: 'lost.has(lureId) ? 0',
+    to: 'lost.has(lureId) ? 1',
+    tests: ['core/pack'],
+  },
+  {
+    id: 'pack: both together less than each',
+    file: 'core/pack/on-rods.ts',
+    from: 'b.expected + apart) / 2',
+    to: 'b.expected - apart) / 2',
+    tests: ['core/pack'],
+  },
 ]
