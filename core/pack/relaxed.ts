@@ -144,7 +144,7 @@ export class Relaxed {
 
     for (let d = 0; d < on.all.catches.weights.length; d++) this.upTo[d + 1] = this.upTo[d]! + price[d]!
     const own = this.broughtByItself()
-    const offers = this.wardrobes.map((_, i) => this.offer(i, own[i]!, 'at most'))
+    const offers = this.wardrobes.map((_, i) => this.offer(i, own[i]!, 'atMost'))
     const must = mustGo.map(i => this.offer(i, own[i]!, 'really'))
     const room = problem.limits.lures - must.filter(o => isLure[o.thing] === 1).length
     const open = offers.filter(o => !mustGo.includes(o.thing))
@@ -194,8 +194,8 @@ export class Relaxed {
     return brings
   }
 
-  /** What a thing brings at its best; `at most`: with everything on that it can wear, as if that cost nothing. */
-  private offer(thing: number, own: number, how: 'at most' | 'really'): Offer {
+  /** What a thing brings at its best; `atMost`: with everything on that it can wear, as if that cost nothing. */
+  private offer(thing: number, own: number, how: 'atMost' | 'really'): Offer {
     const { price, at, over } = this
     const wardrobes = this.wardrobes[thing]!
     const hangs = over.length
@@ -208,7 +208,7 @@ export class Relaxed {
       // Where nothing has to be paid, all is chosen.
       const isFree = wardrobe.whole.dresses.every(d => this.paid(d) === 0)
       isSure &&= isFree || how === 'really'
-      for (const choice of isFree || how === 'at most' ? [wardrobe.whole] : wardrobe.choices) {
+      for (const choice of isFree || how === 'atMost' ? [wardrobe.whole] : wardrobe.choices) {
         this.overPrices(choice, how === 'really')
         for (let hang = 0; hang < hangs; hang++)
           if (over[hang]! > best[hang]!) [best[hang], of[hang]] = [over[hang]!, choice]
