@@ -10,6 +10,7 @@ const copy = mkdtempSync(join(tmpdir(), 'mutation-'))
 /** What the core's tests need. */
 const PARTS = [
   'core',
+  'speech',
   'demo',
   'docs',
   'tests',
