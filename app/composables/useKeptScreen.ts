@@ -12,7 +12,16 @@ export function useKeptScreen(page: () => HTMLElement | null) {
   const settings = useSettingsStore()
   const route = useRoute()
 
-  noteVisit()
+  /** A browser that keeps nothing must not hold up the program. */
+  function attempt(step: () => void) {
+    try {
+      step()
+    } catch (error) {
+      box.tell(error, message => `The first screen could not be kept for the next start: ${message}`)
+    }
+  }
+
+  attempt(noteVisit)
   watch(
     () =>
       route.path !== '/' ||
@@ -33,19 +42,16 @@ export function useKeptScreen(page: () => HTMLElement | null) {
     const element = page()
     // While only what comes first is told, the screen is of another question than the answer.
     if (judgement.shown !== judgement.judgement) return
-    if (answeredAt === null || element === null || route.fullPath !== '/' || !isAtRest(element)) return
-    try {
-      keepScreen(element, answeredAt)
-    } catch (error) {
-      box.tell(error, message => `The first screen could not be kept for the next start: ${message}`)
-    }
+    const at = answeredAt
+    if (at === null || element === null || route.fullPath !== '/' || !isAtRest(element)) return
+    attempt(() => keepScreen(element, at))
   }
   const keepAtRest = useDebounceFn(keep, KEPT_AFTER_MS)
   watch(
     () => [judgement.judgement, settings.theme] as const,
     ([answer]) => {
       if (!answer) return
-      dropScreen()
+      attempt(dropScreen)
       answeredAt = new Date().toISOString()
       void keepAtRest()
     },

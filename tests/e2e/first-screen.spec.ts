@@ -71,6 +71,16 @@ test('whoever has opened any page is not shown the screen of a first visit', asy
   await expect(page.locator('#as-it-stood')).toHaveCount(0)
 })
 
+test('a browser that keeps nothing more here still gets its answer', async ({ page }) => {
+  await page.addInitScript(() => {
+    Storage.prototype.setItem = () => {
+      throw new DOMException('full', 'QuotaExceededError')
+    }
+  })
+  await page.goto('/')
+  await expect(page.locator('.setups li').first()).toBeVisible()
+})
+
 test('another answer takes the place of the one that was kept; another page, width or look draws none', async ({
   page,
 }) => {
