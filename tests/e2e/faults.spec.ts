@@ -19,6 +19,12 @@ for (const [what, block] of [
   [
     'refused',
     () => {
+      Object.defineProperty(window, 'localStorage', {
+        get: () => {
+          throw new DOMException('denied', 'SecurityError')
+        },
+        configurable: true,
+      })
       IDBFactory.prototype.open = () => {
         throw new DOMException('denied', 'SecurityError')
       }
