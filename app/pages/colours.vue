@@ -4,6 +4,7 @@ import { EYES, SPECIES_EYES } from '#core/knowledge'
 import { formatQuantity, proseIn } from '#core/units'
 import { contrastCurves } from '~/charts/contrast-curves'
 import { speciesLabel } from '~/text/labels'
+import { percent } from '~/text/percent'
 
 const { chosen, ids, lures, options, depthM, depth, depthsM, byNight, zone, from, reading, answer, problem, MOST_SHOWN } = useColourBench()
 const { units } = storeToRefs(useSettingsStore())
@@ -57,8 +58,8 @@ const lowLight = computed(() => answer.value?.water.some(w => w.isDark) ?? false
           <li v-for="(l, i) in ranked" :key="l.id" :class="{ tie: isTie(i) }">
             <span class="rank">{{ isTie(i) ? '=' : i + 1 }}</span>
             <b>{{ nameOf(l.id) }}</b>
-            <span class="bars"><span class="bar"><i :style="{ width: `${l.conspicuousness * 100}%` }" /></span>{{ Math.round(l.conspicuousness * 100) }} %</span>
-            <span class="bars like"><span class="bar"><i :style="{ width: `${l.naturalness * 100}%` }" /></span>{{ Math.round(l.naturalness * 100) }} % like prey</span>
+            <span class="bars"><span class="bar"><i :style="{ width: `${l.conspicuousness * 100}%` }" /></span>{{ percent(l.conspicuousness) }}</span>
+            <span class="bars like"><span class="bar"><i :style="{ width: `${l.naturalness * 100}%` }" /></span>{{ percent(l.naturalness) }} like prey</span>
             <span class="views reason">{{ l.views.map(v => `${VIEW_WORDS[v.view]} ${v.isBright ? 'bright' : 'dark'} ${Math.round(v.score * 100)}`).join(', ') }}; {{ l.reachM === null ? 'not seen at all' : `seen to about ${metres(l.reachM)}` }}.</span>
           </li>
         </ol>

@@ -7,6 +7,7 @@ import { cadenceLabel, words } from '~/text/labels'
 import { leaderTold } from '~/text/line-words'
 import { WISH_WORDS } from '~/text/pack-words'
 import { dayShort, weekday } from '~/text/dates'
+import { percent, percentChange } from '~/text/percent'
 
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
@@ -54,16 +55,15 @@ const covers = computed(() => spelled.value.flatMap((r, i) => {
 /** Below this another pack is no better to speak of. */
 const LEAST_GAP = 1e-6
 const PROVEN_IN = { proven: 'Proven', time: 'As near as it can be shown', stopped: 'Stopped' } as const
-const percent = (share: number) => `${(100 * share).toFixed(1)} %`
 const percentOf = (share: number) => Math.round(100 * share)
 const state = computed(() => {
-  if (working.value?.stage === 'judging') return `Judging every lure on every rod… ${Math.round(100 * working.value.done)} %`
-  if (working.value) return working.value.gap === null ? 'A good pack at once; how much better could another be …' : `No pack within the limits is more than ${percent(working.value.gap)} better; looking closer …`
+  if (working.value?.stage === 'judging') return `Judging every lure on every rod… ${percent(working.value.done)}`
+  if (working.value) return working.value.gap === null ? 'A good pack at once; how much better could another be …' : `No pack within the limits is more than ${percent(working.value.gap, 1)} better; looking closer …`
   if (!explained.value) return ''
   if (isStale.value) return 'The waters, limits or locks have changed: plan again.'
   if (!proof.value) return 'Changed by hand: how much better another could be is not known.'
   if (proof.value.gap < LEAST_GAP) return 'Proven: no pack within the limits is better.'
-  return `${PROVEN_IN[proof.value.ended]}: no pack within the limits is more than ${percent(proof.value.gap)} better.`
+  return `${PROVEN_IN[proof.value.ended]}: no pack within the limits is more than ${percent(proof.value.gap, 1)} better.`
 })
 
 /** A list for tomorrow, and at once a pack for it: what it is made from is changed afterwards. */
@@ -165,7 +165,7 @@ async function lookForGaps() {
             <h3>Leaders, snaps and hooks</h3>
             <ul><SmallThingRow v-for="thing in explained.small" :key="thing.id" :thing="thing" :ticked="list.ticked.includes(thing.id)" @tick="tick(thing.id)" /></ul>
           </div>
-          <p v-if="explained.next.length > 0" class="next"><span class="small-label">next to add</span> <button v-for="n in explained.next" :key="n.lureId" type="button" class="plain" @click="add(n.lureId)">{{ lureName(n.lureId) }} <span class="figure">+{{ (100 * n.gain / explained.value).toFixed(2) }} %</span></button></p>
+          <p v-if="explained.next.length > 0" class="next"><span class="small-label">next to add</span> <button v-for="n in explained.next" :key="n.lureId" type="button" class="plain" @click="add(n.lureId)">{{ lureName(n.lureId) }} <span class="figure">{{ percentChange(n.gain / explained.value, 2) }}</span></button></p>
           <p v-else class="reason note">Nothing else in the box would add to this day.</p>
         </template>
         <p v-else-if="!working" class="reason note">Look through the likely waters and the limits, then plan. The first answer comes at once; then it is shown how much better any other could be.</p>

@@ -5,6 +5,7 @@ import { sourceText } from '#core/sources'
 import { formatQuantity, parseQuantity, shownUnit, toUnit } from '#core/units'
 import { capital } from '~/text/labels'
 import { fieldInWords, TASK_WORDS } from '~/text/calc-words'
+import { percent } from '~/text/percent'
 
 const { units } = storeToRefs(useSettingsStore())
 const route = useRoute()
@@ -86,7 +87,7 @@ watch([list, name], async () => {
         <div>
           <p v-for="issue in issues" :key="issue.path" class="reason problem" role="alert">{{ fieldInWords(issue.path, units).label || 'input' }}: {{ issue.message }}</p>
           <dl v-if="answer" class="answer" aria-live="polite"><div v-for="[key, value] in outputs" :key="key"><dt class="small-label">{{ fieldInWords(key, units).label }}</dt><dd class="figure">{{ value }} <span class="unit">{{ fieldInWords(key, units).unit }}</span></dd></div></dl>
-          <p v-if="answer && about.error" class="reason error">± {{ Math.round(100 * about.error) }} %<template v-if="nextReal">; the next real size: <b>{{ formatQuantity('weight', nextReal.size, { system: units }) }}</b>{{ nextReal.isOwn ? ', which you have' : '' }}</template>.</p>
+          <p v-if="answer && about.error" class="reason error">± {{ percent(about.error) }}<template v-if="nextReal">; the next real size: <b>{{ formatQuantity('weight', nextReal.size, { system: units }) }}</b>{{ nextReal.isOwn ? ', which you have' : '' }}</template>.</p>
           <SumChart v-if="about.chart && line.length > 1" :line="line" :x="about.chart.x" :y="about.chart.y" :now="nowAt(about.chart.x)" />
         </div>
       </div>

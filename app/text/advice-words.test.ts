@@ -22,7 +22,7 @@ describe('the adviser in words', () => {
     [{ rule: 'review', values: { minutes: 120 } }, /120 min/],
     [{ rule: 'conditioned', values: { contacts: 4, minutes: 25 } }, /4 came, then 25 min/],
     [{ rule: 'clean-up', values: {} }, /clean up/],
-    [{ rule: 'belief', values: { percent: 62, trait: 'depth' } }, /62 % likely that depth/],
+    [{ rule: 'belief', values: { percent: 62, trait: 'depth' } }, /62\s% likely that depth/],
     [{ rule: 'two-changes', values: { traits: 'size and colour' } }, /changes size and colour/],
     [{ rule: 'place', values: { minutes: 60, setups: 3 } }, /60 min and 3 different/],
     [{ rule: 'nothing-left', values: {} }, /change the place/],

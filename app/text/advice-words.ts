@@ -59,7 +59,7 @@ export function adviceInWords({ rule, values }: AdviceReason): string {
     case 'clean-up':
       return 'Found with a moving bait: now slow down and clean up.'
     case 'belief':
-      return `What was fished so far makes it ${values.percent} % likely that ${values.trait} matters today.`
+      return `What was fished so far makes it ${values.percent}\u00A0% likely that ${values.trait} matters today.`
     case 'two-changes':
       return `Nothing at hand differs in one thing only: this changes ${values.traits}. Sort out later which it was.`
     case 'place':

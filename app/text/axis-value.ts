@@ -1,5 +1,6 @@
 import { AXES, type AxisId } from '#core/rule'
 import { formatNumber, formatQuantity, type UnitSystem } from '#core/units'
+import { percent, percentRange } from './percent'
 
 const DIMENSION = { 'm': 'depth', 'm/s': 'speed', 'mm': 'length' } as const
 const SOUND = ['silent', 'knock', 'rattle'] as const
@@ -9,7 +10,7 @@ export function axisValue(axis: AxisId, value: number, system: UnitSystem): stri
   const { unit } = AXES[axis]
   if (unit in DIMENSION) return formatQuantity(DIMENSION[unit as keyof typeof DIMENSION], value, { system })
   if (axis === 'sound') return SOUND[Math.round(value)] ?? String(value)
-  if (unit === '0–1') return `${Math.round(value * 100)} %`
+  if (unit === '0–1') return percent(value)
   return `${value.toFixed(1)} of ${unit.slice(2)}`
 }
 
@@ -24,6 +25,6 @@ export function axisRange(axis: AxisId, low: number, high: number, system: UnitS
     return low === high
       ? axisValue(axis, low, system)
       : `${axisValue(axis, low, system)} to ${axisValue(axis, high, system)}`
-  if (unit === '0–1') return `${Math.round(low * 100)}–${Math.round(high * 100)} %`
+  if (unit === '0–1') return percentRange(low, high)
   return `${low.toFixed(1)}–${high.toFixed(1)} of ${unit.slice(2)}`
 }

@@ -10,6 +10,7 @@ import {
 import { CADENCE_TABLE } from '#core/knowledge'
 import type { Cadence } from '#core/terms'
 import { formatQuantity, type UnitSystem } from '#core/units'
+import { percent } from './percent'
 
 /** A course as a sentence, for readers who do not see it. */
 export function courseInWords(
@@ -29,7 +30,7 @@ export function courseInWords(
       : mode === 'troll'
         ? 'Behind the boat, '
         : `Cast ${metres(castM)}, ${counts}`
-  const inBand = `${Math.round(100 * share.ofTime)} % of the time (${Math.round(share.seconds)} s) is among the fish`
+  const inBand = `${percent(share.ofTime)} of the time (${Math.round(share.seconds)} s) is among the fish`
   const swings =
     swung > TOLD_SWING ? `; by half-way the stream has swung it ${Math.round((swung * 180) / Math.PI)}° downstream` : ''
   const bowed = bow > 0.4 ? '; the line bows so much that it really runs a tenth shallower' : ''

@@ -5,6 +5,7 @@ import { axisRange, axisValue } from './axis-value'
 import { forInput, localIso } from './dates'
 import { capital, words } from './labels'
 import { notesInWords } from './note-words'
+import { percent, percentChange } from './percent'
 import { testInWords } from './test-words'
 
 const plain = (text: string) => text.replace(/\u00A0/g, ' ')
@@ -24,7 +25,15 @@ describe('axis figures', () => {
     expect(plain(axisRange('speed', 0.2, 0.9, 'metric'))).toBe('0.20–0.90 m/s')
     expect(axisRange('vibration', 2, 4.5, 'metric')).toBe('2.0–4.5 of 5')
     expect(axisRange('sound', 0, 2, 'metric')).toBe('silent to rattle')
-    expect(axisRange('hang', 0.4, 1, 'metric')).toBe('40–100 %')
+    expect(plain(axisRange('hang', 0.4, 1, 'metric'))).toBe('40–100 %')
+  })
+  it('no line breaks between a figure and its percent', () => {
+    expect(percent(0.078, 1)).toBe('7.8\u00A0%')
+    expect([0.031, 0, -0.008].map(change => percentChange(change, 1))).toEqual([
+      '+3.1\u00A0%',
+      '+0.0\u00A0%',
+      '−0.8\u00A0%',
+    ])
   })
 })
 

@@ -125,7 +125,7 @@ test('checks of motion through the page: the handbook’s figures in the calcula
   await expect(page.getByRole('heading', { name: 'How heavy' })).toBeVisible()
   await expect(page.getByRole('link', { name: 'Viscosity of water' })).toBeHidden()
   await page.getByRole('link', { name: 'Lead that keeps contact' }).click()
-  await expect(page.getByText(/± 10 %; the next real size/)).toBeVisible()
+  await expect(page.getByText(/± 10\s%; the next real size/)).toBeVisible()
   await page.getByRole('link', { name: 'Line taken in by a turn' }).click()
   // 36 mm at 6.3:1 takes in 0.713 m (checks §C).
   await expect(page.locator('.answer')).toContainText('0.71')

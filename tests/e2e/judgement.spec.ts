@@ -19,7 +19,7 @@ test('a set-up opens into advice, its parts, and why it stands before the next',
       .first(),
   ).toBeVisible()
   await sheet.getByRole('button', { name: 'open the score' }).click()
-  await expect(sheet.getByText(/Of the judgement \d+ % is/)).toBeVisible()
+  await expect(sheet.getByText(/Of the judgement \d+\s% is/)).toBeVisible()
 })
 
 test('any lure of the box is found with its place, opened from there, and is still open after another page; the address leads back to it', async ({

@@ -147,7 +147,7 @@ test('season, time, moon and layers are changed in place; the history goes back 
   await expect(page.locator('.slip')).toContainText(/The sun stands \d+° high|below the horizon/)
   await page
     .locator('.slip')
-    .getByRole('button', { name: /^that night: \d+ % lit/ })
+    .getByRole('button', { name: /^that night: \d+\s% lit/ })
     .click()
   await page.keyboard.press('Escape')
   await figure(page, /^water/).click()

@@ -6,6 +6,7 @@ import type { Rig } from '#core/terms'
 import { formatQuantity } from '#core/units'
 import type { FallRate } from '~/charts/fall-rates'
 import { words } from '~/text/labels'
+import { percentChange } from '~/text/percent'
 
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
@@ -28,12 +29,8 @@ const timed = computed(() => falls.value.filter(t => keyOf(t) === key.value).map
 const rates = computed<FallRate[]>(() => {
   const reference = timed.value.find(r => r.lureId === referenceId.value)
   if (!reference) return timed.value
-  return timed.value.map(r => ({ ...r, label: r.lureId === reference.lureId ? `${r.label} (reference)` : `${r.label} ${percent(r.speedMs / reference.speedMs - 1)}` }))
+  return timed.value.map(r => ({ ...r, label: r.lureId === reference.lureId ? `${r.label} (reference)` : `${r.label} ${percentChange(r.speedMs / reference.speedMs - 1)}` }))
 })
-
-function percent(share: number): string {
-  return `${share >= 0 ? '+' : '−'}${Math.abs(share * 100).toFixed(0)} %`
-}
 </script>
 
 <template>

@@ -5,6 +5,7 @@ import { completeReading, type Reading } from '#core/reading'
 import { MOODS, SKIES, SPECIES, STANDS } from '#core/terms'
 import { formatQuantity } from '#core/units'
 import { speciesLabel, words } from '~/text/labels'
+import { percent } from '~/text/percent'
 
 /** Tomorrow as a few likely readings: how likely each is, and what it would be. */
 const props = defineProps<{ readings: readonly LikelyReading[] }>()
@@ -14,7 +15,6 @@ const now = useReadingStore()
 const open = ref<number | null>(null)
 const HEAVIER = 1.4
 const total = computed(() => props.readings.reduce((sum, r) => sum + r.weight, 0) || 1)
-const percent = (weight: number) => Math.round((100 * weight) / total.value)
 const quantity = (dimension: 'temperature' | 'depth' | 'speed', value: number, decimals?: number) => formatQuantity(dimension, value, { system: units.value, decimals })
 const full = (reading: Reading) => completeReading(reading).reading
 const line = (reading: Reading) => {
@@ -39,7 +39,7 @@ const add = () => emit('change', [...props.readings, { name: 'as now', weight: 0
     <div v-for="(r, i) in readings" :key="`${r.name} ${i}`" class="row">
       <div class="head">
         <b>{{ r.name }}</b>
-        <span class="share"><button type="button" class="nudge" :aria-label="`${r.name} less likely`" @click="put(i, { weight: r.weight / HEAVIER })">−</button><span class="figure">{{ percent(r.weight) }} %</span><button type="button" class="nudge" :aria-label="`${r.name} more likely`" @click="put(i, { weight: r.weight * HEAVIER })">+</button></span>
+        <span class="share"><button type="button" class="nudge" :aria-label="`${r.name} less likely`" @click="put(i, { weight: r.weight / HEAVIER })">−</button><span class="figure">{{ percent(r.weight / total) }}</span><button type="button" class="nudge" :aria-label="`${r.name} more likely`" @click="put(i, { weight: r.weight * HEAVIER })">+</button></span>
         <button type="button" class="quiet" :aria-expanded="open === i" @click="open = open === i ? null : i">{{ open === i ? 'done' : 'change' }}</button>
       </div>
       <p class="line">{{ line(r.reading) }}</p>

@@ -3,6 +3,7 @@ import { computed, shallowRef } from 'vue'
 import type { PackItem, Purpose, Swap } from '#core/pack'
 import { formatQuantity } from '#core/units'
 import { placeWord, WISH_WORDS } from '~/text/pack-words'
+import { percent, percentChange } from '~/text/percent'
 
 /** One thing on the list: tick, where it lies, what it is for, and what may be done about it. */
 const props = defineProps<{ item: PackItem, purpose: Purpose | null, names: readonly string[], ticked: boolean, locked: boolean, swapsFor: (id: string) => Promise<readonly Swap[]> }>()
@@ -19,15 +20,15 @@ const uses = computed(() => {
   for (const { reading, place } of props.purpose?.counts ?? []) best.set(props.names[reading]!, Math.min(place, best.get(props.names[reading]!) ?? 9))
   const list = [...best].sort((a, b) => a[1] - b[1])
   const told = list.slice(0, 2).map(([reading, place]) => `${placeWord(place)} at ${reading}`)
-  const days = props.purpose && props.purpose.days >= 0.01 ? [`catches most on ${Math.round(100 * props.purpose.days)} % of the days that may come`] : []
+  const days = props.purpose && props.purpose.days >= 0.01 ? [`catches most on ${percent(props.purpose.days)} of the days that may come`] : []
   return [...told, ...days, ...list.length > 2 ? [`and ${list.length - 2} more`] : [], ...(props.purpose?.wishes ?? []).map(w => `the only ${WISH_WORDS[w as keyof typeof WISH_WORDS]}`)].join('; ')
 })
-const lossText = computed(() => (props.purpose && props.purpose.loss >= 0.0005 ? `−${(100 * props.purpose.loss).toFixed(1)} % of the catch without it` : props.purpose ? 'hardly missed' : ''))
+const lossText = computed(() => (props.purpose && props.purpose.loss >= 0.0005 ? `${percentChange(-props.purpose.loss, 1)} of the catch without it` : props.purpose ? 'hardly missed' : ''))
 async function look() {
   swaps.value = swaps.value ? null : await props.swapsFor(props.item.id)
 }
 const swapName = (id: string) => box.lureById.get(id)?.name ?? id
-const changeText = (change: number) => `${change >= 0 ? '+' : '−'}${Math.abs(100 * change).toFixed(1)} %`
+const changeText = (change: number) => percentChange(change, 1)
 </script>
 
 <template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { AXES } from '#core/rule'
+import { percent } from '~/text/percent'
 import type { Spine } from '~/workers/judge.protocol'
 
 defineProps<{
@@ -11,8 +12,8 @@ const WEAK = 0.45
 </script>
 
 <template>
-  <span class="spine" :class="{ small }" role="img" :aria-label="spine.map(s => `${AXES[s.axis].label} ${Math.round(s.fit * 100)} %`).join(', ')">
-    <span v-for="s in spine" :key="s.axis" class="segment" :class="{ weak: s.fit < WEAK }" :style="{ flexGrow: s.weight }" :title="`${AXES[s.axis].label}: fits ${Math.round(s.fit * 100)} %`">
+  <span class="spine" :class="{ small }" role="img" :aria-label="spine.map(s => `${AXES[s.axis].label} ${percent(s.fit)}`).join(', ')">
+    <span v-for="s in spine" :key="s.axis" class="segment" :class="{ weak: s.fit < WEAK }" :style="{ flexGrow: s.weight }" :title="`${AXES[s.axis].label}: fits ${percent(s.fit)}`">
       <span class="fill" :style="{ height: `${Math.round(s.fit * 100)}%` }" />
     </span>
   </span>

@@ -6,6 +6,7 @@ import { formatHookSize, formatQuantity } from '#core/units'
 import { axisRange, axisValue } from '~/text/axis-value'
 import { capital, familyLabel, KNOWN_LABEL, tacticLabel, words } from '~/text/labels'
 import { leaderTold, strandInWords } from '~/text/line-words'
+import { percent } from '~/text/percent'
 import { wayInWords } from '~/text/way-words'
 
 const props = defineProps<{
@@ -54,7 +55,7 @@ const figures = computed(() => {
     { label: 'complete', text: quantity('weight', totalG) },
     { label: 'depth', text: p.depthSdM ? `${quantity('depth', p.depthM)} ± ${quantity('depth', p.depthSdM)}` : quantity('depth', p.depthM) },
     p.countdownS ? { label: 'count', text: `${p.countdownS} s` } : null,
-    { label: 'in front of them', text: `${Math.round(100 * p.shareInBand)} %` },
+    { label: 'in front of them', text: percent(p.shareInBand) },
     { label: 'speed', text: quantity('speed', p.speedMs) },
     p.turnsPerS ? { label: 'turns', text: `${p.turnsPerS.toFixed(1)} /s` } : null,
     p.pauseS ? { label: 'pause', text: `${p.pauseS} s` } : null,
@@ -85,11 +86,11 @@ const figures = computed(() => {
     <AdviceLines v-if="showAdvice" :advice="setup.advice" />
     <WhyBefore v-if="neighbour" :setup="setup" :other="neighbour.setup" :other-name="neighbour.name" :ahead="neighbour.ahead" />
     <p v-for="caution in setup.cautions" :key="caution" class="reason caution">{{ caution }}</p>
-    <p class="trust">How well this is known: <b>{{ Math.round(setup.confidence * 100) }} %</b>
+    <p class="trust">How well this is known: <b>{{ percent(setup.confidence) }}</b>
       <button class="quiet" type="button" :aria-expanded="showParts" @click="showParts = !showParts">{{ showParts ? 'close the parts' : 'open the score' }}</button>
     </p>
     <p class="lead-on"><NuxtLink class="quiet" :to="{ path: '/trip', query: { tie: setup.lureId } }">take it fishing</NuxtLink><NuxtLink class="quiet" :to="{ path: '/pack', query: { take: setup.lureId } }">pack it for tomorrow</NuxtLink><NuxtLink class="quiet" :to="`/box/lure/${encodeURIComponent(setup.lureId)}`">all of this lure</NuxtLink><NuxtLink class="quiet" :to="{ path: '/bench', query: { lure: setup.lureId } }">test it</NuxtLink><SendLink name="send it" :with="inShort" /></p>
-    <p v-if="showParts" class="reason shares">Of the judgement {{ shares.map(([known, share]) => `${Math.round(share * 100)} % is ${KNOWN_LABEL[known]}`).join(', ') }}; {{ hours > 0 ? `you have fished it ${hours.toFixed(1)} h` : 'your log says nothing of it yet' }}.</p>
+    <p v-if="showParts" class="reason shares">Of the judgement {{ shares.map(([known, share]) => `${percent(share)} is ${KNOWN_LABEL[known]}`).join(', ') }}; {{ hours > 0 ? `you have fished it ${hours.toFixed(1)} h` : 'your log says nothing of it yet' }}.</p>
     <table v-if="showParts">
       <thead><tr><th>axis</th><th>asked</th><th>offers</th><th>fits</th><th>counts</th></tr></thead>
       <tbody>
@@ -97,7 +98,7 @@ const figures = computed(() => {
           <th scope="row">{{ AXES[a.axis].label }}</th>
           <td>{{ AXES[a.axis].kind === 'taste' ? 'high' : axisRange(a.axis, a.asked.low, a.asked.high, units) }}</td>
           <td><span class="known" :class="a.known" :title="KNOWN_LABEL[a.known]">{{ axisValue(a.axis, a.offers, units) }}</span></td>
-          <td>{{ Math.round(a.fit * 100) }} %</td>
+          <td>{{ percent(a.fit) }}</td>
           <td>{{ a.weight.toFixed(2) }}</td>
         </tr>
       </tbody>

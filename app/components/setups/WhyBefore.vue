@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { AXES } from '#core/rule'
 import { type AxisDifference, differenceOf, type SetupOut } from '#core/tell'
 import { axisValue } from '~/text/axis-value'
+import { percent } from '~/text/percent'
 
 /** Why this set-up and not its neighbour in the order. */
 const props = defineProps<{ setup: SetupOut, other: SetupOut, otherName: string, ahead: boolean }>()
@@ -12,7 +13,7 @@ const differences = computed(() => differenceOf(props.setup, props.other).slice(
 const widest = computed(() => Math.max(...differences.value.map(d => Math.abs(d.gain)), Number.EPSILON))
 const width = (gain: number) => `${Math.round((48 * Math.abs(gain)) / widest.value)}%`
 function inWords({ axis, a, b }: AxisDifference): string {
-  return AXES[axis].kind === 'taste' ? `${Math.round(a.fit * 100)} against ${Math.round(b.fit * 100)} %` : `${axisValue(axis, a.offers, units.value)} against ${axisValue(axis, b.offers, units.value)}`
+  return AXES[axis].kind === 'taste' ? `${Math.round(a.fit * 100)} against ${percent(b.fit)}` : `${axisValue(axis, a.offers, units.value)} against ${axisValue(axis, b.offers, units.value)}`
 }
 </script>
 

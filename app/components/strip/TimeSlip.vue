@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { moonAltitude, moonLit, sunPosition } from '#core/light'
 import { NIGHT_CLOUDS } from '#core/terms'
 import { forInput, localIso } from '~/text/dates'
+import { percent } from '~/text/percent'
 
 /** When it is, and what stands in the sky then. */
 const store = useReadingStore()
@@ -34,7 +35,7 @@ function set(text: string) {
     <div class="row"><input id="reading-at" type="datetime-local" :value="local" @change="set(($event.target as HTMLInputElement).value)" /><button type="button" class="plain" @click="set(localIso(new Date()))">Now</button></div>
     <p class="reason">{{ sun === null ? 'Without a time the sun is taken to stand at 45°.' : sun > 0 ? `The sun stands ${sun.toFixed(0)}° high.` : `The sun is ${(-sun).toFixed(0)}° below the horizon.` }}</p>
     <NumberStep label="Moon, lit" dimension="share" :value="reading.moonFraction" :step="0.1" :min="0" :max="1" @change="moonFraction => store.change({ moonFraction })" />
-    <button v-if="moon !== null" type="button" class="quiet" @click="store.change({ moonFraction: Number(moon.toFixed(2)) })">that night: {{ Math.round(moon * 100) }} % lit</button>
+    <button v-if="moon !== null" type="button" class="quiet" @click="store.change({ moonFraction: Number(moon.toFixed(2)) })">that night: {{ percent(moon) }} lit</button>
     <p v-if="moonHigh !== null && reading.moonFraction > 0" class="reason">{{ moonHigh > 0 ? `The moon stands ${moonHigh.toFixed(0)}° high${reading.moonAltitudeDeg === null ? '' : ', as you said'}.` : `The moon is ${(-moonHigh).toFixed(0)}° below the horizon: no light from it.` }}</p>
     <template v-if="reading.sky === 'night'">
       <ChoiceRow :label="`cloud by night${store.reading.nightCloud == null ? ' (assumed)' : ''}`" :options="NIGHT_CLOUDS" :chosen="[reading.nightCloud]" :text="cloud => CLOUD_WORDS[cloud]" @change="([nightCloud]) => store.change({ nightCloud })" />

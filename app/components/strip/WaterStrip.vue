@@ -8,6 +8,7 @@ import { activityAt, isStressed, phaseShares, usualDepth, usualForageLength } fr
 import { type Bottom, BOTTOMS, CASTS_TO, COVERS, CROWDS, FORAGE, type ForageId, type Grouping, GROUPINGS, HOLDS, MOODS, type Phase, PHASES, PRESSURES, SIGNS, SKIES, SPECIES, type SpeciesId, STAINS, STANDS, type Tide, TIDES, TRENDS, WATERS, WINDS_TO } from '#core/terms'
 import { formatNumber, formatQuantity } from '#core/units'
 import { capital, forageLabel, speciesLabel, words } from '~/text/labels'
+import { percent } from '~/text/percent'
 
 const store = useReadingStore()
 const { units } = storeToRefs(useSettingsStore())
@@ -34,7 +35,7 @@ const usual = computed(() => usualDepth(reading.value.species, phases.value))
 const handling = computed(() => SPECIES_HABITS[reading.value.species].handling)
 const shares = computed(() => Object.entries(phases.value).filter(([, share]) => share >= 0.05).sort((a, b) => b[1] - a[1]))
 const phaseText = computed(() => words(reading.value.phase ?? shares.value[0]?.[0] ?? ''))
-const phaseReason = computed(() => `Worked out from temperature, trend and date: ${shares.value.map(([phase, share]) => `${words(phase)} ${Math.round(share * 100)} %`).join(', ')}. Activity ${Math.round(activityAt(reading.value.species, reading.value.temperatureC) * 100)} %.`)
+const phaseReason = computed(() => `Worked out from temperature, trend and date: ${shares.value.map(([phase, share]) => `${words(phase)} ${percent(share)}`).join(', ')}. Activity ${percent(activityAt(reading.value.species, reading.value.temperatureC))}.`)
 /** Heads of tables stay below the strip. */
 const strip = useTemplateRef<HTMLElement>('strip')
 const { height } = useElementSize(strip, undefined, { box: 'border-box' })

@@ -5,6 +5,7 @@ import type { TurnPair } from '#core/tackle'
 import { stoppingChart } from '~/charts/stopping-chart'
 import { TRAIT_WORDS } from '~/text/advice-words'
 import { counted } from '~/text/labels'
+import { percent } from '~/text/percent'
 
 /** What two lures fished in turn have shown: contacts and casts of each, how far one is ahead, and the line beyond which that is more than chance. */
 const props = defineProps<{ pair: TurnPair }>()
@@ -14,7 +15,7 @@ const inWords = computed(() => {
   const { leads, says, same } = fairVerdict(props.pair.a, props.pair.b)
   const ahead = leads ? name(props.pair[leads].lureId) : ''
   if (says === 'clear') return `Clearly ${ahead}.${props.pair.end ? '' : ' Go back to the other once before settling.'}`
-  if (says === 'leaning') return `Leaning to ${ahead}; it may still be chance (${Math.round(100 * same)} %).`
+  if (says === 'leaning') return `Leaning to ${ahead}; it may still be chance (${percent(same)}).`
   return leads ? `No difference yet: ${ahead} is ahead, which is no more than chance.` : 'No difference yet.'
 })
 const differs = computed(() => (TRAIT_WORDS as Record<string, string>)[props.pair.differs] ?? props.pair.differs)

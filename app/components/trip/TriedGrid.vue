@@ -6,6 +6,7 @@ import type { Dimension } from '#core/units'
 import { type TriedCell, triedGrid } from '~/charts/tried-grid'
 import { colourWord, TRAIT_WORDS } from '~/text/advice-words'
 import { classInWords } from '~/text/class-words'
+import { percent } from '~/text/percent'
 
 const props = defineProps<{ offers: readonly Offer[], tried: readonly Tried[], mattering: Readonly<Record<Trait, number>> | null }>()
 const { units } = storeToRefs(useSettingsStore())
@@ -29,7 +30,7 @@ function spoken(trait: Trait, cell: TriedCell): string {
   <section class="tried" aria-label="Tried and untried">
     <h3>Tried and untried today</h3>
     <div v-for="row in rows" :key="row.trait" class="row">
-      <span class="small-label">{{ TRAIT_WORDS[row.trait] }}<template v-if="mattering"> · {{ Math.round(100 * mattering[row.trait]) }} %</template></span>
+      <span class="small-label">{{ TRAIT_WORDS[row.trait] }}<template v-if="mattering"> · {{ percent(mattering[row.trait]) }}</template></span>
       <div class="cells">
         <div v-for="cell in row.cells" :key="String(cell.value)" class="cell" :class="{ blank: cell.minutes < 1, now: cell.isNow, absent: !cell.inBox }" role="img" :aria-label="spoken(row.trait, cell)">
           <span class="effort" :style="{ height: `${Math.round((100 * Math.min(cell.minutes, most)) / most)}%` }" />

@@ -6,6 +6,7 @@ import type { Reading } from '#core/reading'
 import { fairPairs } from '#core/tell'
 import { flipFieldLabel, flipValue } from '~/text/flip-words'
 import { capital } from '~/text/labels'
+import { percent } from '~/text/percent'
 
 /** What would put another lure first, and which two would teach something. */
 const box = useBoxStore()
@@ -40,7 +41,7 @@ function tryIt({ field, to }: Flip) {
   <section class="what-if" aria-label="What would change this">
     <p v-if="problem" class="reason" role="alert">{{ problem }}</p>
     <p class="reason lead">Now first: <b>{{ first ? name(first.lureId) : 'nothing' }}</b>. Everything else as it is, another lure would come first if …</p>
-    <p v-if="!found" class="working" role="status"><span class="bar"><span :style="{ width: `${Math.round(100 * done)}%` }" /></span> looking at each part of the reading, {{ Math.round(100 * done) }} %</p>
+    <p v-if="!found" class="working" role="status"><span class="bar"><span :style="{ width: `${Math.round(100 * done)}%` }" /></span> looking at each part of the reading, {{ percent(done) }}</p>
     <p v-else-if="found.length === 0" class="reason">No single change of the reading puts another lure first.</p>
     <dl v-else class="flips">
       <div v-for="[field, list] in byField" :key="field">

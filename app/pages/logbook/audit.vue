@@ -2,6 +2,7 @@
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { RULES } from '#core/knowledge'
 import type { Audit, RuleAudit } from '#core/logbook'
+import { percent } from '~/text/percent'
 import { plainRule } from '~/text/rule-words'
 import { hoursFigure, rateFigure } from '~/text/log-words'
 
@@ -21,7 +22,7 @@ const list = computed(() => (audits.value?.rules ?? []).filter(a => a.verdict ==
 const side = ({ events, effort, rate }: RuleAudit['followed']) => (rate ? `${events} in ${hoursFigure(effort)} h (${rateFigure(rate.mean)} an hour)` : 'never fished')
 
 /** Direction and size, with the doubt that is left. */
-const effect = ({ ratio, better }: RuleAudit) => (ratio ? `${rateFigure(ratio.mean)} × as many with it (90 %: ${rateFigure(ratio.low)} to ${rateFigure(ratio.high)}), ${Math.round(100 * better)} % that following draws more` : '')
+const effect = ({ ratio, better }: RuleAudit) => (ratio ? `${rateFigure(ratio.mean)} × as many with it (90 %: ${rateFigure(ratio.low)} to ${rateFigure(ratio.high)}), ${percent(better)} that following draws more` : '')
 
 watch(() => log.version, async (version) => {
   if (version === 0) return
@@ -49,7 +50,7 @@ onScopeDispose(() => void log.stop())
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
     <p v-if="!audits && !problem" class="reason" role="status">Reading the log …</p>
     <template v-if="audits">
-      <p class="reason" role="status">{{ audits.tested }} rules could be tested; {{ audits.apart }} look as if they mattered one way or the other, and about {{ Math.round(audits.byChance) }} would by chance alone.<template v-if="share < 1"> So far, from the newest {{ Math.round(100 * share) }} % of the log; the rest is being read.</template></p>
+      <p class="reason" role="status">{{ audits.tested }} rules could be tested; {{ audits.apart }} look as if they mattered one way or the other, and about {{ Math.round(audits.byChance) }} would by chance alone.<template v-if="share < 1"> So far, from the newest {{ percent(share) }} of the log; the rest is being read.</template></p>
       <div class="choices" role="group" aria-label="Verdict"><button v-for="(word, id) in VERDICTS" :key="id" type="button" class="choice" :aria-pressed="shown === id" @click="chosen = id">{{ word }} <span class="figure">{{ counts[id] }}</span></button></div>
       <p v-if="list.length === 0" class="reason">None.</p>
       <ul>

@@ -11,6 +11,8 @@ export interface CoverageCell {
 </script>
 
 <script setup lang="ts">
+import { percent } from '~/text/percent'
+
 import { computed, useTemplateRef } from 'vue'
 import { coverageGrid } from '~/charts/coverage-grid'
 
@@ -34,7 +36,7 @@ const isChosen = (row: string, column: string) => props.chosen?.row === row && p
 
 function spoken(cell: CoverageCell): string {
   const lures = cell.count === 0 ? 'no lures' : cell.count === 1 ? '1 lure' : `${cell.count} lures`
-  return `${cell.row}, ${cell.column}: ${lures}${cell.fit == null ? '' : `, the best answers ${Math.round(cell.fit * 100)} %`}`
+  return `${cell.row}, ${cell.column}: ${lures}${cell.fit == null ? '' : `, the best answers ${percent(cell.fit)}`}`
 }
 
 function toggle(row: string, column: string): void {

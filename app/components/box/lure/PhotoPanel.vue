@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { zonesOf } from '#core/palette'
 import type { Colours, Lure } from '#core/tackle'
+import { percent } from '~/text/percent'
 
 const props = defineProps<{ lure: Lure }>()
 const emit = defineEmits<{ colours: [colours: Partial<Colours>] }>()
@@ -41,7 +42,7 @@ function paintFromPhoto() {
     <div v-if="swatches.length > 0" class="picked">
       <span class="small-label">colours in it</span>
       <span v-for="s in swatches" :key="s.hex" class="swatch">
-        <i :style="{ background: s.hex }" /><span>{{ Math.round(s.share * 100) }} %</span>
+        <i :style="{ background: s.hex }" /><span>{{ percent(s.share) }}</span>
         <span class="zones"><button v-for="zone in ZONES" :key="zone" type="button" class="quiet" :aria-label="`Paint the ${zone} ${s.hex}`" @click="emit('colours', { [zone]: s.hex })">{{ zone }}</button></span>
       </span>
       <button type="button" class="plain" @click="paintFromPhoto">Paint back, side and belly from the photo</button>

@@ -6,6 +6,7 @@ import { attribute, type Attribute, type Entry } from '#core/catalogue'
 import type { Dimension } from '#core/units'
 import { attributeText, NOTHING } from '~/text/attribute-value'
 import { capital } from '~/text/labels'
+import { percent } from '~/text/percent'
 
 const props = defineProps<{ entries: readonly Entry[], openId: string | null }>()
 const emit = defineEmits<{ open: [id: string] }>()
@@ -121,7 +122,7 @@ function isFigure({ kind }: Attribute): boolean {
             <td v-else-if="c.id === 'name'" class="name">
               <button type="button" class="open" @click.stop="openRow(id)" @focus="current = index" @keydown.space.prevent="pickRow(index, $event)">{{ entry.profile.lure.name }}</button>
               <span v-if="entry.profile.lure.parentId" class="child" title="modified: a child of another lure">changed</span>
-              <span class="brief">{{ entry.profile.typical.label }}<template v-if="entry.fit !== null"> · fits {{ Math.round(entry.fit * 100) }} %</template><template v-else> · {{ entry.profile.lure.role === 'trailer' ? 'trailer' : 'not here' }}</template></span>
+              <span class="brief">{{ entry.profile.typical.label }}<template v-if="entry.fit !== null"> · fits {{ percent(entry.fit) }}</template><template v-else> · {{ entry.profile.lure.role === 'trailer' ? 'trailer' : 'not here' }}</template></span>
             </td>
             <td v-else-if="c.kind === 'quantity' && cell(c, entry).value !== null" class="number" :class="c.id"><KnownFigure :dimension="(c.dimension as Dimension)" :figure="{ value: cell(c, entry).value as number, known: cell(c, entry).known, trust: 1 }" /></td>
             <td v-else :class="[c.id, { number: isFigure(c), nothing: cell(c, entry).text === NOTHING }]"><span class="known" :class="cell(c, entry).text === NOTHING ? 'stated' : cell(c, entry).known">{{ c.kind === 'choice' ? capital(cell(c, entry).text) : cell(c, entry).text }}</span></td>
