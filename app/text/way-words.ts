@@ -1,10 +1,10 @@
-import type { SetupOut } from '#core/tell'
+import type { WayOut } from '#core/tell'
 import { formatQuantity, type UnitSystem } from '#core/units'
 import { capital, tacticLabel, words } from './labels'
 
 /** One way of fishing a lure, on a line: the tactic, then rig and lead, depth, pace and rod. */
 export function wayInWords(
-  { tactic, rig, headG, sinkerG, depthM, speedMs, outfitId }: SetupOut['ways'][number],
+  { tactic, rig, headG, sinkerG, depthM, speedMs, outfitId }: WayOut,
   rodOf: (id: string) => string,
   system: UnitSystem,
 ): string {

@@ -6,7 +6,7 @@ import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
 import type { AxisId, Schools } from '#core/rule'
 import type { Box, Trip } from '#core/tackle'
-import type { FirstOut, MatchOut, SetupOut, Sketches } from '#core/tell'
+import type { FirstOut, RestOut, SetupOut, Sketches } from '#core/tell'
 import type { UnitSystem } from '#core/units'
 import type { LogChange } from './log-change'
 
@@ -22,7 +22,7 @@ export interface JudgeRequest extends RuleChoice {
   readonly reading: Reading
   readonly top: number
   readonly units: UnitSystem
-  /** A lure that is told wherever it stands. */
+  /** A lure that is told in full at once, and wherever it stands. */
   readonly opened?: string | null
   /** Only these lures and rods are thought of; all when absent. */
   readonly only?: {
@@ -70,7 +70,7 @@ export interface FirstAnswer {
 
 /** The whole answer: what is told first, and what needs the place of every lure. */
 export interface Judgement extends FirstAnswer {
-  readonly out: MatchOut
+  readonly out: FirstOut & RestOut
   /** Every lure that can be fished, best first. */
   readonly fits: readonly LureFit[]
   readonly spines: Spines

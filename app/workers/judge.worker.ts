@@ -16,7 +16,7 @@ import {
 import { nextOf } from '#core/rotation'
 import { AXIS_IDS } from '#core/rule'
 import type { Box } from '#core/tackle'
-import { doubtedSetups, explainFirst, explainLure, explainRest, presentedSetups, sketches } from '#core/tell'
+import { doubtedSetups, explainFirst, explainLure, explainRest, inFull, presentedSetups, sketches } from '#core/tell'
 import { inWords } from '#speech'
 import { changedLog } from './log-change'
 import type { FirstAnswer, JudgeApi, Judgement, JudgeRequest, RuleChoice, Spines } from './judge.protocol'
@@ -72,10 +72,10 @@ interface Question {
 let question: Question | null = null
 
 function begin(request: JudgeRequest): Question {
-  const { reading, top, units, only } = request
+  const { reading, top, units, only, opened } = request
   const within = only ? narrowed(only) : prepared
   const judging = judgingOf(within, askOf(reading, options(request)))
-  const out = inWords(explainFirst(within, judging, { top, units }), units)
+  const out = inWords(explainFirst(within, judging, { top, units, opened }), units)
   const { ask } = judging
   return {
     request,
@@ -97,14 +97,13 @@ function wholeOf({ request: { opened: asked, units }, within, first }: Question,
   const { setups } = first.out
   const spines = spinesOf(ranking)
   const place = asked ? ranking.candidates.findIndex(c => c.profile.lure.id === asked) : -1
-  const opened =
-    place < setups.length ? null : { setup: inWords(explainLure(within, ranking, asked!, units)!, units), place }
-  const also = opened ? [opened.setup] : []
+  const also =
+    place < setups.length ? [] : inFull(ranking, [inWords(explainLure(within, ranking, asked!, units)!, units)])
   return Comlink.transfer(
     {
       ...first,
-      out: { ...first.out, ...inWords(explainRest(within, ranking), units) },
-      opened,
+      out: { ...first.out, setups: inFull(ranking, setups), ...inWords(explainRest(within, ranking), units) },
+      opened: also[0] ? { setup: also[0], place } : null,
       presented: { ...first.presented, ...Object.fromEntries(presentedSetups(ranking, also)) },
       doubts: { ...first.doubts, ...Object.fromEntries(doubtedSetups(ranking, also)) },
       fits: ranking.candidates.map(({ profile, score }) => ({ lureId: profile.lure.id, score })),

@@ -190,6 +190,8 @@ describe('the judge', () => {
     const { out, presented, doubts, strengths } = brought[0]!
     expect(out.setups).toHaveLength(10)
     expect(whole).toMatchObject({ out: { ...out }, presented, doubts, strengths })
+    expect(out.setups.filter(s => s.ways)).toEqual([])
+    expect(whole.out.setups.every(s => s.ways && s.depthSdM !== undefined)).toBe(true)
     expect(whole.fits.slice(0, 10).map(f => f.lureId)).toEqual(out.setups.map(s => s.lureId))
     expect(whole.fits.length + whole.out.rejected.length).toBe(
       boxOf(file).lures.filter(l => l.role !== 'trailer').length,

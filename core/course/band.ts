@@ -1,5 +1,5 @@
 import type { Course } from './course'
-import { shareBetween, shareOfTime, stretchesOf } from './worked'
+import { shareBetween, shareOfTime } from './worked'
 
 /** Share of the time in which it works, and of the way meanwhile, that a bait spends between two depths; 0..1 each. */
 export interface BandShare {
@@ -12,6 +12,7 @@ export function shareInBand(course: Course, fromM: number, toM: number): BandSha
   const {
     points,
     works: [from, to],
+    stretches,
   } = course
   let inTime = 0
   let way = 0
@@ -24,7 +25,7 @@ export function shareInBand(course: Course, fromM: number, toM: number): BandSha
     inTime += isIn * (b.t - a.t)
     inWay += isIn * Math.abs(b.x - a.x)
   }
-  return { ofTime: shareOfTime(stretchesOf(course), fromM, toM), ofWay: way > 0 ? inWay / way : 0, seconds: inTime }
+  return { ofTime: shareOfTime(stretches, fromM, toM), ofWay: way > 0 ? inWay / way : 0, seconds: inTime }
 }
 
 /** Where a bait is at a moment, straight between points. */

@@ -3,12 +3,9 @@ import { RowMemo } from '#core/numeric'
 import { CADENCES, MODES } from '#core/terms'
 import { type Course, courseOf } from './course'
 import type { Presented } from './presented'
-import { type Stretches, stretchesOf } from './worked'
 
 /** What the judgement keeps of a course: how deep the bait is while it works, and for how long. */
-export interface CoarseCourse extends Pick<Course, 'meanM' | 'deepestM' | 'swung'> {
-  readonly stretches: Stretches
-}
+export type CoarseCourse = Pick<Course, 'meanM' | 'deepestM' | 'swung' | 'stretches'>
 
 /** Coarse courses that are remembered, about 1 kB each: a box asks for four a lure, and most stay the same when the reading changes. */
 const REMEMBERED = 64_000
@@ -56,8 +53,8 @@ export function coarseCourseOf(presented: Presented): CoarseCourse {
       row[28] = presented.sideMs
     },
     () => {
-      const course = courseOf(presented, { coarse: true })
-      return { meanM: course.meanM, deepestM: course.deepestM, swung: course.swung, stretches: stretchesOf(course) }
+      const { meanM, deepestM, swung, stretches } = courseOf(presented, { coarse: true })
+      return { meanM, deepestM, swung, stretches }
     },
   )
 }

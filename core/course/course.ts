@@ -4,7 +4,7 @@ import { retrievedOf } from './plug'
 import { SLOWEST_MS } from './level'
 import type { Presented } from './presented'
 import { towed, USUAL_LINE_OUT_M } from './towed'
-import { meanOver, stretchesOf } from './worked'
+import { meanOver, type Stretches, stretchesOf } from './worked'
 
 /** `up`: wound up to the rod when the work is done. */
 export type Stage = 'falling' | 'swimming' | 'still' | 'lifted' | 'up'
@@ -29,6 +29,7 @@ export interface Course {
   readonly meanM: number
   /** Points from which and up to which it works: after the first fall, unless the fall is what works, and before it is wound up. */
   readonly works: readonly [from: number, to: number]
+  readonly stretches: Stretches
   /** In plan, how far the line has swung down the stream half-way home, or at the end where it does not come so far [rad]; the last metres always come up the stream. */
   readonly swung: number
   /** Largest bow of the line [rad]: above 0.4 the depth is too deep by 10 % and more. */
@@ -201,8 +202,9 @@ class Follower {
       end < 0 ? points.length - 1 : end - 1,
     ] as const
     const swung = (points.find(p => p.x <= points[0]!.x / 2) ?? points[points.length - 1]!).swung
-    const course = { points, seconds: this.t, deepestM, bow: this.bow, swung, works }
-    return { ...course, meanM: meanOver(stretchesOf(course), depth => depth) }
+    const stretches = stretchesOf(points, works)
+    const meanM = meanOver(stretches, depth => depth)
+    return { points, seconds: this.t, deepestM, bow: this.bow, swung, works, stretches, meanM }
   }
 }
 

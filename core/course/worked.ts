@@ -7,14 +7,11 @@ const LEVEL_M = 1e-6
 /** So near to the edge counts as inside [m]. */
 const AT_EDGE_M = 0.01
 
-/** A way in time, and the points of it from which and up to which a bait works. */
-interface Way {
-  readonly points: readonly { readonly t: number; readonly depth: number }[]
-  readonly works: readonly [from: number, to: number]
-}
-
-/** The stretches in which a bait works; where there is none, the place at which its work ends, of no time. */
-export function stretchesOf({ points, works: [from, to] }: Way): Stretches {
+/** The stretches of a way in time in which a bait works, between two of its points; where there is none, the place at which its work ends, of no time. */
+export function stretchesOf(
+  points: readonly { readonly t: number; readonly depth: number }[],
+  [from, to]: readonly [from: number, to: number],
+): Stretches {
   if (to <= from) {
     const { depth } = points[to]!
     return Float64Array.of(0, depth, depth)

@@ -3,7 +3,7 @@ import type { LureProfile } from '#core/lure'
 import { bestTastes, Candidate, scoreOf } from './candidate'
 import type { LogSays } from './log'
 import type { Scene } from './scene'
-import { Prospect, prospects } from './prospect'
+import { type Layouts, Prospect, prospects } from './prospect'
 import type { Out, Rejection } from './refusal'
 
 export interface Ranking {
@@ -48,8 +48,9 @@ export class Judging {
     readonly scene: Scene,
     lures: readonly LureProfile[],
     private readonly says: LogSays,
+    layouts: Layouts = new Map(),
   ) {
-    const look = prospects(scene)
+    const look = prospects(scene, layouts)
     this.unseen = []
     for (const profile of lures) {
       const prospect = look(profile)

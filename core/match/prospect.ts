@@ -15,23 +15,61 @@ type Step =
 
 const byMost = (a: Step, b: Step) => b.most - a.most
 
+/** The ways of fishing the lures of one mould here, and what can hang on the line for each, laid out as it is asked for. No rod changes them. */
+class Layout {
+  /** Log-odds that no way comes over. */
+  readonly most: number
+  private knownWays: readonly Step[] | null = null
+  private readonly hung = new Map<FishableWay, readonly Step[]>()
+
+  /** `profile`: any of the mould. */
+  constructor(
+    private readonly profile: LureProfile,
+    private readonly scene: Scene,
+  ) {
+    this.most = mostOfWays(profile, scene)
+  }
+
+  /** The best first. */
+  get ways(): readonly Step[] {
+    return (this.knownWays ??= waysOf(this.profile, this.scene)
+      .map((way): Step => ({ most: way.most, way }))
+      .sort(byMost))
+  }
+
+  /** In no order. */
+  assemblies(way: FishableWay): readonly Step[] {
+    let known = this.hung.get(way)
+    if (known === undefined)
+      this.hung.set(
+        way,
+        (known = assembliesOf(way, this.scene).map(assembly => ({
+          most: assembly.odds + assembly.mostPlaced,
+          assembly,
+          rods: null,
+        }))),
+      )
+    return known
+  }
+}
+
+/** What was laid out of each mould under one ask. */
+export type Layouts = Map<Mould, Layout>
+
 /**
  * The search for the best set-up of one lure, a step at a time: those that could become best are followed first, and those that cannot come over what was found are not
  * put in the water. What the lure itself wins stands beside all of them.
  */
 export class Prospect {
-  /** What could become best first; `null`: its ways are not laid out yet. */
+  /** What could become best first; `null`: its ways are not looked at yet. */
   private left: Step[] | null = null
   private best: Thrown | null = null
   private refusal: Refusal | null = null
-  private readonly mostOfAll: number
 
   constructor(
-    private readonly profile: LureProfile,
+    private readonly layout: Layout,
     private readonly scene: Scene,
-  ) {
-    this.mostOfAll = mostOfWays(profile, scene)
-  }
+  ) {}
 
   /** Log-odds that no set-up of it comes over: those of the best one, once it is settled. */
   get most(): number {
@@ -47,27 +85,18 @@ export class Prospect {
   }
 
   private get mostLeft(): number {
-    return this.left === null ? this.mostOfAll : (this.left[0]?.most ?? -Infinity)
+    return this.left === null ? this.layout.most : (this.left[0]?.most ?? -Infinity)
   }
 
   tryNext(): void {
-    const { scene } = this
-    const left = (this.left ??= waysOf(this.profile, scene)
-      .map((way): Step => ({ most: way.most, way }))
-      .sort(byMost))
+    const { scene, layout } = this
+    const left = (this.left ??= [...layout.ways])
     const follow = (steps: readonly Step[]) => {
       left.push(...steps)
       left.sort(byMost)
     }
     const step = left.shift()!
-    if ('way' in step)
-      follow(
-        assembliesOf(step.way, scene).map(assembly => ({
-          most: assembly.odds + assembly.mostPlaced,
-          assembly,
-          rods: null,
-        })),
-      )
+    if ('way' in step) follow(layout.assemblies(step.way))
     else if (step.rods === null) {
       const { able, refusal } = rodsFor(step.assembly, scene)
       this.refusal = nearerMiss(this.refusal, refusal)
@@ -87,13 +116,18 @@ export class Prospect {
   }
 }
 
-/** Looks at each lure under this reading; lures out of one mould are looked at once. */
-export function prospects(scene: Scene): (profile: LureProfile) => Prospect | Out {
+/** Looks at each lure under this reading; lures out of one mould are looked at once. `layouts`: of the same ask and the same trailers, whatever the rods. */
+export function prospects(scene: Scene, layouts: Layouts): (profile: LureProfile) => Prospect | Out {
   const known = new Map<Mould, Prospect>()
+  const laidOut = (profile: LureProfile) => {
+    let layout = layouts.get(profile.mould)
+    if (layout === undefined) layouts.set(profile.mould, (layout = new Layout(profile, scene)))
+    return layout
+  }
   return profile => {
     if (profile.lure.quantity === 0) return NONE_LEFT
     let prospect = known.get(profile.mould)
-    if (prospect === undefined) known.set(profile.mould, (prospect = new Prospect(profile, scene)))
+    if (prospect === undefined) known.set(profile.mould, (prospect = new Prospect(laidOut(profile), scene)))
     return prospect
   }
 }

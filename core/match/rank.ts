@@ -5,6 +5,7 @@ import type { Cover } from '#core/terms'
 import { waterDensity } from '#core/water'
 import type { Candidate } from './candidate'
 import { Judging, type Ranking } from './judging'
+import type { Layouts } from './prospect'
 import { scalesOf, type Scene } from './scene'
 import { readyTactics } from './ways'
 import { colourJudgeFor, lookOf } from './look'
@@ -91,14 +92,14 @@ export function rankOnEach(
 }[] {
   const scene = sceneOf(prepared, ask)
   const says = logSays(prepared.log, ask)
+  const layouts: Layouts = new Map()
+  const bareLayouts: Layouts = new Map()
   return prepared.outfits.map(outfit => {
-    const { candidates } = new Judging({ ...scene, outfits: [outfit] }, prepared.lures, says).whole()
+    const onIt: Scene = { ...scene, outfits: [outfit] }
+    const { candidates } = new Judging(onIt, prepared.lures, says, layouts).whole()
     const dressed = candidates.filter(c => c.trailer).map(c => c.profile)
-    return {
-      outfit,
-      candidates,
-      bare: new Judging({ ...scene, outfits: [outfit], trailers: NO_TRAILERS }, dressed, says).whole().candidates,
-    }
+    const bare = new Judging({ ...onIt, trailers: NO_TRAILERS }, dressed, says, bareLayouts)
+    return { outfit, candidates, bare: bare.whole().candidates }
   })
 }
 

@@ -248,20 +248,27 @@ describe('the score', () => {
 
 describe('what is told of the first set-ups before the others have their places', () => {
   const prepared = prepareBox(demo as unknown as Box)
-  it.each([1, 2, 10, 30, 200])('is what is told of them in the whole answer: %i', top => {
-    for (const reading of [
-      bass,
-      { species: 'northern-pike', temperatureC: 8 } as const,
-      { ...bass, mood: 'lethargic' as const },
-    ]) {
-      const ask = askOf(reading)
-      const { assumed, cautions, ask: asked, setups } = explainRanking(prepared, rank(prepared, ask), { top })
-      expect(explainFirst(prepared, judgingOf(prepared, ask), { top })).toEqual({
-        assumed,
-        cautions,
-        ask: asked,
-        setups,
-      })
-    }
-  })
+  it.each([1, 2, 10, 30, 200])(
+    'is what is told of them in the whole answer, in full of the one that is opened: %i',
+    top => {
+      for (const reading of [
+        bass,
+        { species: 'northern-pike', temperatureC: 8 } as const,
+        { ...bass, mood: 'lethargic' as const },
+      ]) {
+        const ask = askOf(reading)
+        const { assumed, cautions, ask: asked, setups } = explainRanking(prepared, rank(prepared, ask), { top })
+        const opened = setups[1]?.lureId
+        expect(explainFirst(prepared, judgingOf(prepared, ask), { top, opened })).toEqual({
+          assumed,
+          cautions,
+          ask: asked,
+          setups: setups.map(({ ways, depthSdM, ...first }) =>
+            first.lureId === opened ? { ...first, ways, depthSdM } : first,
+          ),
+        })
+        if (top >= 10) expect(setups.some(({ ways, depthSdM }) => ways.length > 0 && depthSdM > 0)).toBe(true)
+      }
+    },
+  )
 })

@@ -1,5 +1,5 @@
 import { type Ask, askOf, type AskOptions } from '#core/ask'
-import type { Doubts, Presented } from '#core/course'
+import { depthErrorOf, type Doubts, type Presented } from '#core/course'
 import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES, ROD_JOBS } from '#core/knowledge'
 import {
   Candidate,
@@ -28,7 +28,7 @@ import { logReasons } from './from-log'
 import { gapsOf } from './gaps'
 import { handOf } from './hand'
 import { worthMeasuring } from './measure'
-import type { FirstOut, MatchOut, ReasonOut, RestOut, SetupOut, WayOut } from './output'
+import type { CloserOut, FirstOut, FullSetupOut, MatchOut, ReasonOut, RestOut, SetupOut, WayOut } from './output'
 import { isSister, sharesOf, standingOf } from './standing'
 import { tieOn } from './tie-on'
 
@@ -53,11 +53,11 @@ type Ordered = Pick<Ranking, 'ask' | 'scene' | 'candidates'>
 function ofSetups<T>(
   { ask: { reading }, candidates }: Ordered,
   setups: readonly SetupOut<Said>[],
-  tell: (candidate: Candidate, waterDensity: number) => T,
+  tell: (candidate: Candidate, waterDensity: number, place: number) => T,
 ): ReadonlyMap<string, T> {
   const density = waterDensity(reading.temperatureC, reading.salinityPsu)
   const byLure = new Map(candidates.map(c => [c.profile.lure.id, c]))
-  return new Map(setups.map(({ lureId }) => [lureId, tell(byLure.get(lureId)!, density)]))
+  return new Map(setups.map(({ lureId }, place) => [lureId, tell(byLure.get(lureId)!, density, place)]))
 }
 
 /** Explained set-ups as the course models want them, by lure id. */
@@ -74,11 +74,19 @@ export function doubtedSetups(ranking: Ordered, setups: readonly SetupOut<Said>[
 
 /** The contract's answer from a ranking that is already there. */
 export function explainRanking(prepared: PreparedBox, ranking: Ranking, options: MatchOptions = {}): MatchOut<Said> {
-  return { ...tellFirst(prepared, ranking, options), ...explainRest(prepared, ranking) }
+  const first = tellFirst(prepared, ranking, options)
+  return { ...first, setups: inFull(ranking, first.setups), ...explainRest(prepared, ranking) }
 }
 
-/** What is told of the first set-ups of a judging, looking no further down the order than it takes; it is the same with the whole order there. */
-export function explainFirst(prepared: PreparedBox, judging: Judging, options: MatchOptions = {}): FirstOut<Said> {
+/**
+ * What is told of the first set-ups of a judging, looking no further down the order than it takes; it is the same with the whole order there.
+ * In full only of `opened`, a lure among them.
+ */
+export function explainFirst(
+  prepared: PreparedBox,
+  judging: Judging,
+  { opened, ...options }: MatchOptions & { readonly opened?: string | null | undefined } = {},
+): FirstOut<Said> {
   const { top = TOLD } = options
   let asked = top + 1
   let candidates = judging.first(asked)
@@ -88,7 +96,9 @@ export function explainFirst(prepared: PreparedBox, judging: Judging, options: M
     candidates.slice(0, top).some((c, i) => candidates.slice(i + 1).every(other => isSister(other, c)))
   )
     candidates = judging.first((asked += top + 1))
-  return tellFirst(prepared, judging.soFar, options)
+  const order = judging.soFar
+  const told = tellFirst(prepared, order, options)
+  return { ...told, setups: told.setups.map(setup => (setup.lureId === opened ? inFull(order, [setup])[0]! : setup)) }
 }
 
 /** What needs the place of every lure. */
@@ -150,7 +160,7 @@ function explainCandidates(
   }
   const shares = new Map(sharesOf(among).map((share, i) => [among[i]!, share]))
   const shownBefore = new Set<string>()
-  return told.map((candidate, i): SetupOut<Said> => {
+  return told.map((candidate): SetupOut<Said> => {
     const rival = candidates.find(other => other !== candidate && !isSister(other, candidate))
     const { reasons, against } = setApart(
       contributed(candidate),
@@ -170,7 +180,6 @@ function explainCandidates(
       sisters: among
         .filter(other => other !== candidate && isSister(other, candidate))
         .map(other => other.profile.lure.id),
-      ways: i < WAYS_FOR ? otherWays(candidate, scene) : [],
       confidence: round(confidenceOf(candidate, ask, prepared.hours.get(lure.id) ?? 0)),
       axes: setupAxes(candidate, ask),
       reasons: [...reasons, ...trailerReason(candidate, units), ...logReasons(candidate)],
@@ -181,6 +190,18 @@ function explainCandidates(
 
 /** Set-ups for which the other ways are told as well. */
 const WAYS_FOR = 20
+
+/** Explained set-ups of an order, each with what takes courses of its own to tell. */
+export function inFull<T extends Said>(order: Ordered, setups: readonly SetupOut<T>[]): FullSetupOut<T>[] {
+  const { ask, scene } = order
+  const closer = ofSetups(order, setups, (candidate, density, i): CloserOut => ({
+    ways: i < WAYS_FOR ? otherWays(candidate, scene) : [],
+    depthSdM: round(
+      depthErrorOf(presentedOf(candidate, candidate.placement, ask, density), doubtsOf(candidate, density)),
+    ),
+  }))
+  return setups.map(setup => ({ ...setup, ...closer.get(setup.lureId)! }))
+}
 
 function otherWays(candidate: Candidate, scene: Scene): WayOut[] {
   return [...judgedWays(candidate.profile, scene)]

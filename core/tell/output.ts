@@ -40,8 +40,6 @@ export interface PresentationOut<T = string> {
   /** Mean of its course while it works [m], and the deepest point of it. */
   depthM: number
   deepestM: number
-  /** Standard error of the mean depth [m]; 0 where the hand, the bottom or the surface holds it. */
-  depthSdM: number
   speedMs: number
   turnsPerS: number | null
   tipM: number
@@ -96,7 +94,15 @@ export interface MeasureOut<T = string> {
   gain: number
 }
 
-export interface SetupOut<T = string> {
+/** What takes courses of its own to tell: of set-ups that are looked at closely. */
+export interface CloserOut {
+  /** The other ways to fish the lure here, best first; of set-ups far down the order none. */
+  ways: WayOut[]
+  /** Standard error of the mean depth [m]; 0 where the hand, the bottom or the surface holds it. */
+  depthSdM: number
+}
+
+export interface SetupOut<T = string> extends Partial<CloserOut> {
   lureId: string
   family: Family
   rig: Rig
@@ -119,7 +125,6 @@ export interface SetupOut<T = string> {
   standing: Standing
   /** The same bait in another dress. */
   sisters: string[]
-  ways: WayOut[]
   confidence: number
   axes: SetupAxisOut[]
   reasons: ReasonOut<T>[]
@@ -129,6 +134,8 @@ export interface SetupOut<T = string> {
   advice: AdviceOut[]
   cautions: T[]
 }
+
+export type FullSetupOut<T = string> = SetupOut<T> & CloserOut
 
 /** What is told of the first set-ups, before the other lures have their places. */
 export interface FirstOut<T = string> {
@@ -145,4 +152,6 @@ export interface RestOut<T = string> {
   measure: MeasureOut<T>[]
 }
 /** The answer of contract §5. */
-export interface MatchOut<T = string> extends FirstOut<T>, RestOut<T> {}
+export interface MatchOut<T = string> extends FirstOut<T>, RestOut<T> {
+  setups: FullSetupOut<T>[]
+}

@@ -1,8 +1,8 @@
 import type { Ask } from '#core/ask'
-import { depthErrorOf, reelSpeed, SLOWEST_MS, streamHalfWay, TOLD_SWING } from '#core/course'
+import { reelSpeed, SLOWEST_MS, streamHalfWay, TOLD_SWING } from '#core/course'
 import { CADENCE_TABLE, SPECIES_TABLE, type TechniqueRow, TURNS_UNKNOWN } from '#core/knowledge'
 import { fallSpeed, isBiteProof } from '#core/lure'
-import { type Candidate, doubtsOf, leadTold, presentedOf } from '#core/match'
+import { type Candidate, leadTold, presentedOf } from '#core/match'
 import { type Message, message, type Said } from '#core/message'
 import type { Part } from '#core/tackle'
 import { formatQuantity, proseIn, quantity, type UnitSystem } from '#core/units'
@@ -23,10 +23,7 @@ export interface TieOnScene {
 export function tieOn(
   candidate: Candidate,
   { ask, waterDensity, parts, system }: TieOnScene,
-): Omit<
-  SetupOut<Said>,
-  'score' | 'share' | 'standing' | 'sisters' | 'ways' | 'confidence' | 'axes' | 'reasons' | 'against'
-> {
+): Omit<SetupOut<Said>, 'score' | 'share' | 'standing' | 'sisters' | 'confidence' | 'axes' | 'reasons' | 'against'> {
   const { profile, technique, trailer, outfit, totalG } = candidate
   const { lure } = profile
   const trailerHook = takesTrailerHook(candidate, ask)
@@ -89,7 +86,6 @@ function presentationOf(
     lineOutM: placement.lineOutM ?? (technique.mode === 'cast' ? null : round(placement.letDownM)),
     depthM: round(placement.depthM),
     deepestM: round(placement.deepestM),
-    depthSdM: round(depthErrorOf(presented, doubtsOf(candidate, waterDensity))),
     speedMs: round(speedMs),
     turnsPerS,
     tipM: placement.tipM,

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { MatchOut } from '#core/tell'
+import type { RestOut } from '#core/tell'
 import type { LureFit } from '~/workers/judge.protocol'
 
 /** Any lure of the box by its name or kind, with the place it has here or why it cannot be fished; one tap opens it. */
-const props = defineProps<{ fits: readonly LureFit[], rejected: MatchOut['rejected'], chosenId: string | null }>()
+const props = defineProps<{ fits: readonly LureFit[], rejected: RestOut['rejected'], chosenId: string | null }>()
 const emit = defineEmits<{ choose: [lureId: string] }>()
 const catalogue = useCatalogueStore()
 const text = ref('')

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import type { HandOut, MatchOut } from '#core/tell'
+import type { HandOut, RestOut } from '#core/tell'
 import { capital } from '~/text/labels'
 import { READING_LABELS } from '~/text/reading-labels'
 
 /** What to have tied on, rod by rod, and what one measurement would decide. */
-defineProps<{ out: MatchOut }>()
+defineProps<{ out: RestOut }>()
 const emit = defineEmits<{ choose: [lureId: string] }>()
 const box = useBoxStore()
 const lureName = (id: string) => box.lureById.get(id)?.name ?? id

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { MatchOut, SetupOut } from '#core/tell'
+import type { SetupOut } from '#core/tell'
 import { formatQuantity } from '#core/units'
 import { asItStood } from '~/text/as-it-stood'
 import { STANDING_LABEL, tacticLabel } from '~/text/labels'
 import type { Judgement } from '~/workers/judge.protocol'
 
-const props = defineProps<{ out: MatchOut, opened: Judgement['opened'], fits: Judgement['fits'], isPlaced: boolean, from?: string | null, chosenId: string | null }>()
+const props = defineProps<{ out: Judgement['out'], opened: Judgement['opened'], fits: Judgement['fits'], isPlaced: boolean, from?: string | null, chosenId: string | null }>()
 const emit = defineEmits<{ choose: [lureId: string | null] }>()
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())

@@ -50,10 +50,10 @@ const inShort = computed(() => [
 const showWays = ref(false)
 const rodOf = (id: string) => box.outfitById.get(id)?.name ?? id
 const figures = computed(() => {
-  const { presentation: p, totalG } = props.setup
+  const { presentation: p, depthSdM, totalG } = props.setup
   return [
     { label: 'complete', text: quantity('weight', totalG) },
-    { label: 'depth', text: p.depthSdM ? `${quantity('depth', p.depthM)} ± ${quantity('depth', p.depthSdM)}` : quantity('depth', p.depthM) },
+    { label: 'depth', text: depthSdM ? `${quantity('depth', p.depthM)} ± ${quantity('depth', depthSdM)}` : quantity('depth', p.depthM) },
     p.countdownS ? { label: 'count', text: `${p.countdownS} s` } : null,
     { label: 'in front of them', text: percent(p.shareInBand) },
     { label: 'speed', text: quantity('speed', p.speedMs) },
@@ -79,7 +79,7 @@ const figures = computed(() => {
       <h4>What costs it places</h4>
       <p v-for="reason in setup.against" :key="reason.rule" class="reason against">{{ reason.text }}</p>
     </template>
-    <button v-if="setup.ways.length > 0" class="quiet more" type="button" :aria-expanded="showWays" @click="showWays = !showWays">{{ showWays ? 'close the other ways' : setup.ways.length === 1 ? 'one other way to fish it here' : `${setup.ways.length} other ways to fish it here` }}</button>
+    <button v-if="setup.ways && setup.ways.length > 0" class="quiet more" type="button" :aria-expanded="showWays" @click="showWays = !showWays">{{ showWays ? 'close the other ways' : setup.ways.length === 1 ? 'one other way to fish it here' : `${setup.ways.length} other ways to fish it here` }}</button>
     <ol v-if="showWays" class="ways"><li v-for="(w, i) in setup.ways" :key="i">{{ wayInWords(w, rodOf, units) }}</li></ol>
     <SpeedSheet v-if="presented" :presented="presented" :turns-per-m="turnsPerM" />
     <button class="quiet more" type="button" :aria-expanded="showAdvice" @click="showAdvice = !showAdvice">{{ showAdvice ? 'close the advice' : `how to rig, tie and work it: ${setup.advice.length} lines` }}</button>
