@@ -12,7 +12,7 @@ const course = (swung: number, last: number): Course => ({
   deepestM: 2,
   meanM: 1.5,
   works: [0, 2],
-  stretches: new Float64Array(),
+  stretches: [],
   swung,
   bow: 0,
 })

@@ -1,5 +1,5 @@
-/** Of each stretch in which a bait works: seconds, depth at its beginning and at its end [m], one after the other. */
-export type Stretches = Float64Array
+/** Of each stretch in which a bait works: seconds, depth at its beginning and at its end [m], one after the other. A plain list: a typed one of this length takes longer to make than to fill. */
+export type Stretches = readonly number[]
 const FIGURES = 3
 
 /** Below this a stretch is level [m]. */
@@ -14,14 +14,11 @@ export function stretchesOf(
 ): Stretches {
   if (to <= from) {
     const { depth } = points[to]!
-    return Float64Array.of(0, depth, depth)
+    return [0, depth, depth]
   }
-  const stretches = new Float64Array(FIGURES * (to - from))
-  for (let i = from + 1, at = 0; i <= to; i++) {
-    stretches[at++] = points[i]!.t - points[i - 1]!.t
-    stretches[at++] = points[i - 1]!.depth
-    stretches[at++] = points[i]!.depth
-  }
+  const stretches: number[] = []
+  for (let i = from + 1; i <= to; i++)
+    stretches.push(points[i]!.t - points[i - 1]!.t, points[i - 1]!.depth, points[i]!.depth)
   return stretches
 }
 

@@ -20,6 +20,8 @@ test('a set-up opens into advice, its parts, and why it stands before the next',
   ).toBeVisible()
   await sheet.getByRole('button', { name: 'open the score' }).click()
   await expect(sheet.getByText(/Of the judgement \d+\s% is/)).toBeVisible()
+  await expect(sheet.getByText(/\d\sm ± \d/)).toBeVisible()
+  await expect(sheet.getByRole('button', { name: /other ways? to fish it here/ })).toBeVisible()
 })
 
 test('any lure of the box is found with its place, opened from there, and is still open after another page; the address leads back to it', async ({
