@@ -2,7 +2,7 @@ import { existsSync, statSync } from 'node:fs'
 import { join } from 'node:path'
 import { chromium } from '@playwright/test'
 import { WEIGHED_BEFOREHAND } from '../text/as-it-stood'
-import type { KeptScreen } from './kept-screen'
+import { type KeptScreen, SCREEN_KEY } from './kept-screen'
 
 /** Nothing listens there: every file comes from the build. */
 const PLACE = 'http://localhost'
@@ -38,7 +38,7 @@ export async function firstVisitScreen(folders: readonly string[], browser: stri
     await page.goto(PLACE)
     await page.waitForFunction(screenOf, null, { timeout: PATIENCE_MS })
     await page.evaluate(leaveAtRest, STILL_MS)
-    const screen = JSON.parse((await page.evaluate(screenOf))!) as KeptScreen
+    const screen = JSON.parse((await page.evaluate(screenAt, SCREEN_KEY))!) as KeptScreen
     await page.setViewportSize(USUAL)
     await page.evaluate(leaveAtRest, STILL_MS)
     const drawing = await page.locator(CUT).evaluate(svg => svg.outerHTML)
@@ -50,7 +50,7 @@ export async function firstVisitScreen(folders: readonly string[], browser: stri
 }
 
 /** Runs in the page. */
-const screenOf = () => localStorage.getItem('ygrion-screen')
+const screenAt = (key: string) => localStorage.getItem(key)
 
 /** Runs in the page: as if it were left when nothing has moved on it for so long [ms]. The program keeps its screen then, with what was drawn last. */
 async function leaveAtRest(stillMs: number): Promise<void> {

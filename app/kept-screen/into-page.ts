@@ -3,6 +3,7 @@ import type { KeptScreen } from './kept-screen'
 const PROGRAM = /<script type="module" src="([^"]+)"[^>]*><\/script>/
 const SHEET = /<link rel="stylesheet" href="([^"]+)"([^>]*)>/g
 
+/** How the script begins that draws what was kept and starts the program. */
 const FIRST = '<script data-program='
 
 /** The page with the screen of whoever was never here: data for the first script, which else draws what was kept. */

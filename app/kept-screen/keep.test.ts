@@ -1,6 +1,6 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import { dropScreen, isAtRest, keepScreen, liftScreen, noteVisit, SCREEN_KEY } from './keep'
-import type { KeptScreen } from './kept-screen'
+import { dropScreen, isAtRest, keepScreen, liftScreen, noteVisit } from './keep'
+import { type KeptScreen, SCREEN_KEY } from './kept-screen'
 
 const PROGRAM = '/_nuxt/entry.js'
 const AT = '2026-05-06T06:40:00Z'

@@ -1,8 +1,6 @@
 import { asItStood } from '~/text/as-it-stood'
-import type { KeptScreen } from './kept-screen'
+import { type KeptScreen, SCREEN_KEY } from './kept-screen'
 
-/** Where the screen is kept: in the store that is read before any script is loaded. */
-export const SCREEN_KEY = 'ygrion-screen'
 /** The element in which `first.js` shows it. */
 const HOST_ID = 'as-it-stood'
 /** What the device asks for decides the look: kept by day, a screen is not drawn by night. */
