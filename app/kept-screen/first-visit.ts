@@ -36,7 +36,7 @@ export async function firstVisitScreen(folders: readonly string[], browser: stri
     })
     const page = await context.newPage()
     await page.goto(PLACE)
-    await page.waitForFunction(screenOf, null, { timeout: PATIENCE_MS })
+    await page.waitForFunction(screenAt, SCREEN_KEY, { timeout: PATIENCE_MS })
     await page.evaluate(leaveAtRest, STILL_MS)
     const screen = JSON.parse((await page.evaluate(screenAt, SCREEN_KEY))!) as KeptScreen
     await page.setViewportSize(USUAL)
