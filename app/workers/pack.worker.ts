@@ -1,6 +1,6 @@
 import * as Comlink from 'comlink'
 import { askOf, type AskOptions, type OwnRules } from '#core/ask'
-import { prepareBox, rank } from '#core/match'
+import { judgingOf, prepareBox } from '#core/match'
 import { seededRandom } from '#core/numeric'
 import {
   breachesOf,
@@ -21,7 +21,7 @@ import {
   usedBy,
   valueOf,
 } from '#core/pack'
-import { explainRanking, type SetupOut } from '#core/tell'
+import { explainFirst, type SetupOut } from '#core/tell'
 import { inWords } from '#speech'
 import type { Explained, PackApi, PackChoice } from './pack.protocol'
 
@@ -82,10 +82,8 @@ function setupOf(
     lures: prepared.lures.filter(p => p.lure.id === lureId),
     outfits: prepared.outfits.filter(o => o.outfit.id === outfitId),
   }
-  const [found] = explainRanking(only, rank(only, askOf(request.readings[reading]!.reading, options(choice))), {
-    top: 1,
-    units,
-  }).setups
+  const judging = judgingOf(only, askOf(request.readings[reading]!.reading, options(choice)))
+  const [found] = explainFirst(only, judging, { top: 1, units }).setups
   const setup = found ? inWords(found, units) : null
   judged?.setups.set(key, setup)
   return setup

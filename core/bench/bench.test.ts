@@ -45,7 +45,7 @@ describe('checkTest', () => {
     ['zero time', { values: [0] }, true, /0 s is not possible/],
     ['negative weight', { kind: 'weigh' as const, values: [-3] }, true, /-3\sg is not possible/],
     ['a floating body timed as sinking', {}, false, /floats as rigged/],
-    ['absurd spread', { values: [2, 9, 15] }, true, /scatter by \d+ %/],
+    ['absurd spread', { values: [2, 9, 15] }, true, /scatter by \d+\s%/],
     ['no rig', { rig: null }, true, /rig used must be on record/],
     ['no depth', { depthM: null }, true, /depth of the drop is missing/],
     ['no reading', { values: [] }, true, /no reading yet/],
