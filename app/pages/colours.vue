@@ -32,7 +32,7 @@ const lowLight = computed(() => answer.value?.water.some(w => w.isDark) ?? false
       <ChoiceRow label="light" :options="['as it is now', 'by night']" :chosen="[byNight ? 'by night' : 'as it is now']" @change="([v]) => byNight = v === 'by night'" />
       <ChoiceRow label="the fish looks" :options="['mid', 'top', 'bottom']" :chosen="[zone]" :text="z => FROM[z]" @change="([z]) => from = z ?? null" />
     </div>
-    <p class="reason who">As {{ speciesLabel(reading.species) }} sees them: {{ eye.cones.length }} kinds of cone at {{ eye.cones.map(c => c.lambdaMaxNm).join(', ') }} nm <span class="known" :class="eye.known === 'measured' ? 'stated' : 'typical'">({{ eye.known === 'measured' ? eye.source : `assumed eye; ${eye.source}` }})</span>.</p>
+    <p class="reason who">As {{ speciesLabel(reading.species) }} sees them: {{ eye.cones.length }} kinds of cone at {{ eye.cones.map(c => c.lambdaMaxNm).join(', ') }}&nbsp;nm <span class="known" :class="eye.known === 'measured' ? 'stated' : 'typical'">({{ eye.known === 'measured' ? eye.source : `assumed eye; ${eye.source}` }})</span>.</p>
     <p v-if="problem" class="reason" role="alert">{{ problem }}</p>
     <p v-if="lures.length === 0" class="reason">Pick some lures: they are painted as the water paints them.</p>
     <div v-else-if="answer" class="body">

@@ -11,10 +11,9 @@ export interface CoverageCell {
 </script>
 
 <script setup lang="ts">
-import { percent } from '~/text/percent'
-
 import { computed, useTemplateRef } from 'vue'
 import { coverageGrid } from '~/charts/coverage-grid'
+import { percent } from '~/text/percent'
 
 const props = defineProps<{ label: string, rowTitle: string, columnTitle: string, cells: readonly CoverageCell[], chosen: CoverageCell | null }>()
 const emit = defineEmits<{ choose: [cell: CoverageCell | null] }>()
