@@ -1,15 +1,4 @@
-import {
-  type Along,
-  type Caught,
-  type Dress,
-  gainOf,
-  LEAST_GAIN,
-  left,
-  lift,
-  type OnRods,
-  raise,
-  withHung,
-} from './on-rods'
+import { type Along, type Caught, type Dress, gainOf, LEAST_GAIN, left, type OnRods, raise, withHung } from './on-rods'
 
 /** Of all that is not along, so many are weighed against each thing that is: those that would add most beside it. Assumed. */
 const WEIGHED = 60
@@ -23,26 +12,33 @@ export function exchanged(on: OnRods, along: Along): Along | null {
   const newcomers = newcomersTo(on, along)
   const loose = new WithoutEach(on, along)
   const unhung = on.rods.map((_, rod) => (along.hung[rod]! < 0 ? loose : new WithoutEach(on, unhungAt(along, rod))))
+  const beside = newcomers.map(newcomer => (newcomer.rod < 0 ? loose : unhung[newcomer.rod]!).beside(newcomer))
   for (const out of [null, ...outsOf(on, along)]) {
     const rest = out === null ? along : withoutOrphans(on, left(along, out))
     const used = on.usedBy(rest.taken)
-    for (const newcomer of newcomers) {
-      const { dress, rod } = newcomer
+    const met = on.wishesMetBy(rest.taken)
+    newcomers.forEach(({ dress, rod }, n) => {
       const more = dress.things.filter(i => rest.taken[i] !== 1)
-      if (more.length === 0 || !on.fits(used, more)) continue
-      const others = rod < 0 ? loose.less(out, rest) : unhung[rod]!.less(out, unhungAt(rest, rod))
-      const total = on.wishesOf(rest.taken, more) + on.ofBoth(others, newcomer)
-      if (total <= worth + LEAST_GAIN) continue
+      if (more.length === 0 || !on.fits(used, more)) return
+      const total = on.wishesWorth(met, more) + beside[n]!(out, rod < 0 ? rest : unhungAt(rest, rod))
+      if (total <= worth + LEAST_GAIN) return
       const taken = rest.taken.slice()
       for (const i of more) taken[i] = 1
       ;[best, worth] = [{ taken, hung: rod < 0 ? rest.hung : withHung(rest.hung, rod, dress.lure) }, total]
-    }
+    })
   }
   return best
 }
 
-/** What a pack catches without each of its lures: the best of those before it and of those behind it. */
+/** What a pack catches without each of its lures. On a day only the one that catches most is missed, and the next best stands in for it: one look at the days tells of all. */
 export class WithoutEach {
+  private readonly most: Float64Array
+  private readonly next: Float64Array
+  /** Place of the lure that catches most, from 1; 0: nothing is caught. */
+  private readonly by: Int32Array
+  /** Of those whose loss can be read off, from 1; 0: of none. */
+  private readonly places = new Map<number | null, number>([[null, 0]])
+  private readonly lures: readonly number[]
   private readonly known = new Map<number | null, Caught>()
 
   constructor(
@@ -50,34 +46,48 @@ export class WithoutEach {
     { taken, hung }: Along,
   ) {
     const days = on.all.catches.weights.length
-    const lures = [...taken.keys()].filter(i => taken[i] === 1 && on.byLure[i]!.length > 0)
-    const opened = new Map(lures.map(lure => [lure, on.open(lure, taken)]))
-    const own = lures.map(lure => {
-      const byDay = new Float64Array(days)
-      for (const dress of opened.get(lure)!) raise(byDay, dress, hung.indexOf(lure))
-      return byDay
-    })
-    const others = lures.map(() => new Float64Array(days))
-    const all = new Float64Array(days)
-    const sweep = (places: readonly number[]) => {
-      all.fill(0)
-      for (const i of places) {
-        lift(others[i]!, 0, all)
-        lift(all, 0, own[i]!)
-      }
-    }
-    sweep([...lures.keys()])
-    sweep([...lures.keys()].reverse())
-    this.known.set(null, on.caught(all))
-    lures.forEach((out, i) => {
+    this.most = new Float64Array(days)
+    this.next = new Float64Array(days)
+    this.by = new Int32Array(days)
+    this.lures = [...taken.keys()].filter(i => taken[i] === 1 && on.byLure[i]!.length > 0)
+    const opened = new Map(this.lures.map(lure => [lure, on.open(lure, taken)]))
+    this.lures.forEach((lure, i) => {
+      const own = new Float64Array(days)
+      for (const dress of opened.get(lure)!) raise(own, dress, hung.indexOf(lure))
+      this.enter(i + 1, own)
       // What others need of it cannot be read off: they go with it.
-      const isNeeded = lures.some(lure => lure !== out && opened.get(lure)!.some(d => d.things.includes(out)))
-      if (!isNeeded) this.known.set(out, on.caught(others[i]!))
+      const isNeeded = this.lures.some(other => other !== lure && opened.get(other)!.some(d => d.things.includes(lure)))
+      if (!isNeeded) this.places.set(lure, i + 1)
     })
   }
 
-  /** Without one, or with all; `rest`: what is along then. */
-  less(out: number | null, rest: Along): Caught {
+  /** What is to be expected with something more, of all together or without one of them; `rest`: what is along then. */
+  beside(more: Caught): (out: number | null, rest: Along) => number {
+    const { on, most, next, by } = this
+    const { weights } = on.all.catches
+    const missed = new Float64Array(this.lures.length + 1)
+    let all = 0
+    for (let d = 0; d < weights.length; d++) {
+      const withMore = greater(most[d]!, more.byDay[d]!)
+      all += weights[d]! * withMore
+      missed[by[d]!]! += weights[d]! * (withMore - greater(next[d]!, more.byDay[d]!))
+    }
+    return (out, rest) => {
+      const place = this.places.get(out)
+      return place === undefined ? on.ofBoth(this.less(out, rest), more) : all - missed[place]!
+    }
+  }
+
+  private enter(place: number, own: Float64Array): void {
+    const { most, next, by } = this
+    for (let d = 0; d < own.length; d++) {
+      const caught = own[d]!
+      if (caught > most[d]!) [next[d], most[d], by[d]] = [most[d]!, caught, place]
+      else if (caught > next[d]!) next[d] = caught
+    }
+  }
+
+  private less(out: number | null, rest: Along): Caught {
     const known = this.known.get(out)
     if (known) return known
     const made = this.on.caught(this.on.byDay(rest))
@@ -85,6 +95,9 @@ export class WithoutEach {
     return made
   }
 }
+
+/** The greater of two, with nothing to decide that no day foretells. */
+const greater = (a: number, b: number) => (a + b + Math.abs(a - b)) / 2
 
 /** A dressed lure that is not along, tied on or hanging ready on a rod, with what it catches by itself. */
 interface Newcomer extends Caught {
@@ -97,6 +110,7 @@ function newcomersTo(on: OnRods, along: Along): readonly Newcomer[] {
   const { catches } = on.all
   const { taken, hung } = along
   const now = on.byDay(along)
+  const met = on.wishesMetBy(taken)
   const bases = on.rods.map((_, rod) => {
     const byDay = on.byDay(unhungAt(along, rod))
     return { rod, byDay, lost: catches.expected(now) - catches.expected(byDay) }
@@ -105,7 +119,7 @@ function newcomersTo(on: OnRods, along: Along): readonly Newcomer[] {
     .flatMap(dress => {
       const more = dress.things.filter(i => taken[i] !== 1)
       if (more.length === 0) return []
-      const wishes = on.wishesOf(taken, more)
+      const wishes = on.wishesWorth(met, more)
       return [{ dress, more, wishes, rod: -1, gain: gainOf(dress, -1, now, catches.weights) + wishes }]
     })
     .sort((a, b) => b.gain - a.gain)

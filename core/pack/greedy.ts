@@ -2,15 +2,15 @@ import { Catches } from './catches'
 import { exchanged, outsOf, withoutOrphans } from './exchange'
 import { hung } from './hang'
 import { slotsOf } from './limits'
-import { type Along, type Dress, gainOf, LEAST_GAIN, left, Numbered, OnRods, raise } from './on-rods'
+import { type Along, type Dress, LEAST_GAIN, left, Numbered, OnRods } from './on-rods'
 import type { Day, Pack, PackProblem } from './problem'
 
 /** So many choices of rods are all tried; of more, those that are met rod by rod. Assumed. */
 const RODS_TRIED = 64
 /** Choices of rods are compared on no more days than this; the pack itself is then worked out on all. Assumed: which rods go along shows on a quarter of the days. */
 const DAYS_COMPARED = 240
-/** So many choices of rods are exchanged out on those days, and so many of these on all days. Assumed: the best at first sight is among them. */
-const WORKED_OUT = { onSome: 4, onAll: 2 }
+/** So many choices of rods are exchanged out on those days, and the best of them on all days. Assumed: the best at first sight is among them. */
+const WORKED_OUT = 4
 /** An exchange that helps is looked for so often. Assumed: most end sooner. */
 const EXCHANGES = 40
 
@@ -39,11 +39,10 @@ export function greedyPack(problem: PackProblem, catches: Catches): Pack {
   }
   tryRods(problem, first)
   const all = some === problem ? few : new Numbered(problem, catches)
-  const best = bestOf(bestOf([...tried.values()], WORKED_OUT.onSome).map(exchangedOut), WORKED_OUT.onAll)
-    .map(({ on, along }) => worked(new OnRods(all, on.rods), along))
+  const chosen = bestOf([...tried.values()], WORKED_OUT)
     .map(exchangedOut)
     .reduce(better)
-  const { on, along } = refilled(best)
+  const { on, along } = refilled(exchangedOut(worked(new OnRods(all, chosen.on.rods), chosen.along)))
   return on.packOf(withoutIdle(on, along))
 }
 
@@ -100,48 +99,32 @@ function choicesOf<T>(list: readonly T[], size: number, most: number): readonly 
 function filled(on: OnRods, from: Along, without = -1): Along {
   const along = { taken: from.taken.slice(), hung: from.hung }
   const { taken } = along
-  const { weights } = on.all.catches
-  const standing = () => {
-    const byDay = on.byDay(along)
-    return { byDay, expected: on.all.catches.expected(byDay), wishes: on.wishesOf(taken), used: on.usedBy(taken) }
-  }
+  const standing = () => ({ byDay: on.byDay(along), met: on.wishesMetBy(taken), used: on.usedBy(taken) })
   let now = standing()
-  const scratch = new Float64Array(now.byDay.length)
   const addedBy = (dress: Dress): number => {
     const more = dress.things.filter(i => taken[i] !== 1)
     if (more.length === 0 || more.includes(without) || !on.fits(now.used, more)) return -Infinity
-    const opened = on.open(dress.lure, taken, more)
-    const wishes = on.wishesOf(taken, more) - now.wishes
-    return (
-      ((opened.length === 1 ? gainOf(dress, -1, now.byDay, weights) : together(opened)) + wishes) / roomFor(on, more)
-    )
+    const wishes = on.wishesWorth(now.met, more) - on.wishesWorth(now.met)
+    return (on.gainOfOpened(dress.lure, taken, more, now.byDay) + wishes) / roomFor(on, more)
   }
-  const together = (opened: readonly Dress[]): number => {
-    scratch.set(now.byDay)
-    for (const dress of opened) raise(scratch, dress, -1)
-    return on.all.catches.expected(scratch) - now.expected
+  // As last worked out, the most first. A gain only falls as the pack fills, so that what is not first need not be looked at again (Minoux 1978).
+  const waiting = on.dresses
+    .map(dress => ({ dress, gain: addedBy(dress) }))
+    .filter(({ gain }) => gain > LEAST_GAIN)
+    .sort((a, b) => b.gain - a.gain)
+  for (let first = waiting.shift(); first; first = waiting.shift()) {
+    const { dress } = first
+    const gain = addedBy(dress)
+    if (gain <= LEAST_GAIN) continue
+    const behind = waiting.findIndex(other => other.gain <= gain)
+    if (behind > 0) waiting.splice(behind, 0, { dress, gain })
+    else if (waiting.length > 0 && behind < 0) waiting.push({ dress, gain })
+    else {
+      for (const i of dress.things) taken[i] = 1
+      now = standing()
+    }
   }
-  // As last worked out. A gain only falls as the pack fills, so that what is not first need not be looked at again (Minoux 1978).
-  const gains = on.dresses.map(addedBy)
-  for (;;) {
-    const [first, next] = twoMost(gains)
-    if (first < 0 || gains[first]! <= LEAST_GAIN) return along
-    gains[first] = addedBy(on.dresses[first]!)
-    if (gains[first]! < Math.max(LEAST_GAIN, next)) continue
-    for (const i of on.dresses[first]!.things) taken[i] = 1
-    now = standing()
-  }
-}
-
-/** Place of the greatest, −1 of none; and the greatest of the others. */
-function twoMost(values: readonly number[]): readonly [place: number, next: number] {
-  let [place, most, next] = [-1, -Infinity, -Infinity]
-  for (let i = 0; i < values.length; i++) {
-    const value = values[i]!
-    if (value > most) [place, most, next] = [i, value, most]
-    else if (value > next) next = value
-  }
-  return [place, next]
+  return along
 }
 
 /** How much of the scarcest limit some things use up, 0..1. */

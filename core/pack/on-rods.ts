@@ -125,6 +125,18 @@ export class OnRods {
     return this.byLure[lure]!.filter(d => d.things.every(i => taken[i] === 1 || more.includes(i)))
   }
 
+  /** What is added to what is caught already when more things come along beside a lure, or with it, tied on. */
+  gainOfOpened(lure: number, taken: Uint8Array, more: readonly number[], byDay: Float64Array): number {
+    const { catches } = this.all
+    const opened = this.byLure[lure]!.filter(
+      ({ things }) => things.some(i => more.includes(i)) && things.every(i => taken[i] === 1 || more.includes(i)),
+    )
+    if (opened.length === 1) return gainOf(opened[0]!, -1, byDay, catches.weights)
+    const both = byDay.slice()
+    for (const one of opened) raise(both, one, -1)
+    return catches.expected(both) - catches.expected(byDay)
+  }
+
   /** What is caught day by day. */
   byDay({ taken, hung }: Along): Float64Array {
     const best = new Float64Array(this.all.catches.weights.length)
@@ -150,12 +162,19 @@ export class OnRods {
 
   /** What is worth of wishes and of catch together. */
   worth(along: Along): number {
-    return this.all.catches.expected(this.byDay(along)) + this.wishesOf(along.taken)
+    return this.all.catches.expected(this.byDay(along)) + this.wishesWorth(this.wishesMetBy(along.taken))
   }
 
-  wishesOf(taken: Uint8Array, more: readonly number[] = []): number {
+  /** The wishes that things meet, a bit for each. */
+  wishesMetBy(taken: Uint8Array): number {
     let bits = 0
     for (let i = 0; i < taken.length; i++) if (taken[i] === 1) bits |= this.all.meets[i]!
+    return bits
+  }
+
+  /** What wishes that are met are worth, and those of more things. */
+  wishesWorth(met: number, more: readonly number[] = []): number {
+    let bits = met
     for (const i of more) bits |= this.all.meets[i]!
     return WISH_WORTH * bitsOf(bits)
   }

@@ -201,7 +201,7 @@ describe('the value of a pack', () => {
     )
   })
 
-  it('without each of its lures in turn is what is left when that lure, and what only it could serve, is put away', () => {
+  it('something more beside a pack without each of its lures in turn is the better of both on each day, that lure and what only it could serve put away', () => {
     fc.assert(
       fc.property(fc.integer(), fc.array(fc.boolean(), { minLength: 7, maxLength: 7 }), (seed, along) => {
         const bare = randomProblem(seed)
@@ -211,11 +211,15 @@ describe('the value of a pack', () => {
         const lures = [...taken.keys()].filter(i => taken[i] === 1 && i < 6)
         const pack = { taken, hung: Int32Array.from(on.rods, (_, rod) => lures[rod] ?? -1) }
         const without = new WithoutEach(on, pack)
-        expect([...without.less(null, pack).byDay]).toEqual([...on.byDay(pack)])
-        for (const out of lures) {
-          const rest = left(pack, out)
-          expect([...without.less(out, rest).byDay]).toEqual([...on.byDay(rest)])
-          expect(without.less(out, rest).expected).toBeCloseTo(on.all.catches.expected(on.byDay(rest)), 12)
+        const random = seededRandom(seed + 3)
+        for (const most of [0, 1]) {
+          const more = on.caught(on.byDay(pack).map(() => most * random()))
+          const beside = without.beside(more)
+          for (const out of [null, ...lures]) {
+            const rest = out === null ? pack : left(pack, out)
+            const both = on.byDay(rest).map((caught, day) => Math.max(caught, more.byDay[day]!))
+            expect(beside(out, rest)).toBeCloseTo(on.all.catches.expected(both), 12)
+          }
         }
       }),
     )
