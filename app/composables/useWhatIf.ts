@@ -1,4 +1,4 @@
-import { ref, shallowRef, watch } from 'vue'
+import { onScopeDispose, ref, shallowRef, watch } from 'vue'
 import type { Flip, Sweep } from '#core/match'
 
 /** Points of a sweep. */
@@ -9,35 +9,46 @@ const SIGHTS_M = Array.from({ length: POINTS }, (_, i) => Number((0.15 * (10 / 0
 /** What would put another lure first, worked out by the second judge while the page is open; the newest reading wins. */
 export function useWhatIf() {
   const judgement = useJudgementStore()
-  const readings = useReadingStore()
   const found = shallowRef<readonly Flip[] | null>(null)
   const temperature = shallowRef<Sweep | null>(null)
   const sight = shallowRef<Sweep | null>(null)
   const done = ref(0)
   const problem = ref('')
+  /** Rises with each answer that is looked into; of those that wait only the newest is. */
+  let turn = 0
+  let looking: Promise<void> = Promise.resolve()
 
+  async function lookInto(isOff: () => boolean): Promise<void> {
+    try {
+      const byTemperature = await judgement.sweep('temperatureC', TEMPERATURES_C)
+      if (isOff()) return
+      temperature.value = byTemperature
+      const bySight = await judgement.sweep('visibilityM', SIGHTS_M)
+      if (isOff()) return
+      sight.value = bySight
+      const answer = await judgement.flips(share => {
+        done.value = share
+      })
+      if (!answer || isOff()) return
+      found.value = answer
+      problem.value = ''
+    } catch (error) {
+      problem.value = `That could not be worked out: ${(error as Error).message}`
+    }
+  }
+  function end(): number {
+    void judgement.stopFlips()
+    return ++turn
+  }
+  onScopeDispose(end)
   watch(
     () => judgement.judgement,
-    async () => {
-      const asked = readings.reading
+    () => {
       found.value = null
       done.value = 0
-      try {
-        const [t, s] = [
-          await judgement.sweep('temperatureC', TEMPERATURES_C),
-          await judgement.sweep('visibilityM', SIGHTS_M),
-        ]
-        if (asked !== readings.reading) return
-        temperature.value = t
-        sight.value = s
-        const answer = await judgement.flips(share => {
-          done.value = share
-        })
-        if (answer && asked === readings.reading) found.value = answer
-        problem.value = ''
-      } catch (error) {
-        problem.value = `That could not be worked out: ${(error as Error).message}`
-      }
+      const mine = end()
+      const isOff = () => mine !== turn
+      looking = looking.then(() => (isOff() ? undefined : lookInto(isOff)))
     },
     { immediate: true },
   )

@@ -226,6 +226,12 @@ describe('long questions go to a second judge', () => {
     expect(seen.length).toBeGreaterThan(3)
     expect(seen).toEqual([...seen].sort((a, b) => a - b))
   })
+  it('a search for flips that nobody waits for any more ends', async () => {
+    const judgement = useJudgementStore()
+    const searching = judgement.flips(() => {})
+    await judgement.stopFlips()
+    expect(await searching).toBeNull()
+  })
   it('coverage speaks of lures of the box only', async () => {
     const { lureById } = useBoxStore()
     const coverage = (await useJudgementStore().coverage(useReadingStore().reading))!

@@ -213,6 +213,11 @@ export const useJudgementStore = defineStore('judgement', () => {
     return (await (await pondering())?.flips(copied(useReadingStore().reading), choiceNow(), progress)) ?? null
   }
 
+  /** Ends that search: nobody waits for it any more. */
+  async function stopFlips(): Promise<void> {
+    if (second) await (await pondering())?.stop()
+  }
+
   async function sweep(field: NumberField, values: readonly number[]): Promise<Sweep | null> {
     return (await (await pondering())?.sweep(copied(useReadingStore().reading), field, values, choiceNow())) ?? null
   }
@@ -274,6 +279,7 @@ export const useJudgementStore = defineStore('judgement', () => {
     coverage,
     worth,
     flips,
+    stopFlips,
     sweep,
     spoken,
     sketches,
