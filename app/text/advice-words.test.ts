@@ -125,11 +125,16 @@ describe('courses in words', () => {
 
 describe('what would change the order, in words', () => {
   it('figures carry their units, choices their words', () => {
-    expect(plain(flipValue({ field: 'temperatureC', to: 14 }, 'metric'))).toBe('14.0 °C')
-    expect(plain(flipValue({ field: 'temperatureC', to: 0 }, 'imperial'))).toMatch(/^32(\.0)? °F$/)
-    expect(plain(flipValue({ field: 'forageLengthMm', to: 90 }, 'metric'))).toBe('90 mm')
-    expect(flipValue({ field: 'grouping', to: 'one-spot' }, 'metric')).toBe('one spot')
-    expect(flipValue({ field: 'forage', to: 'bleak' }, 'metric')).toBe('bleak or roach')
+    const known = { phase: 'summer' } as const
+    expect(plain(flipValue({ field: 'temperatureC', to: 14 }, 'metric', known))).toBe('14.0 °C')
+    expect(plain(flipValue({ field: 'temperatureC', to: 0 }, 'imperial', known))).toMatch(/^32(\.0)? °F$/)
+    expect(plain(flipValue({ field: 'forageLengthMm', to: 90 }, 'metric', known))).toBe('90 mm')
+    expect(flipValue({ field: 'grouping', to: 'one-spot' }, 'metric', known)).toBe('one spot')
+    expect(flipValue({ field: 'forage', to: 'bleak' }, 'metric', known)).toBe('bleak or roach')
+    // A season that is worked out may already be mostly what it would have to be altogether.
+    const flip = { field: 'phase', to: 'post-spawn' } as const
+    expect(flipValue(flip, 'metric', known)).toBe('post spawn')
+    expect(flipValue(flip, 'metric', { phase: null })).toBe('wholly post spawn')
     expect([flipFieldLabel('windMs'), flipFieldLabel('from'), flipFieldLabel('sky')]).toEqual([
       'wind',
       'you stand',

@@ -1,5 +1,5 @@
 import type { Flip, FlipField, NumberField } from '#core/match'
-import type { ForageId } from '#core/terms'
+import type { ForageId, Phase } from '#core/terms'
 import { type Dimension, formatQuantity, type UnitSystem } from '#core/units'
 import { forageLabel, words } from './labels'
 
@@ -24,8 +24,13 @@ export function flipFieldLabel(field: FlipField): string {
   return field in NUMBER ? NUMBER[field as NumberField].label : (CHOICE[field] ?? field)
 }
 
-/** The value at which the order flips, with its unit. */
-export function flipValue({ field, to }: Pick<Flip, 'field' | 'to'>, system: UnitSystem): string {
+/** The value at which the order flips, with its unit. A season that is worked out is a mixture; what it would have to be is told apart from that. */
+export function flipValue(
+  { field, to }: Pick<Flip, 'field' | 'to'>,
+  system: UnitSystem,
+  { phase }: { readonly phase: Phase | null },
+): string {
   if (typeof to === 'number') return formatQuantity(NUMBER[field as NumberField].dimension, to, { system })
+  if (field === 'phase' && phase === null) return `wholly ${words(to)}`
   return field === 'forage' ? forageLabel(to as ForageId) : words(to)
 }

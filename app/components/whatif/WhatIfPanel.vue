@@ -46,7 +46,7 @@ function tryIt({ field, to }: Flip) {
     <dl v-else class="flips">
       <div v-for="[field, list] in byField" :key="field">
         <dt>{{ flipFieldLabel(field) }}</dt>
-        <dd><button v-for="flip in list" :key="String(flip.to)" type="button" class="flip" :title="`Set it so: ${flipFieldLabel(field)} ${flipValue(flip, units)}`" @click="tryIt(flip)"><b class="figure">{{ flipValue(flip, units) }}</b> {{ name(flip.lureId) }}</button></dd>
+        <dd><button v-for="flip in list" :key="String(flip.to)" type="button" class="flip" :title="`Set it so: ${flipFieldLabel(field)} ${flipValue(flip, units, reading)}`" @click="tryIt(flip)"><b class="figure">{{ flipValue(flip, units, reading) }}</b> {{ name(flip.lureId) }}</button></dd>
       </div>
     </dl>
     <div class="sweeps">
