@@ -23,9 +23,12 @@ function slowJudge() {
 }
 
 let judge: ReturnType<typeof slowJudge>
+let water: { reading: object }
 beforeEach(() => {
   judge = slowJudge()
+  water = { reading: {} }
   vi.stubGlobal('useJudgementStore', () => judge.judgement)
+  vi.stubGlobal('useReadingStore', () => water)
 })
 afterEach(() => vi.unstubAllGlobals())
 const settled = async () => {
@@ -50,6 +53,16 @@ describe('what would change this', () => {
     expect([temperature.value, found.value]).toEqual(['by temperature', ['a flip']])
     expect(judge.waiting).toEqual([])
     expect(judge.judgement.sweep).toHaveBeenCalledTimes(3)
+    scope.stop()
+  })
+  it('of a reading that was changed meanwhile shows nothing, before the order has followed', async () => {
+    const scope = effectScope()
+    const { temperature, found } = scope.run(useWhatIf)!
+    await settled()
+    await judge.answer('by temperature')
+    water.reading = {}
+    await judge.answer('by sight in the other water')
+    expect([temperature.value, found.value, judge.waiting]).toEqual(['by temperature', null, []])
     scope.stop()
   })
   it('ends with the page', async () => {

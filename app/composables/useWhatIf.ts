@@ -9,6 +9,7 @@ const SIGHTS_M = Array.from({ length: POINTS }, (_, i) => Number((0.15 * (10 / 0
 /** What would put another lure first, worked out by the second judge while the page is open; the newest reading wins. */
 export function useWhatIf() {
   const judgement = useJudgementStore()
+  const readings = useReadingStore()
   const found = shallowRef<readonly Flip[] | null>(null)
   const temperature = shallowRef<Sweep | null>(null)
   const sight = shallowRef<Sweep | null>(null)
@@ -47,7 +48,9 @@ export function useWhatIf() {
       found.value = null
       done.value = 0
       const mine = end()
-      const isOff = () => mine !== turn
+      const asked = readings.reading
+      // With another reading the judge is asked of another water, before its answer begins another turn.
+      const isOff = () => mine !== turn || asked !== readings.reading
       looking = looking.then(() => (isOff() ? undefined : lookInto(isOff)))
     },
     { immediate: true },

@@ -170,6 +170,13 @@ export const MUTANTS = [
     tests: ['core/pack'],
   },
   {
+    id: 'pack: an exchange that keeps what it gives up',
+    file: 'core/pack/exchange.ts',
+    from: 'all - missed[place]!',
+    to: 'all',
+    tests: ['core/pack'],
+  },
+  {
     id: 'pack: both together less than each',
     file: 'core/pack/on-rods.ts',
     from: 'b.expected + apart) / 2',
