@@ -116,9 +116,8 @@ function filled(on: OnRods, from: Along, without = -1): Along {
     const { dress } = first
     const gain = addedBy(dress)
     if (gain <= LEAST_GAIN) continue
-    const behind = waiting.findIndex(other => other.gain <= gain)
-    if (behind > 0) waiting.splice(behind, 0, { dress, gain })
-    else if (waiting.length > 0 && behind < 0) waiting.push({ dress, gain })
+    const before = waiting.findLastIndex(other => other.gain > gain)
+    if (before >= 0) waiting.splice(before + 1, 0, { dress, gain })
     else {
       for (const i of dress.things) taken[i] = 1
       now = standing()
