@@ -1,4 +1,5 @@
-import { type Along, type Caught, type Dress, gainOf, LEAST_GAIN, left, type OnRods, raise, withHung } from './on-rods'
+import { type Caught, caughtOn, ofBoth, sumOf } from './caught'
+import { type Along, type Dress, gainOf, LEAST_GAIN, left, type OnRods, raise, withHung } from './on-rods'
 
 /** Of all that is not along, so many are weighed against each thing that is: those that would add most beside it. Assumed. */
 const WEIGHED = 60
@@ -63,18 +64,17 @@ export class WithoutEach {
 
   /** What is to be expected with something more, of all together or without one of them; `rest`: what is along then. */
   beside(more: Caught): (out: number | null, rest: Along) => number {
-    const { on, most, next, by } = this
-    const { weights } = on.all.catches
+    const { most, next, by } = this
     const missed = new Float64Array(this.lures.length + 1)
     let all = 0
-    for (let d = 0; d < weights.length; d++) {
+    for (let d = 0; d < most.length; d++) {
       const withMore = greater(most[d]!, more.byDay[d]!)
-      all += weights[d]! * withMore
-      missed[by[d]!]! += weights[d]! * (withMore - greater(next[d]!, more.byDay[d]!))
+      all += withMore
+      missed[by[d]!]! += withMore - greater(next[d]!, more.byDay[d]!)
     }
     return (out, rest) => {
       const place = this.places.get(out)
-      return place === undefined ? on.ofBoth(this.less(out, rest), more) : all - missed[place]!
+      return place === undefined ? ofBoth(this.less(out, rest), more) : all - missed[place]!
     }
   }
 
@@ -90,7 +90,7 @@ export class WithoutEach {
   private less(out: number | null, rest: Along): Caught {
     const known = this.known.get(out)
     if (known) return known
-    const made = this.on.caught(this.on.byDay(rest))
+    const made = caughtOn(this.on.byDay(rest))
     this.known.set(out, made)
     return made
   }
@@ -107,20 +107,19 @@ interface Newcomer extends Caught {
 }
 
 function newcomersTo(on: OnRods, along: Along): readonly Newcomer[] {
-  const { catches } = on.all
   const { taken, hung } = along
   const now = on.byDay(along)
   const met = on.wishesMetBy(taken)
   const bases = on.rods.map((_, rod) => {
     const byDay = on.byDay(unhungAt(along, rod))
-    return { rod, byDay, lost: catches.expected(now) - catches.expected(byDay) }
+    return { rod, byDay, lost: sumOf(now) - sumOf(byDay) }
   })
   const loose = on.dresses
     .flatMap(dress => {
       const more = dress.things.filter(i => taken[i] !== 1)
       if (more.length === 0) return []
       const wishes = on.wishesWorth(met, more)
-      return [{ dress, more, wishes, rod: -1, gain: gainOf(dress, -1, now, catches.weights) + wishes }]
+      return [{ dress, more, wishes, rod: -1, gain: gainOf(dress, -1, now) + wishes }]
     })
     .sort((a, b) => b.gain - a.gain)
     .slice(0, LOOKED_AT)
@@ -128,9 +127,9 @@ function newcomersTo(on: OnRods, along: Along): readonly Newcomer[] {
     .filter(({ dress }) => !hung.includes(dress.lure))
     .flatMap(({ dress, more, wishes }) =>
       bases
-        .filter(({ rod }) => dress.parts.some(p => p.ready[rod]))
+        .filter(({ rod }) => dress.ready[rod])
         .map(({ rod, byDay, lost }) => {
-          const gain = gainOf(dress, rod, byDay, catches.weights) + wishes - lost
+          const gain = gainOf(dress, rod, byDay) + wishes - lost
           return { dress, more, wishes, rod, gain }
         }),
     )
@@ -140,7 +139,7 @@ function newcomersTo(on: OnRods, along: Along): readonly Newcomer[] {
     .map(({ dress, more, rod }) => {
       const byDay = new Float64Array(now.length)
       for (const opened of on.open(dress.lure, taken, more)) raise(byDay, opened, rod)
-      return { dress, rod, ...on.caught(byDay) }
+      return { dress, rod, ...caughtOn(byDay) }
     })
 }
 

@@ -1,4 +1,5 @@
-import { type Along, type Caught, LEAST_GAIN, lift, type OnRods, raise, withHung } from './on-rods'
+import { type Caught, caughtOn, lift, ofBoth } from './caught'
+import { type Along, LEAST_GAIN, type OnRods, raise, withHung } from './on-rods'
 
 /** Stands for no lure. */
 const NONE = -1
@@ -35,9 +36,9 @@ class HungRods {
       const caughtWith = (lure: number) => {
         const byDay = this.tied.slice()
         for (const dress of on.open(lure, taken)) raise(byDay, dress, rod)
-        return on.caught(byDay)
+        return caughtOn(byDay)
       }
-      return new Map([[NONE, on.caught(this.tied)], ...lures.map(lure => [lure, caughtWith(lure)] as const)])
+      return new Map([[NONE, caughtOn(this.tied)], ...lures.map(lure => [lure, caughtWith(lure)] as const)])
     })
     this.worth = this.less(NONE, NONE).expected
   }
@@ -50,14 +51,14 @@ class HungRods {
     const here = this.ready[rod]!.get(lure)!
     const rest = this.less(rod, other)
     if (other < 0) {
-      this.take(hang, this.on.ofBoth(rest, here))
+      this.take(hang, ofBoth(rest, here))
       return
     }
     const byDay = rest.byDay.slice()
-    lift(byDay, 0, here.byDay)
-    const moved = this.on.caught(byDay)
+    lift(byDay, here.byDay)
+    const moved = caughtOn(byDay)
     for (const instead of [NONE, ...this.lures.filter(l => !hang.includes(l))])
-      this.take(withHung(hang, other, instead), this.on.ofBoth(moved, this.ready[other]!.get(instead)!))
+      this.take(withHung(hang, other, instead), ofBoth(moved, this.ready[other]!.get(instead)!))
   }
 
   private take(hang: Int32Array, worth: number): void {
@@ -72,9 +73,9 @@ class HungRods {
     if (known) return known
     const byDay = this.tied.slice()
     this.best.forEach((lure, rod) => {
-      if (rod !== a && rod !== b) lift(byDay, 0, this.ready[rod]!.get(lure)!.byDay)
+      if (rod !== a && rod !== b) lift(byDay, this.ready[rod]!.get(lure)!.byDay)
     })
-    const made = this.on.caught(byDay)
+    const made = caughtOn(byDay)
     this.known.set(key, made)
     return made
   }

@@ -1,23 +1,17 @@
 import type { Catches } from './catches'
+import { gained, lift, sumOf } from './caught'
 import { slotsOf } from './limits'
 import { NOT_RIGGED, type Pack, type PackProblem, WISH_WORTH } from './problem'
 
-/** What a dressed lure catches on the days of one reading. */
-interface Part {
-  /** Place of the first day; the others follow. */
-  readonly from: number
-  /** On the best of the rods, tied on first. */
-  readonly tied: Float64Array
-  /** Hanging ready on each rod; `undefined` where that rod does not throw it. */
-  readonly ready: readonly (Float64Array | undefined)[]
-}
-
-/** One way of dressing a lure: with trailer, head or sinker; all go along together or not at all. */
+/** One way of dressing a lure: with trailer, head or sinker; all go along together or not at all. What it catches on each day is told times how likely the day is, here and in all that packs are tried on. */
 export interface Dress {
   readonly lure: number
   /** The lure and what it needs, by number. */
   readonly things: readonly number[]
-  readonly parts: readonly Part[]
+  /** On the best of the rods, tied on first, by day. */
+  readonly tied: Float64Array
+  /** Hanging ready on each rod, by day; `undefined` where that rod never throws it. */
+  readonly ready: readonly (Float64Array | undefined)[]
 }
 
 /** What is along, by number, to be tried out. */
@@ -28,12 +22,6 @@ export interface Along {
   readonly hung: Int32Array
 }
 
-/** What is caught day by day, and what is to be expected of it. */
-export interface Caught {
-  readonly byDay: Float64Array
-  readonly expected: number
-}
-
 /** What a pack takes of each limit. */
 export interface Room {
   readonly lures: number
@@ -41,11 +29,11 @@ export interface Room {
   readonly grams: number
 }
 
-/** A dressed lure on every rod there is: by the first day of each reading, by rod. */
+/** A dressed lure hanging ready on every rod that throws it, by day. */
 interface OnEveryRod {
   readonly lure: number
   readonly things: readonly number[]
-  readonly parts: Map<number, Map<string, Float64Array>>
+  readonly byRod: Map<string, Float64Array>
 }
 
 /** A packing problem by numbers instead of names, with what stands in it whatever the rods. */
@@ -78,13 +66,16 @@ export class Numbered {
       const key = names.join('\n')
       let dress = dresses.get(key)
       if (!dress) {
-        dress = { lure: place.get(option.lureId)!, things: names.map(id => place.get(id)!), parts: new Map() }
+        dress = { lure: place.get(option.lureId)!, things: names.map(id => place.get(id)!), byRod: new Map() }
         dresses.set(key, dress)
       }
-      const part = dress.parts.get(from) ?? new Map<string, Float64Array>()
-      dress.parts.set(from, part)
-      const known = part.get(option.outfitId)
-      part.set(option.outfitId, known ? known.map((c, k) => Math.max(c, caught[k]!)) : caught)
+      const { weights } = catches
+      const most = dress.byRod.get(option.outfitId) ?? new Float64Array(weights.length)
+      dress.byRod.set(option.outfitId, most)
+      for (let k = 0; k < caught.length; k++) {
+        const d = from + k
+        most[d] = Math.max(most[d]!, weights[d]! * caught[k]!)
+      }
     }
     this.dresses = [...dresses.values()]
   }
@@ -101,12 +92,9 @@ export class OnRods {
     readonly all: Numbered,
     readonly rods: readonly string[],
   ) {
-    this.dresses = all.dresses.flatMap(({ lure, things, parts }) => {
-      const own = [...parts].flatMap(([from, byRod]) => {
-        const ready = rods.map(rod => byRod.get(rod))
-        return ready.some(Boolean) ? [{ from, tied: bestOf(ready), ready }] : []
-      })
-      return own.length > 0 ? [{ lure, things, parts: own }] : []
+    this.dresses = all.dresses.flatMap(({ lure, things, byRod }) => {
+      const ready = rods.map(rod => byRod.get(rod))
+      return ready.some(Boolean) ? [{ lure, things, tied: bestOf(ready), ready }] : []
     })
     const byLure: Dress[][] = all.problem.items.map(() => [])
     for (const dress of this.dresses) byLure[dress.lure]!.push(dress)
@@ -127,17 +115,16 @@ export class OnRods {
 
   /** What is added to what is caught already when more things come along beside a lure, or with it, tied on. */
   gainOfOpened(lure: number, taken: Uint8Array, more: readonly number[], byDay: Float64Array): number {
-    const { catches } = this.all
     const opened = this.byLure[lure]!.filter(
       ({ things }) => things.some(i => more.includes(i)) && things.every(i => taken[i] === 1 || more.includes(i)),
     )
-    if (opened.length === 1) return gainOf(opened[0]!, -1, byDay, catches.weights)
+    if (opened.length === 1) return gainOf(opened[0]!, -1, byDay)
     const both = byDay.slice()
     for (const one of opened) raise(both, one, -1)
-    return catches.expected(both) - catches.expected(byDay)
+    return sumOf(both) - sumOf(byDay)
   }
 
-  /** What is caught day by day. */
+  /** What is caught day by day, times how likely the days are. */
   byDay({ taken, hung }: Along): Float64Array {
     const best = new Float64Array(this.all.catches.weights.length)
     for (let lure = 0; lure < taken.length; lure++) {
@@ -148,21 +135,9 @@ export class OnRods {
     return best
   }
 
-  caught(byDay: Float64Array): Caught {
-    return { byDay, expected: this.all.catches.expected(byDay) }
-  }
-
-  /** What is to be expected of both together: half of each and of how far they lie apart over all days, up or down, so that no day has to be decided. */
-  ofBoth(a: Caught, b: Caught): number {
-    const { weights } = this.all.catches
-    let apart = 0
-    for (let d = 0; d < weights.length; d++) apart += weights[d]! * Math.abs(a.byDay[d]! - b.byDay[d]!)
-    return (a.expected + b.expected + apart) / 2
-  }
-
   /** What is worth of wishes and of catch together. */
   worth(along: Along): number {
-    return this.all.catches.expected(this.byDay(along)) + this.wishesWorth(this.wishesMetBy(along.taken))
+    return sumOf(this.byDay(along)) + this.wishesWorth(this.wishesMetBy(along.taken))
   }
 
   /** The wishes that things meet, a bit for each. */
@@ -225,18 +200,15 @@ export class OnRods {
 }
 
 /** What a dressed lure, tied on or, on one rod, ready, adds to what is caught already. */
-export function gainOf({ parts }: Dress, rod: number, byDay: Float64Array, weights: Float64Array): number {
-  let sum = 0
-  for (const { from, tied, ready } of parts) {
+export function gainOf({ tied, ready }: Dress, rod: number, byDay: Float64Array): number {
+  const own = ready[rod]
+  if (own) {
     // What hangs ready catches more than what is tied on of the same, on that rod.
-    const own = ready[rod]
-    for (let k = 0; k < tied.length; k++) {
-      const more = (own && own[k]! > tied[k]! ? own[k]! : tied[k]!) - byDay[from + k]!
-      // Twice what is more, nothing of what is less: no day has to be decided, which none could foresee.
-      sum += weights[from + k]! * (more + Math.abs(more))
-    }
+    const best = tied.slice()
+    lift(best, own)
+    return gained(best, byDay)
   }
-  return sum / 2
+  return gained(tied, byDay)
 }
 
 /** Gains below this are rounding. */
@@ -257,12 +229,10 @@ export function withHung(hung: Int32Array, rod: number, lure: number): Int32Arra
 }
 
 /** Raises days to what a dressed lure catches, tied on or, on one rod, ready. */
-export function raise(best: Float64Array, { parts }: Dress, rod: number): void {
-  for (const { from, tied, ready } of parts) {
-    lift(best, from, tied)
-    const own = ready[rod]
-    if (own) lift(best, from, own)
-  }
+export function raise(best: Float64Array, { tied, ready }: Dress, rod: number): void {
+  lift(best, tied)
+  const own = ready[rod]
+  if (own) lift(best, own)
 }
 
 /** What the best of the rods catches, tied on first. */
@@ -271,11 +241,6 @@ function bestOf(ready: readonly (Float64Array | undefined)[]): Float64Array {
   for (const own of ready)
     if (own) for (let k = 0; k < tied.length; k++) if (NOT_RIGGED * own[k]! > tied[k]!) tied[k] = NOT_RIGGED * own[k]!
   return tied
-}
-
-/** Raises days from one on to what is caught. */
-export function lift(best: Float64Array, from: number, caught: Float64Array): void {
-  for (let k = 0; k < caught.length; k++) if (caught[k]! > best[from + k]!) best[from + k] = caught[k]!
 }
 
 function bitsOf(bits: number): number {

@@ -1,3 +1,4 @@
+import { apart, sumOf } from './caught'
 import { slotsOf } from './limits'
 import type { OnRods } from './on-rods'
 import { WISH_WORTH } from './problem'
@@ -35,8 +36,10 @@ export class Relaxed {
   private readonly wardrobes: (readonly Wardrobe[])[]
   /** Prices by place: days, needs, rods, any rod, wishes, slots, grams. */
   private readonly price: Float64Array
-  /** Prices of all days before each. */
-  private readonly upTo: Float64Array
+  /** Of the days alone: the first of all prices. */
+  private readonly dayPrices: Float64Array
+  /** What these come to together. */
+  private daysAsk = 0
   private readonly move: Float64Array
   private readonly most: Float64Array
   /** What there is of each. */
@@ -79,7 +82,7 @@ export class Relaxed {
     this.at = { need, rod, rods, wish, slots, grams }
     const size = grams + 1
     this.price = new Float64Array(size)
-    this.upTo = new Float64Array(weights.length + 1)
+    this.dayPrices = this.price.subarray(0, weights.length)
     this.way = new Float64Array(size)
     this.over = new Float64Array(on.rods.length + 1)
     this.most = new Float64Array(size).fill(Infinity)
@@ -105,7 +108,7 @@ export class Relaxed {
     this.wishers = wishes.map(w => items.flatMap(({ id }, i) => (w.lureIds.includes(id) ? [i] : [])))
     const place = new Map(on.dresses.map((d, i) => [d, i]))
     this.wardrobes = on.byLure.map((dresses, lure) =>
-      wider?.wardrobes[lure]!.length === 0 ? [] : Wardrobe.of(dresses, place, on.rods.length, weights),
+      wider?.wardrobes[lure]!.length === 0 ? [] : Wardrobe.of(dresses, place, on.rods.length),
     )
     if (wider) this.goOnFrom(wider)
   }
@@ -121,7 +124,7 @@ export class Relaxed {
 
   private goOnFrom(wider: Relaxed): void {
     const { at, price, on } = this
-    price.set(wider.price.subarray(0, on.all.catches.weights.length))
+    price.set(wider.dayPrices)
     const known = new Map(wider.on.dresses.map((dress, d) => [dress.things, d]))
     on.dresses.forEach(({ things }, d) => {
       for (let n = 0; n < things.length - 1; n++)
@@ -142,7 +145,7 @@ export class Relaxed {
     const { on, price, given, way, move } = this
     const { problem, isLure, mustGo } = on.all
 
-    for (let d = 0; d < on.all.catches.weights.length; d++) this.upTo[d + 1] = this.upTo[d]! + price[d]!
+    this.daysAsk = sumOf(this.dayPrices)
     const own = this.broughtByItself()
     const offers = this.wardrobes.map((_, i) => this.offer(i, own[i]!, 'atMost'))
     const must = mustGo.map(i => this.offer(i, own[i]!, 'really'))
@@ -242,22 +245,13 @@ export class Relaxed {
   }
 
   /** What a choice catches beyond the prices of the days, less what it pays to what it needs if it has to; tied on, and hanging ready on each rod. */
-  private overPrices({ dresses, stretches }: Choice, pays: boolean): void {
-    const { price, over } = this
+  private overPrices({ dresses, caught, totals, of }: Choice, pays: boolean): void {
+    const { dayPrices, daysAsk, over } = this
     let paid = 0
     if (pays) for (const d of dresses) paid += this.paid(d)
-    over.fill(-paid)
-    const sums: number[] = []
-    for (const { from, caught, totals, of } of stretches) {
-      const asked = this.asked(from, caught[0]!.length)
-      for (let i = 0; i < caught.length; i++) sums[i] = (apart(price, caught[i]!, from) + totals[i]! - asked) / 2
-      for (let hang = 0; hang < over.length; hang++) over[hang]! += sums[of[hang]!]!
-    }
-  }
-
-  /** Prices of some days together. */
-  private asked(from: number, days: number): number {
-    return this.upTo[from + days]! - this.upTo[from]!
+    // Of what lies above the prices and what lies below, the difference is known without looking: it is that of the totals. So how far they lie apart is enough.
+    const sums = caught.map((own, i) => (apart(own, dayPrices) + totals[i]! - daysAsk) / 2 - paid)
+    for (let hang = 0; hang < over.length; hang++) over[hang] = sums[of[hang]!]!
   }
 
   /** What a dress pays to all that it needs. */
@@ -286,10 +280,8 @@ export class Relaxed {
         if (!choice) continue
         for (const d of choice.dresses)
           for (let n = 1; n < on.dresses[d]!.things.length; n++) used[at.need[d]! + n - 1]! += 1
-        for (const { from, caught, of } of choice.stretches) {
-          const own = caught[of[hang]!]!
-          for (let k = 0; k < own.length; k++) if (own[k]! > price[from + k]!) used[from + k]! += 1
-        }
+        const own = choice.caught[choice.of[hang]!]!
+        for (let d = 0; d < own.length; d++) if (own[d]! > price[d]!) used[d]! += 1
       }
     }
     on.dresses.forEach(({ things }, d) => {
@@ -298,19 +290,4 @@ export class Relaxed {
     this.wishers.forEach((lures, w) => lures.forEach(i => (used[at.wish + w]! -= isTaken[i]!)))
     return used
   }
-}
-
-/**
- * How far catches and prices lie apart from one day on, up or down, all together: the heart of every round. Of what lies above and what lies below, the difference is known without looking
- * (it is that of the totals), so that their sum is enough; which of the two comes next cannot be foreseen, and nothing is decided here. Two sums side by side, as one would wait for itself.
- */
-function apart(price: Float64Array, caught: Float32Array, from: number): number {
-  let [even, odd] = [0, 0]
-  const { length } = caught
-  for (let k = 0; k + 1 < length; k += 2) {
-    even += Math.abs(caught[k]! - price[from + k]!)
-    odd += Math.abs(caught[k + 1]! - price[from + k + 1]!)
-  }
-  if (length % 2 === 1) odd += Math.abs(caught[length - 1]! - price[from + length - 1]!)
-  return even + odd
 }

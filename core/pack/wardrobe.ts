@@ -1,19 +1,14 @@
+import { lift, sumOf } from './caught'
 import type { Dress } from './on-rods'
 
 /** So many dresses of one lure are chosen together, by every way of choosing; of a lure with more, the next ones are taken as of another. */
 const CHOSEN_TOGETHER = 3
 
-/** Some dresses of a lure, and what the best of them catches on the days of each reading. */
+/** Some dresses of a lure, and what the best of them catches, by day. Tied on or hanging ready on this rod or that often comes to the same: each that differs stands here once. */
 export interface Choice {
   /** By number. */
   readonly dresses: readonly number[]
-  readonly stretches: readonly Stretch[]
-}
-
-/** Catches, times how likely the day is, from one day on. Tied on or hanging ready on this rod or that often comes to the same: each that differs stands here once. */
-interface Stretch {
-  readonly from: number
-  readonly caught: readonly Float32Array[]
+  readonly caught: readonly Float64Array[]
   readonly totals: readonly number[]
   /** Which of them it is tied on, and then hanging ready on each rod. */
   readonly of: readonly number[]
@@ -29,21 +24,15 @@ export class Wardrobe {
     private readonly dresses: readonly Dress[],
     private readonly numbers: ReadonlyMap<Dress, number>,
     private readonly rods: number,
-    private readonly weights: Float64Array,
   ) {
     this.whole = this.choice(dresses)
   }
 
-  /** All dresses of a lure; `numbers`: what each is called, `weights`: how likely each day is. */
-  static of(
-    dresses: readonly Dress[],
-    numbers: ReadonlyMap<Dress, number>,
-    rods: number,
-    weights: Float64Array,
-  ): readonly Wardrobe[] {
+  /** All dresses of a lure; `numbers`: what each is called. */
+  static of(dresses: readonly Dress[], numbers: ReadonlyMap<Dress, number>, rods: number): readonly Wardrobe[] {
     return Array.from({ length: Math.ceil(dresses.length / CHOSEN_TOGETHER) }, (_, i) => {
       const some = dresses.slice(i * CHOSEN_TOGETHER, (i + 1) * CHOSEN_TOGETHER)
-      return new Wardrobe(some, numbers, rods, weights)
+      return new Wardrobe(some, numbers, rods)
     })
   }
 
@@ -59,7 +48,7 @@ export class Wardrobe {
   }
 
   private choice(of: readonly Dress[]): Choice {
-    return { dresses: of.map(d => this.numbers.get(d)!), stretches: bestOf(of, this.rods, this.weights) }
+    return { dresses: of.map(d => this.numbers.get(d)!), ...bestOf(of, this.rods) }
   }
 }
 
@@ -68,42 +57,24 @@ function subsetsOf<T>(list: readonly T[]): readonly (readonly T[])[] {
   return Array.from({ length: 2 ** list.length - 1 }, (_, mask) => list.filter((_, i) => ((mask + 1) >> i) & 1))
 }
 
-function bestOf(dresses: readonly Dress[], rods: number, weights: Float64Array): readonly Stretch[] {
-  const parts = dresses.flatMap(d => d.parts)
-  return [...new Set(parts.map(p => p.from))].map(from => {
-    const some = parts.filter(p => p.from === from)
-    const tied = raised(
-      new Float32Array(some[0]!.tied.length),
-      some.map(p => p.tied),
-      from,
-      weights,
-    )
-    const caught = [tied]
-    const of = [0]
-    for (let rod = 0; rod < rods; rod++) {
-      const ready = some.flatMap(p => p.ready[rod] ?? [])
-      const own = ready.length > 0 ? raised(tied.slice(), ready, from, weights) : tied
-      const known = caught.findIndex(other => isSame(other, own))
-      of.push(known < 0 ? caught.push(own) - 1 : known)
+function bestOf(dresses: readonly Dress[], rods: number): Omit<Choice, 'dresses'> {
+  const tied = new Float64Array(dresses[0]!.tied.length)
+  for (const dress of dresses) lift(tied, dress.tied)
+  const caught = [tied]
+  const of = [0]
+  for (let rod = 0; rod < rods; rod++) {
+    const own = tied.slice()
+    for (const { ready } of dresses) {
+      const hanging = ready[rod]
+      if (hanging) lift(own, hanging)
     }
-    return { from, caught, totals: caught.map(own => own.reduce((sum, c) => sum + c, 0)), of }
-  })
+    const known = caught.findIndex(other => isSame(other, own))
+    of.push(known < 0 ? caught.push(own) - 1 : known)
+  }
+  return { caught, totals: caught.map(sumOf), of }
 }
 
-/** The most of what is there and what is caught, times how likely the days are. */
-function raised(
-  most: Float32Array,
-  caught: readonly Float64Array[],
-  from: number,
-  weights: Float64Array,
-): Float32Array {
-  for (const own of caught)
-    for (let k = 0; k < most.length; k++) most[k] = Math.max(most[k]!, weights[from + k]! * own[k]!)
-  return most
-}
-
-function isSame(a: Float32Array, b: Float32Array): boolean {
-  if (a === b) return true
+function isSame(a: Float64Array, b: Float64Array): boolean {
   for (let k = 0; k < a.length; k++) if (a[k] !== b[k]) return false
   return true
 }

@@ -178,9 +178,9 @@ export const MUTANTS = [
   },
   {
     id: 'pack: both together less than each',
-    file: 'core/pack/on-rods.ts',
-    from: 'b.expected + apart) / 2',
-    to: 'b.expected - apart) / 2',
+    file: 'core/pack/caught.ts',
+    from: 'b.expected + apart(a.byDay, b.byDay)) / 2',
+    to: 'b.expected - apart(a.byDay, b.byDay)) / 2',
     tests: ['core/pack'],
   },
 ]
