@@ -3,7 +3,7 @@ import type { LureProfile } from '#core/lure'
 import { bestTastes, Candidate, scoreOf } from './candidate'
 import type { LogSays } from './log'
 import type { Scene } from './scene'
-import { type Layouts, Prospect, prospects } from './prospect'
+import { Layouts, Prospect, prospects } from './prospect'
 import type { Out, Rejection } from './refusal'
 
 export interface Ranking {
@@ -48,7 +48,7 @@ export class Judging {
     readonly scene: Scene,
     lures: readonly LureProfile[],
     private readonly says: LogSays,
-    layouts: Layouts = new Map(),
+    layouts = new Layouts(scene, lures),
   ) {
     const look = prospects(scene, layouts)
     this.unseen = []
@@ -58,7 +58,7 @@ export class Judging {
         this.reject(profile, prospect)
         continue
       }
-      const own = scene.gainsOf(profile).total + scene.mostLook
+      const own = layouts.ofItself(profile) + scene.mostLook
       this.unseen.push({
         profile,
         prospect,

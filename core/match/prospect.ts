@@ -3,7 +3,8 @@ import { message } from '#core/message'
 import { type AbleRod, onBestRod, rodsFor } from './on-rod'
 import { nearerMiss, type Out, type Refusal } from './refusal'
 import type { Assembly, Scene, Thrown } from './scene'
-import { assembliesOf, type FishableWay, mostOfWays, waysOf } from './ways'
+import { columnsOf } from './columns'
+import { assembliesOf, type FishableWay, waysOf } from './ways'
 
 const NONE_LEFT: Out = { code: 'none-left', why: message('match.none-left') }
 const NOT_FROM_HERE: Out = { code: 'switched-off', why: message('match.not-from-here') }
@@ -17,18 +18,15 @@ const byMost = (a: Step, b: Step) => b.most - a.most
 
 /** The ways of fishing the lures of one mould here, and what can hang on the line for each, laid out as it is asked for. No rod changes them. */
 class Layout {
-  /** Log-odds that no way comes over. */
-  readonly most: number
   private knownWays: readonly Step[] | null = null
   private readonly hung = new Map<FishableWay, readonly Step[]>()
 
-  /** `profile`: any of the mould. */
+  /** `profile`: any of the mould; `most`: log-odds that no way comes over. */
   constructor(
     private readonly profile: LureProfile,
     private readonly scene: Scene,
-  ) {
-    this.most = mostOfWays(profile, scene)
-  }
+    readonly most: number,
+  ) {}
 
   /** The best first. */
   get ways(): readonly Step[] {
@@ -53,8 +51,35 @@ class Layout {
   }
 }
 
-/** What was laid out of each mould under one ask. */
-export type Layouts = Map<Mould, Layout>
+/** What was laid out of each mould under one ask with the same trailers, whatever the rods. */
+export class Layouts {
+  private readonly known = new Map<Mould, Layout>()
+  private readonly columns
+  private readonly mostOfWays: Float64Array
+  private readonly ofThemselves: Float64Array
+
+  constructor(
+    private readonly scene: Scene,
+    lures: readonly LureProfile[],
+  ) {
+    this.columns = columnsOf(lures)
+    this.mostOfWays = this.columns.mostOfWays(scene)
+    this.ofThemselves = this.columns.ofThemselves(scene)
+  }
+
+  /** Log-odds that a lure wins by itself, but for its paint. */
+  ofItself(profile: LureProfile): number {
+    return this.ofThemselves[this.columns.placeOf(profile)]!
+  }
+
+  of(profile: LureProfile): Layout {
+    const { mould } = profile
+    let known = this.known.get(mould)
+    if (known === undefined)
+      this.known.set(mould, (known = new Layout(profile, this.scene, this.mostOfWays[this.columns.placeOf(profile)]!)))
+    return known
+  }
+}
 
 /**
  * The search for the best set-up of one lure, a step at a time: those that could become best are followed first, and those that cannot come over what was found are not
@@ -116,18 +141,13 @@ export class Prospect {
   }
 }
 
-/** Looks at each lure under this reading; lures out of one mould are looked at once. `layouts`: of the same ask and the same trailers, whatever the rods. */
+/** Looks at each lure under this reading; lures out of one mould are looked at once. */
 export function prospects(scene: Scene, layouts: Layouts): (profile: LureProfile) => Prospect | Out {
   const known = new Map<Mould, Prospect>()
-  const laidOut = (profile: LureProfile) => {
-    let layout = layouts.get(profile.mould)
-    if (layout === undefined) layouts.set(profile.mould, (layout = new Layout(profile, scene)))
-    return layout
-  }
   return profile => {
     if (profile.lure.quantity === 0) return NONE_LEFT
     let prospect = known.get(profile.mould)
-    if (prospect === undefined) known.set(profile.mould, (prospect = new Prospect(laidOut(profile), scene)))
+    if (prospect === undefined) known.set(profile.mould, (prospect = new Prospect(layouts.of(profile), scene)))
     return prospect
   }
 }

@@ -5,7 +5,7 @@ import type { Cover } from '#core/terms'
 import { waterDensity } from '#core/water'
 import type { Candidate } from './candidate'
 import { Judging, type Ranking } from './judging'
-import type { Layouts } from './prospect'
+import { Layouts } from './prospect'
 import { scalesOf, type Scene } from './scene'
 import { readyTactics } from './ways'
 import { colourJudgeFor, lookOf } from './look'
@@ -92,8 +92,9 @@ export function rankOnEach(
 }[] {
   const scene = sceneOf(prepared, ask)
   const says = logSays(prepared.log, ask)
-  const layouts: Layouts = new Map()
-  const bareLayouts: Layouts = new Map()
+  const unadorned: Scene = { ...scene, trailers: NO_TRAILERS }
+  const layouts = new Layouts(scene, prepared.lures)
+  const bareLayouts = new Layouts(unadorned, prepared.lures)
   return prepared.outfits.map(outfit => {
     const onIt: Scene = { ...scene, outfits: [outfit] }
     const { candidates } = new Judging(onIt, prepared.lures, says, layouts).whole()

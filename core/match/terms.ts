@@ -94,16 +94,18 @@ const LEVEL_OF_AXIS: Partial<Record<AxisId, Level>> = {
   erratic: 'way',
   snagGuard: 'way',
 }
-type Figures = Partial<Record<ScaleAxisId, number>>
+export type Figures = Partial<Record<ScaleAxisId, number>>
 
 /** An effect ready to be asked of thousands of lures. */
-interface Term {
+export interface Term {
   readonly push: Push
   readonly axis: AxisId
+  /** It asks for a figure; else it names lures or ways. */
+  readonly isFigure: boolean
   readonly value: (lure: LureProfile, way: LureWay | null, figures: Figures) => number
 }
 /** The effects of one level: those of the handbook that name set-ups by how loudly they speak, the others as they stand; `all` in the order of the ask. */
-interface LevelTerms {
+export interface LevelTerms {
   readonly all: readonly Term[]
   readonly strengths: Float64Array
   readonly others: readonly Term[]
@@ -207,7 +209,8 @@ export function termsOf(ask: Ask): Terms {
     const { effect } = push
     if (isPush(effect)) {
       const { all, strengths, others } = terms[isOfWay(effect) ? 'way' : 'lure']
-      const term: Term = { push, axis: effect.axis, value: (profile, way) => verdictOf(effect, profile, way) }
+      const value: Term['value'] = (profile, way) => verdictOf(effect, profile, way)
+      const term: Term = { push, axis: effect.axis, isFigure: false, value }
       const place = placeOf(effect)
       all.push(term)
       if (place === undefined) others.push(term)
@@ -221,7 +224,7 @@ export function termsOf(ask: Ask): Terms {
           ? 0
           : 2 * peak(figures[axis]!, best, low, high) - 1
       const { all, others } = terms[LEVEL_OF_AXIS[axis] ?? 'hung']
-      const term: Term = { push, axis, value }
+      const term: Term = { push, axis, isFigure: true, value }
       all.push(term)
       others.push(term)
     }
@@ -251,11 +254,12 @@ function gainsOf(
 }
 
 export function lureGains({ lure: terms }: Terms, profile: LureProfile): Gains {
-  return gainsOf(terms, saidOfLure(profile), profile, null, {
-    length: profile.lengthMm.value,
-    flash: profile.flash.value,
-    sound: profile.sound.value,
-  })
+  return gainsOf(terms, saidOfLure(profile), profile, null, figuresOf(profile))
+}
+
+/** Figures of a lure by itself. */
+export function figuresOf({ lengthMm, flash, sound }: LureProfile): Figures {
+  return { length: lengthMm.value, flash: flash.value, sound: sound.value }
 }
 
 export function lookGains({ look: terms }: Terms, profile: LureProfile, look: ColourLook): Gains {

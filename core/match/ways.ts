@@ -2,6 +2,7 @@ import type { Ask } from '#core/ask'
 import { CADENCE_TABLE, TACTICS, type TacticRow, type TechniqueRow } from '#core/knowledge'
 import type { LureProfile, Mould } from '#core/lure'
 import { isOfSchools, jointMembership, type Way } from '#core/rule'
+import type { Cadence } from '#core/terms'
 import { addedWeights } from './lead'
 import { wayOf } from './marks'
 import { pauseOf } from './pace'
@@ -38,29 +39,38 @@ export function readyTactics(ask: Ask): ReadyTactic[] {
   })
 }
 
-/** A rig of a mould, and the tactics by which it can be fished, each with its ways as they have been asked for. */
-interface Rigged {
+/** A tactic by which the lures of a mould can be fished on one of its rigs, with its ways as they have been asked for. */
+export interface Suited {
   readonly technique: TechniqueRow
-  readonly tactics: readonly { readonly tactic: TacticRow; readonly ways: Map<Way, MouldWay> }[]
+  readonly tactic: TacticRow
+  readonly ways: Map<Way, MouldWay>
 }
 
 /** Worked out once a mould: no reading changes them. */
-const rigsOfMoulds = new WeakMap<Mould, readonly Rigged[]>()
+const suitedToMoulds = new WeakMap<Mould, readonly Suited[]>()
 
-function rigsOf(profile: LureProfile): readonly Rigged[] {
-  let known = rigsOfMoulds.get(profile.mould)
+export function suitedTo(profile: LureProfile): readonly Suited[] {
+  let known = suitedToMoulds.get(profile.mould)
   if (known === undefined)
-    rigsOfMoulds.set(
+    suitedToMoulds.set(
       profile.mould,
-      (known = profile.techniques.map(technique => ({
-        technique,
-        tactics: TACTICS.filter(tactic => suitsTactic(tactic, profile, technique)).map(tactic => ({
+      (known = profile.techniques.flatMap(technique =>
+        TACTICS.filter(tactic => suitsTactic(tactic, profile, technique)).map(tactic => ({
+          technique,
           tactic,
           ways: new Map(),
         })),
-      }))),
+      )),
     )
   return known
+}
+
+/** A lure fished by a tactic that is worked like this. */
+export function wayIn(profile: LureProfile, { technique, tactic, ways }: Suited, cadence: Cadence): MouldWay {
+  const presents = wayOf(technique.control, cadence)
+  let way = ways.get(presents)
+  if (way === undefined) ways.set(presents, (way = new MouldWay(profile, technique, tactic, presents)))
+  return way
 }
 
 /** Whether a lure rigged this way can be fished by a tactic. */
@@ -91,56 +101,40 @@ export interface FishableWay {
   readonly most: number
 }
 
-/** Goes through the ways in which this water allows a lure to be fished. */
-function eachWay(
-  profile: LureProfile,
-  { ask, tactics }: Scene,
-  visit: (ready: ReadyTactic, way: MouldWay) => void,
-): void {
-  for (const { technique, tactics: suited } of rigsOf(profile)) {
-    if (technique.from && !technique.from.includes(ask.reading.from)) continue
-    for (const { tactic, ways } of suited) {
-      const ready = tactics.get(tactic)
-      if (!ready) continue
-      const presents = wayOf(technique.control, ready.cadence)
-      let way = ways.get(presents)
-      if (way === undefined) ways.set(presents, (way = new MouldWay(profile, technique, tactic, presents)))
-      visit(ready, way)
-    }
-  }
+/** Whether a rig can be fished from where the angler stands. */
+export function isFrom({ from }: TechniqueRow, { reading }: Ask): boolean {
+  return !from || from.includes(reading.from)
 }
 
 /** Log-odds that depth and pace add at most. */
-function mostPlacedOf(profile: LureProfile, { technique, tactic }: MouldWay, scene: Scene): number {
+export function mostPlacedOf(profile: LureProfile, { technique, tactic }: MouldWay, scene: Scene): number {
   const pace = mostOfPace({ profile, technique, tactic }, scene.ask)
   return placedGain('depth', 1, scene) + (pace === null ? 0 : placedGain('speed', pace, scene))
 }
 
 /** Log-odds that a way comes to at most, whatever hangs on the line: depth and pace add no more than was asked of them, lead and rod never add. */
-function mostOfWay(profile: LureProfile, ready: ReadyTactic, fished: Gains, mostPlaced: number, scene: Scene): number {
+export function mostOfWay(
+  profile: LureProfile,
+  ready: ReadyTactic,
+  fished: number,
+  mostPlaced: number,
+  scene: Scene,
+): number {
   const trailer = profile.typical.takesTrailer ? TRAILER_SHARE * scene.trailers.most : 0
-  return fished.total + ready.lift + mostPlaced + scene.mostHung + trailer
-}
-
-/** Log-odds that no way of a lure comes over: asked of every lure of a box, and most of them are looked at no further. */
-export function mostOfWays(profile: LureProfile, scene: Scene): number {
-  let most = -Infinity
-  eachWay(profile, scene, (ready, way) => {
-    const fished = scene.wayGainsOf(profile, way)
-    most = Math.max(most, mostOfWay(profile, ready, fished, mostPlacedOf(profile, way, scene), scene))
-  })
-  return most
+  return fished + ready.lift + mostPlaced + scene.mostHung + trailer
 }
 
 /** Every way in which this water allows a lure to be fished. */
 export function waysOf(profile: LureProfile, scene: Scene): readonly FishableWay[] {
-  const found: FishableWay[] = []
-  eachWay(profile, scene, (ready, way) => {
+  return suitedTo(profile).flatMap(suited => {
+    const ready = scene.tactics.get(suited.tactic)
+    if (!ready || !isFrom(suited.technique, scene.ask)) return []
+    const way = wayIn(profile, suited, ready.cadence)
     const fished = scene.wayGainsOf(profile, way)
     const mostPlaced = mostPlacedOf(profile, way, scene)
-    found.push({ profile, ready, way, fished, mostPlaced, most: mostOfWay(profile, ready, fished, mostPlaced, scene) })
+    const most = mostOfWay(profile, ready, fished.total, mostPlaced, scene)
+    return [{ profile, ready, way, fished, mostPlaced, most }]
   })
-  return found
 }
 
 /** Everything that can hang on the line when a lure is fished one way. */

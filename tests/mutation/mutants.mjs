@@ -183,4 +183,11 @@ export const MUTANTS = [
     to: 'b.expected - apart(a.byDay, b.byDay)) / 2',
     tests: ['core/pack'],
   },
+  {
+    id: 'a box in columns: what is said of a lure left out',
+    file: 'core/match/columns.ts',
+    from: 'sum += strengths[places[i]!]! * verdicts[i]!',
+    to: 'sum += strengths[places[i]!]!',
+    tests: ['core/match'],
+  },
 ]
