@@ -2,9 +2,9 @@ import { type TacticRow } from '#core/knowledge'
 import type { LureProfile, Mould } from '#core/lure'
 import type { AxisId, ScaleAxisId } from '#core/rule'
 import type { ReadyTactic, Scene } from './scene'
-import { type Figures, figuresOf, type LevelTerms, type MouldWay, type Term } from './terms'
-import { saidOfLure, type Said } from './said'
-import { isFrom, mostOfWay, mostPlacedOf, type Suited, suitedTo, wayIn } from './ways'
+import { type Said, saidOfLure, silence } from './said'
+import { type Figures, figuresOf, type LevelTerms, mostOf, type MouldWay, type Term, wornFigures } from './terms'
+import { isFrom, mostPlacedOf, mostWorn, type Suited, suitedTo, wayIn } from './ways'
 
 /** What one level of the rules is asked of: a lure, or a way of fishing it. */
 interface Row {
@@ -14,51 +14,69 @@ interface Row {
   readonly figures: Figures
 }
 
-/** Rows of which an axis says the same, with one that speaks for each. */
+/** Rows of which an axis says the same, with one that speaks for each, and what was said of these last, at a strength of 1. */
 interface Alike {
   readonly of: Int32Array
   readonly spokenFor: readonly Row[]
+  readonly known: Map<string, Float64Array>
 }
+/** What so many shapes say of an axis is kept: those of a search through readings [count, assumed]. */
+const SHAPES_KEPT = 24
 
 /**
- * Lures, or ways of fishing them, side by side: what the handbook says of each as one list of places and verdicts, one row after the other, and for each axis which of them are alike on it.
- * Nothing of it changes with a reading; under one, a row costs an addition for each effect that says anything of it.
+ * Lures, or ways of fishing them, side by side: for each effect of the handbook the rows of which it says anything, and for each axis which rows are alike on it.
+ * Nothing of it changes with a reading; under one, only effects that speak cost an addition for each of their rows.
  */
 class Columns {
+  /** Where each effect's rows begin, by place. */
   private readonly starts: Int32Array
-  private readonly places: Uint16Array
+  private readonly rowOf: Int32Array
   private readonly verdicts: Float64Array
   private readonly alike = new Map<AxisId, Alike>()
 
   constructor(readonly rows: readonly Row[]) {
-    this.starts = new Int32Array(rows.length + 1)
-    rows.forEach(({ said }, r) => (this.starts[r + 1] = this.starts[r]! + said.places.length))
-    const end = this.starts[rows.length]!
-    this.places = new Uint16Array(end)
-    this.verdicts = new Float64Array(end)
-    rows.forEach(({ said }, r) => {
-      this.places.set(said.places, this.starts[r])
-      this.verdicts.set(said.verdicts, this.starts[r])
-    })
+    const places = silence().length
+    this.starts = new Int32Array(places + 1)
+    for (const { said } of rows) for (const place of said.places) this.starts[place + 1]!++
+    for (let place = 0; place < places; place++) this.starts[place + 1]! += this.starts[place]!
+    const next = this.starts.slice()
+    this.rowOf = new Int32Array(this.starts[places]!)
+    this.verdicts = new Float64Array(this.starts[places]!)
+    rows.forEach(({ said }, r) =>
+      said.places.forEach((place, i) => {
+        const at = next[place]!++
+        this.rowOf[at] = r
+        this.verdicts[at] = said.verdicts[i]!
+      }),
+    )
   }
 
-  /** Log-odds that a level of an ask gives each row. */
+  /** Log-odds that a level of an ask gives each row, at most where a figure is not known yet. */
   totals({ strengths, others }: LevelTerms): Float64Array {
-    const { starts, places, verdicts, rows } = this
+    const { starts, rowOf, verdicts, rows } = this
     const totals = new Float64Array(rows.length)
-    for (let r = 0; r < totals.length; r++) {
-      let sum = 0
-      for (let i = starts[r]!, end = starts[r + 1]!; i < end; i++) sum += strengths[places[i]!]! * verdicts[i]!
-      totals[r] = sum
+    for (let place = 0; place < strengths.length; place++) {
+      const strength = strengths[place]!
+      if (strength === 0) continue
+      for (let i = starts[place]!, end = starts[place + 1]!; i < end; i++) totals[rowOf[i]!]! += strength * verdicts[i]!
     }
     for (const term of others) {
-      if (term.isFigure) {
-        const { of, spokenFor } = this.alikeOn(term.axis as ScaleAxisId)
-        const gains = spokenFor.map(row => gainOf(term, row))
-        for (let r = 0; r < totals.length; r++) totals[r]! += gains[of[r]!]!
-      } else rows.forEach((row, r) => (totals[r]! += gainOf(term, row)))
+      if (term.shape === null) rows.forEach((row, r) => (totals[r]! += term.push.strength * mostOf(term, row)))
+      else this.add(term, term.shape, totals)
     }
     return totals
+  }
+
+  private add(term: Term, shape: string, totals: Float64Array): void {
+    const { strength } = term.push
+    const { of, spokenFor, known } = this.alikeOn(term.axis as ScaleAxisId)
+    let values = known.get(shape)
+    if (values === undefined) {
+      if (known.size === SHAPES_KEPT) known.clear()
+      known.set(shape, (values = new Float64Array(spokenFor.length)))
+      for (let i = 0; i < values.length; i++) values[i] = mostOf(term, spokenFor[i]!)
+    }
+    for (let r = 0; r < totals.length; r++) totals[r]! += strength * values[of[r]!]!
   }
 
   /** What an axis says of a lure hangs on its figure, on the kind of lure, and on the way it is fished. */
@@ -67,28 +85,25 @@ class Columns {
     if (known === undefined) {
       const places = new Map<string, number>()
       const spokenFor: Row[] = []
-      const of = Int32Array.from(this.rows, row => {
+      const of = new Int32Array(this.rows.length)
+      this.rows.forEach((row, r) => {
         const key = `${row.figures[axis]} ${row.profile.lure.family} ${row.way?.way}`
         let place = places.get(key)
         if (place === undefined) places.set(key, (place = spokenFor.push(row) - 1))
-        return place
+        of[r] = place
       })
-      this.alike.set(axis, (known = { of, spokenFor }))
+      this.alike.set(axis, (known = { of, spokenFor, known: new Map() }))
     }
     return known
   }
 }
 
-function gainOf({ push, value }: Term, { profile, way, figures }: Row): number {
-  return push.strength * value(profile, way, figures)
-}
-
-/** The ways of one tactic, worked like this, with the lure of each. */
-interface WaysOfTactic {
-  readonly columns: Columns
-  readonly ways: readonly MouldWay[]
-  /** Place of the lure, by row. */
-  readonly lure: Int32Array
+/** A way of fishing a lure, with the place of the lure. */
+interface WayRow extends Row {
+  readonly way: MouldWay
+  readonly lure: number
+  /** Place of what it may trail: fished in the same way with as much thump, all of it comes to the same. −1: it trails nothing. */
+  readonly worn: number
 }
 
 /** The lures of a box in columns, one of each mould: what they come to at most under a reading, before any of them is looked at by itself. */
@@ -97,7 +112,11 @@ export class LureColumns {
   private readonly places = new Map<Mould, number>()
   private readonly itself: Columns
   private readonly byTactic = new Map<TacticRow, { readonly profile: LureProfile; readonly suited: Suited }[]>()
-  private readonly ways = new Map<string, WaysOfTactic>()
+  /** Ways by all tactics that were asked for, and from where to where those of each stand. */
+  private readonly rows: WayRow[] = []
+  private readonly ranges = new Map<string, readonly [number, number]>()
+  private readonly worn = new Map<string, number>()
+  private ways = new Columns([])
 
   constructor(lures: readonly LureProfile[]) {
     const profiles: LureProfile[] = []
@@ -131,38 +150,56 @@ export class LureColumns {
 
   /** Log-odds that no way of each lure comes over. */
   mostOfWays(scene: Scene): Float64Array {
+    const { terms, tactics, ask } = scene
+    const asked = [...tactics.values()].map(ready => ({ ready, range: this.rangeOf(ready) }))
+    if (this.ways.rows.length < this.rows.length) this.ways = new Columns([...this.rows])
+    const fished = this.ways.totals(terms.way)
+    const bare = this.ways.totals(terms.hung)
+    const dressed = new Float64Array(this.worn.size).fill(NaN)
     const most = new Float64Array(this.profiles.length).fill(-Infinity)
-    for (const ready of scene.tactics.values()) {
-      const { columns, ways, lure } = this.waysBy(ready)
-      const totals = columns.totals(scene.terms.way)
-      for (let r = 0; r < totals.length; r++) {
-        const way = ways[r]!
-        if (!isFrom(way.technique, scene.ask)) continue
-        const l = lure[r]!
-        const profile = this.profiles[l]!
-        const mostOfThis = mostOfWay(profile, ready, totals[r]!, mostPlacedOf(profile, way, scene), scene)
-        if (mostOfThis > most[l]!) most[l] = mostOfThis
+    for (const { ready, range } of asked)
+      for (let r = range[0]; r < range[1]; r++) {
+        const { profile, way, lure, worn } = this.rows[r]!
+        if (!isFrom(way, ask)) continue
+        if (worn >= 0 && Number.isNaN(dressed[worn])) dressed[worn] = mostWorn(profile, way, scene)
+        const comesTo =
+          fished[r]! + ready.lift + mostPlacedOf(profile, way, scene) + (worn < 0 ? bare[r]! : dressed[worn]!)
+        if (comesTo > most[lure]!) most[lure] = comesTo
       }
-    }
     return most
   }
 
-  private waysBy({ tactic, cadence }: ReadyTactic): WaysOfTactic {
+  private rangeOf({ tactic, cadence }: ReadyTactic): readonly [number, number] {
     const key = `${tactic.id} ${cadence}`
-    let known = this.ways.get(key)
+    let known = this.ranges.get(key)
     if (known === undefined) {
-      const found = (this.byTactic.get(tactic) ?? []).map(({ profile, suited }) => ({
-        profile,
-        way: wayIn(profile, suited, cadence),
-      }))
-      known = {
-        columns: new Columns(found.map(({ profile, way }) => ({ profile, way, said: way.said, figures: way.figures }))),
-        ways: found.map(({ way }) => way),
-        lure: Int32Array.from(found, ({ profile }) => this.placeOf(profile)),
-      }
-      this.ways.set(key, known)
+      const from = this.rows.length
+      for (const { profile, suited } of this.byTactic.get(tactic) ?? [])
+        this.rows.push(this.rowOf(profile, wayIn(profile, suited, cadence)))
+      this.ranges.set(key, (known = [from, this.rows.length]))
     }
     return known
+  }
+
+  private rowOf(profile: LureProfile, way: MouldWay): WayRow {
+    const { technique } = way
+    const lure = this.placeOf(profile)
+    const figures = { ...way.figures, ...wornFigures(profile, null, technique) }
+    return {
+      profile,
+      way,
+      said: way.said,
+      figures,
+      lure,
+      worn: profile.typical.takesTrailer ? this.wornOn(lure, way) : -1,
+    }
+  }
+
+  private wornOn(lure: number, { way, technique }: MouldWay): number {
+    const key = `${lure} ${way} ${technique.thump}`
+    const place = this.worn.get(key) ?? this.worn.size
+    this.worn.set(key, place)
+    return place
   }
 }
 

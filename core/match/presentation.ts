@@ -1,7 +1,7 @@
 import { type Ask, desirabilityAt } from '#core/ask'
 import { coarseCourseOf, levelSpeed, meanOver, type Presented, shareOfTime, SLOWEST_MS, towedDepth } from '#core/course'
 import { DIVE_PATH } from '#core/knowledge'
-import { BOTTOM_SHARE, computed, fallSpeed, type Known } from '#core/lure'
+import { BOTTOM_SHARE, computed, fallSpeed, type Known, type LureProfile } from '#core/lure'
 import { type Message, message } from '#core/message'
 import { bottomWeight, deepestOnCast, dropShotHeight } from '#core/motion'
 import { RowMemo } from '#core/numeric'
@@ -9,6 +9,7 @@ import { driftOf, paceOfStream } from '#core/reading'
 import { quantity } from '#core/units'
 import { paceOf } from './pace'
 import { type Fished, frontOf, presentedOf, type Tackle } from './presented'
+import type { MouldWay } from './terms'
 
 /** Where and how fast a set-up is fished, and how much of it is where the fish are. */
 export interface Placement extends Fished {
@@ -446,12 +447,9 @@ function worksAt({ profile }: Rigged, speedMs: number): number {
   return max > best ? AT_WINDOW_EDGE + (1 - AT_WINDOW_EDGE) * Math.max(0, (max - speedMs) / (max - best)) : 1
 }
 
-/** The most that its pace can answer what the water asks, before it is known what throws it and how deep it runs: 0..1, `null` where pace does not concern it. */
-export function mostOfPace(rigged: Rigged, ask: Ask): number | null {
-  const { technique, tactic } = rigged
-  if (tactic.pace === null) return null
-  // What is counted down is wound as its depth wants it.
-  return technique.control === 'count-down' && technique.mode !== 'troll' ? 1 : wound(rigged, ask).speedFit
+/** The most that its pace can answer what the water asks, before it is known what throws it and how deep it runs: 0..1. */
+export function mostOfPace(profile: LureProfile, { technique, tactic, isWoundAsWanted }: MouldWay, ask: Ask): number {
+  return isWoundAsWanted ? 1 : wound({ profile, technique, tactic }, ask).speedFit
 }
 type Rigged = Pick<Tackle, 'profile' | 'technique' | 'tactic'>
 

@@ -11,7 +11,7 @@ import { readyTactics } from './ways'
 import { colourJudgeFor, lookOf } from './look'
 import { type Log, logOf, logSays } from './log'
 import { contactFor } from './presentation'
-import { hungGains, lookGains, lureGains, mostOf, mostOfLevel, termsOf, wayGains } from './terms'
+import { hungGains, lookGains, lureGains, mostOfLook, termsOf, wayGains, winnable } from './terms'
 import { NO_TRAILERS, trailerChoice } from './trailer'
 
 /** A box with everything worked out that does not change with the reading. */
@@ -123,12 +123,11 @@ export function sceneOf({ trailers, outfits, spoons, box }: PreparedBox, ask: As
     spoons,
     inCover: reading.cover.some(c => HEAVY_COVER.includes(c)),
     terms,
-    most: mostOf(ask),
+    most: winnable(ask),
     gainsOf: remembered(profile => lureGains(terms, profile)),
     lookGainsOf: remembered(profile => lookGains(terms, profile, lookOf(profile, colours))),
-    mostLook: mostOfLevel(terms, 'look'),
+    mostLook: mostOfLook(terms),
     wayGainsOf: (profile, way) => wayGains(terms, profile, way),
-    mostHung: mostOfLevel(terms, 'hung'),
     hungGainsOf: (tackle, way) => hungGains(terms, tackle, way, density),
     tactics: new Map(readyTactics(ask).map(ready => [ready.tactic, ready])),
     scales: scalesOf(ask),

@@ -26,8 +26,6 @@ export interface Scene {
   /** Log-odds that paint adds at most. */
   readonly mostLook: number
   readonly wayGainsOf: (profile: LureProfile, way: MouldWay) => Gains
-  /** Log-odds that what hangs on the line adds at most. */
-  readonly mostHung: number
   readonly hungGainsOf: (tackle: Assembled, way: LureWay) => Gains
   readonly trailers: TrailersFor
   readonly outfits: readonly PreparedOutfit[]

@@ -45,6 +45,11 @@ const FLOATER_HANG = 0.4
 export class MouldWay implements LureWay {
   readonly said: Said
   readonly figures: Figures
+  /** Whether its pace counts. */
+  readonly isPaced: boolean
+  /** What is counted down is wound as its depth wants it. */
+  readonly isWoundAsWanted: boolean
+  readonly from: TechniqueRow['from']
 
   /** `profile`: any of the mould. */
   constructor(
@@ -54,6 +59,9 @@ export class MouldWay implements LureWay {
     readonly way: Way,
   ) {
     this.said = saidOf(profile, this)
+    this.isPaced = tactic.pace !== null
+    this.isWoundAsWanted = technique.control === 'count-down' && technique.mode !== 'troll'
+    this.from = technique.from
     this.figures = {
       hang:
         (tactic.hang ?? technique.hang) *
@@ -100,8 +108,8 @@ export type Figures = Partial<Record<ScaleAxisId, number>>
 export interface Term {
   readonly push: Push
   readonly axis: AxisId
-  /** It asks for a figure; else it names lures or ways. */
-  readonly isFigure: boolean
+  /** What it asks of a figure, in short: two that ask alike have the same; `null`: it names lures or ways. */
+  readonly shape: string | null
   readonly value: (lure: LureProfile, way: LureWay | null, figures: Figures) => number
 }
 /** The effects of one level: those of the handbook that name set-ups by how loudly they speak, the others as they stand; `all` in the order of the ask. */
@@ -210,7 +218,7 @@ export function termsOf(ask: Ask): Terms {
     if (isPush(effect)) {
       const { all, strengths, others } = terms[isOfWay(effect) ? 'way' : 'lure']
       const value: Term['value'] = (profile, way) => verdictOf(effect, profile, way)
-      const term: Term = { push, axis: effect.axis, isFigure: false, value }
+      const term: Term = { push, axis: effect.axis, shape: null, value }
       const place = placeOf(effect)
       all.push(term)
       if (place === undefined) others.push(term)
@@ -224,7 +232,7 @@ export function termsOf(ask: Ask): Terms {
           ? 0
           : 2 * peak(figures[axis]!, best, low, high) - 1
       const { all, others } = terms[LEVEL_OF_AXIS[axis] ?? 'hung']
-      const term: Term = { push, axis, isFigure: true, value }
+      const term: Term = { push, axis, shape: `${axis} ${best} ${low} ${high} ${isWish}`, value }
       all.push(term)
       others.push(term)
     }
@@ -270,19 +278,44 @@ export function wayGains({ way: terms }: Terms, profile: LureProfile, way: Mould
   return gainsOf(terms, way.said, profile, way, way.figures)
 }
 
-/** Log-odds that the figures of a level add at most. */
-export function mostOfLevel(terms: Terms, level: 'look' | 'hung'): number {
-  return terms[level].others.reduce((sum, { push }) => sum + Math.abs(push.strength), 0)
+/** Log-odds that paint adds at most. */
+export function mostOfLook({ look }: Terms): number {
+  return look.others.reduce((sum, { push }) => sum + Math.abs(push.strength), 0)
 }
 
 export function hungGains({ hung: terms }: Terms, tackle: Assembled, way: LureWay, waterDensity: number): Gains {
   const { profile, trailer, technique } = tackle
-  return gainsOf(terms, NOTHING_SAID, profile, way, {
+  const fall = fallSpeed(tackle, waterDensity).value
+  return gainsOf(terms, NOTHING_SAID, profile, way, { ...wornFigures(profile, trailer, technique), fall })
+}
+
+/** Figures of a lure with what it trails, whatever weight hangs on the line. */
+export function wornFigures(profile: LureProfile, trailer: LureProfile | null, { thump = 0 }: TechniqueRow): Figures {
+  return {
     presence: presenceOf(profile, trailer).value,
-    vibration: scale5(vibrationOf(profile, trailer).value + (technique.thump ?? 0)),
-    fall: fallSpeed(tackle, waterDensity).value,
+    vibration: scale5(vibrationOf(profile, trailer).value + thump),
     scent: profile.scented.value || trailer?.scented.value ? 1 : 0,
-  })
+  }
+}
+
+/** Log-odds that what hangs on the line adds at most, whatever its weight. */
+export function mostHung(
+  { hung: terms }: Terms,
+  profile: LureProfile,
+  trailer: LureProfile | null,
+  way: LureWay,
+): number {
+  const asked = { profile, way, figures: wornFigures(profile, trailer, way.technique) }
+  return terms.others.reduce((sum, term) => sum + term.push.strength * mostOf(term, asked), 0)
+}
+
+/** What an effect says of a lure or a way, −1 to 1; where its figure is not known yet, the most that it could. */
+export function mostOf(
+  { push, axis, value }: Term,
+  { profile, way, figures }: { readonly profile: LureProfile; readonly way: LureWay | null; readonly figures: Figures },
+): number {
+  if (axis in figures || axis !== 'fall') return value(profile, way, figures)
+  return concerned(axis, profile.lure.family, way) ? Math.sign(push.strength) : 0
 }
 
 /** What a set-up wins or loses on each axis, in the order of the axes; depth, pace and rod stay 0. */
@@ -324,7 +357,7 @@ export function contributionsOf(
 }
 
 /** What could be won on each axis under an ask, in the order of the axes. */
-export function mostOf({ pushes }: Ask): Float64Array {
+export function winnable({ pushes }: Ask): Float64Array {
   const sums = new Float64Array(AXIS_IDS.length)
   for (const { effect, strength } of pushes)
     sums[PLACE_OF_AXIS[effect.axis]]! += !isPush(effect)

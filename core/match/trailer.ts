@@ -1,6 +1,7 @@
 import type { Ask } from '#core/ask'
 import { TRAILER_LENGTH, TRAILER_OTHER_COLOUR, type TrailerRow, TRAILERS } from '#core/knowledge'
 import { type LureProfile, mayTrail } from '#core/lure'
+import { Remembered } from '#core/numeric'
 import { jointMembership } from '#core/rule'
 import type { TrailerHooking } from '#core/terms'
 import { matchesLure } from './marks'
@@ -18,20 +19,32 @@ export interface TrailerChoice {
 
 export interface TrailersFor {
   readonly of: (host: LureProfile) => readonly TrailerChoice[]
-  /** Log-odds that one wins at most. */
-  readonly most: number
 }
 const BARE: TrailerChoice = { trailer: null, hooking: null, gain: 0, rows: [] }
-export const NO_TRAILERS: TrailersFor = { of: () => [BARE], most: 0 }
+export const NO_TRAILERS: TrailersFor = { of: () => [BARE] }
 
 /** A skirted jig without its trailer is unfinished; blades may be fished bare (handbook §6). */
 const NEEDS_TRAILER = 'skirted-jig'
 /** A row that holds less than this is silent. */
 const SILENT = 0.05
 
+/** What trailers come to is remembered by what of the table holds: few readings of a search differ in that. */
+const chosen = new WeakMap<readonly LureProfile[], Remembered<string, TrailersFor>>()
+/** Readings of a search that differ in what holds [count, assumed]. */
+const CHOICES_KEPT = 12
+
 /** The trailers worth trying on a lure under this ask, best first: the best one, and the bare host where that can be fished. */
 export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): TrailersFor {
   const holds = TRAILERS.map(row => jointMembership(row.when, ask.features))
+  let known = chosen.get(trailers)
+  if (known === undefined) chosen.set(trailers, (known = new Remembered(CHOICES_KEPT)))
+  const key = holds.join()
+  let choice = known.get(key)
+  if (choice === undefined) known.set(key, (choice = choiceWhere(holds, trailers)))
+  return choice
+}
+
+function choiceWhere(holds: readonly number[], trailers: readonly LureProfile[]): TrailersFor {
   const lifts = TRAILERS.map((row, i) => (holds[i]! > SILENT ? row.lift * holds[i]! : 0))
   const known = new Map<LureProfile, readonly TrailerChoice[]>()
   const of = (host: LureProfile) => {
@@ -53,7 +66,7 @@ export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): Trail
     known.set(host, choices)
     return choices
   }
-  return { of, most: lifts.reduce((sum, lift) => sum + Math.max(0, lift), 0) }
+  return { of }
 }
 
 /** The rows of the table that speak of a host: no reading changes them, so they are kept. */

@@ -8,7 +8,7 @@ import { wayOf } from './marks'
 import { pauseOf } from './pace'
 import { mostOfPace } from './presentation'
 import { type Assembly, placedGain, type ReadyTactic, type Scene } from './scene'
-import { type Gains, MouldWay } from './terms'
+import { type Gains, mostHung, MouldWay } from './terms'
 
 /** What lead that is not among the parts costs: it must be bought first [log-odds]. Assumed. */
 const NOT_OWNED = 3
@@ -97,42 +97,39 @@ export interface FishableWay {
   readonly fished: Gains
   /** Log-odds that depth and pace add at most. */
   readonly mostPlaced: number
-  /** Log-odds that it comes to at most. */
+  /** Log-odds that it comes to at most: depth and pace add no more than was asked of them, lead and rod never add. */
   readonly most: number
 }
 
-/** Whether a rig can be fished from where the angler stands. */
-export function isFrom({ from }: TechniqueRow, { reading }: Ask): boolean {
+/** Whether a lure can be fished so from where the angler stands. */
+export function isFrom({ from }: MouldWay, { reading }: Ask): boolean {
   return !from || from.includes(reading.from)
 }
 
 /** Log-odds that depth and pace add at most. */
-export function mostPlacedOf(profile: LureProfile, { technique, tactic }: MouldWay, scene: Scene): number {
-  const pace = mostOfPace({ profile, technique, tactic }, scene.ask)
-  return placedGain('depth', 1, scene) + (pace === null ? 0 : placedGain('speed', pace, scene))
+export function mostPlacedOf(profile: LureProfile, way: MouldWay, scene: Scene): number {
+  return (
+    placedGain('depth', 1, scene) + (way.isPaced ? placedGain('speed', mostOfPace(profile, way, scene.ask), scene) : 0)
+  )
 }
 
-/** Log-odds that a way comes to at most, whatever hangs on the line: depth and pace add no more than was asked of them, lead and rod never add. */
-export function mostOfWay(
-  profile: LureProfile,
-  ready: ReadyTactic,
-  fished: number,
-  mostPlaced: number,
-  scene: Scene,
-): number {
-  const trailer = profile.typical.takesTrailer ? TRAILER_SHARE * scene.trailers.most : 0
-  return fished + ready.lift + mostPlaced + scene.mostHung + trailer
+/** Log-odds that a lure wins at most by what it trails here, and by what it is with that; lead never adds. */
+export function mostWorn(profile: LureProfile, way: MouldWay, { terms, trailers }: Scene): number {
+  return Math.max(
+    ...trailers.of(profile).map(({ trailer, gain }) => mostHung(terms, profile, trailer, way) + TRAILER_SHARE * gain),
+  )
 }
 
 /** Every way in which this water allows a lure to be fished. */
 export function waysOf(profile: LureProfile, scene: Scene): readonly FishableWay[] {
   return suitedTo(profile).flatMap(suited => {
     const ready = scene.tactics.get(suited.tactic)
-    if (!ready || !isFrom(suited.technique, scene.ask)) return []
+    if (!ready) return []
     const way = wayIn(profile, suited, ready.cadence)
+    if (!isFrom(way, scene.ask)) return []
     const fished = scene.wayGainsOf(profile, way)
     const mostPlaced = mostPlacedOf(profile, way, scene)
-    const most = mostOfWay(profile, ready, fished.total, mostPlaced, scene)
+    const most = fished.total + ready.lift + mostPlaced + mostWorn(profile, way, scene)
     return [{ profile, ready, way, fished, mostPlaced, most }]
   })
 }
