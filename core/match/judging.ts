@@ -3,7 +3,7 @@ import type { LureProfile } from '#core/lure'
 import { bestTastes, Candidate, scoreOf } from './candidate'
 import type { LogSays } from './log'
 import type { Scene } from './scene'
-import { Layouts, Prospect, prospects } from './prospect'
+import { Layouts, NONE_LEFT, type Prospect, prospects } from './prospect'
 import type { Out, Rejection } from './refusal'
 
 export interface Ranking {
@@ -18,7 +18,16 @@ export interface Ranking {
 /** Far below what any rule weighs: sums in another order differ by less [log-odds]. */
 const ROUNDING = 1e-9
 
-/** A lure on its way into the order: it comes no higher than `atMost`, and stands there once it is settled and that is its score. */
+/** A lure that nobody looked at: it comes no higher than `atMost`. */
+interface Unseen {
+  readonly profile: LureProfile
+  /** What it wins by itself at most [log-odds]. */
+  readonly own: number
+  readonly atMost: number
+  readonly candidate: null
+}
+
+/** A lure on its way into the order: it stands where it comes to at most, once it is settled and that is its score. */
 interface Open {
   readonly profile: LureProfile
   readonly prospect: Prospect
@@ -37,12 +46,13 @@ interface Open {
  */
 export class Judging {
   /** Not looked at yet, what could come first at the end. */
-  private readonly unseen: Open[]
+  private readonly unseen: Unseen[] = []
   /** Looked at, not told yet; what could come first at the front. */
   private readonly seen: Open[] = []
   private readonly told: Candidate[] = []
   private readonly rejected: Rejection[] = []
   private readonly tastes = bestTastes(most => this.first(most))
+  private readonly prospectOf: (profile: LureProfile) => Prospect
 
   constructor(
     readonly scene: Scene,
@@ -50,26 +60,16 @@ export class Judging {
     private readonly says: LogSays,
     layouts = new Layouts(scene, lures),
   ) {
-    const look = prospects(scene, layouts)
-    this.unseen = []
+    this.prospectOf = prospects(scene, layouts)
     for (const profile of lures) {
-      const prospect = look(profile)
-      if (!(prospect instanceof Prospect)) {
-        this.reject(profile, prospect)
+      if (profile.lure.quantity === 0) {
+        this.reject(profile, NONE_LEFT)
         continue
       }
       const own = layouts.ofItself(profile) + scene.mostLook
-      this.unseen.push({
-        profile,
-        prospect,
-        own,
-        isLookedAt: false,
-        atMost: this.comesTo(own, prospect),
-        isSettled: false,
-        candidate: null,
-      })
+      this.unseen.push({ profile, own, atMost: this.comesTo(own, layouts.mostOf(profile)), candidate: null })
     }
-    this.unseen.sort((a, b) => byPromise(b, a))
+    this.unseen.sort((a, b) => a.atMost - b.atMost)
   }
 
   get ask(): Ask {
@@ -89,7 +89,7 @@ export class Judging {
 
   /** Looks for the places of all lures, so many at a time, so that a caller can stop between them. */
   *inSteps(lures: number): Generator<void, void> {
-    const left = [...this.seen, ...this.unseen]
+    const left = this.openAll()
     for (let i = 0; i < left.length; i += lures) {
       for (const open of left.slice(i, i + lures)) this.settle(open)
       yield
@@ -98,19 +98,33 @@ export class Judging {
 
   /** Every lure at its place. */
   whole(): Ranking {
-    const left = [...this.seen, ...this.unseen]
+    const left = this.openAll()
     for (const open of left) this.settle(open)
     this.told.push(...left.flatMap(({ candidate }) => candidate ?? []).sort(byPlace))
-    this.seen.length = this.unseen.length = 0
+    this.seen.length = 0
     this.rejected.sort((a, b) => compareIds(a.lureId, b.lureId))
     return { ask: this.ask, scene: this.scene, candidates: this.told, rejected: this.rejected }
+  }
+
+  /** All that are not told yet, each looked at from now on. */
+  private openAll(): readonly Open[] {
+    this.seen.push(...this.unseen.map(unseen => this.opened(unseen)))
+    this.seen.sort(byPromise)
+    this.unseen.length = 0
+    return [...this.seen]
+  }
+
+  private opened({ profile, own, atMost }: Unseen): Open {
+    const prospect = this.prospectOf(profile)
+    return { profile, prospect, own, isLookedAt: false, atMost, isSettled: false, candidate: null }
   }
 
   /** Brings the order one step on; false: there is no more to tell. */
   private step(): boolean {
     const { seen, unseen } = this
     const fresh = unseen[unseen.length - 1]
-    const open = seen[0] && (!fresh || byPromise(seen[0], fresh) < 0) ? seen.shift()! : unseen.pop()
+    if (fresh && !(seen[0] && byPromise(seen[0], fresh) < 0)) seen.unshift(this.opened(unseen.pop()!))
+    const open = seen.shift()
     if (!open) return false
     const { prospect } = open
     if (open.candidate && open.candidate.score === open.atMost) {
@@ -119,10 +133,10 @@ export class Judging {
     }
     if (!open.isLookedAt) this.lookAt(open)
     // It comes to less where its paint does not win all, or where a lure out of the same mould has shown it meanwhile.
-    if (!prospect.isSettled && this.comesTo(open.own, prospect) >= open.atMost) prospect.tryNext()
+    if (!prospect.isSettled && this.comesTo(open.own, prospect.most) >= open.atMost) prospect.tryNext()
     if (prospect.isSettled) this.settle(open)
     if (open.isSettled && !open.candidate) return true
-    open.atMost = open.candidate?.score ?? this.comesTo(open.own, prospect)
+    open.atMost = open.candidate?.score ?? this.comesTo(open.own, prospect.most)
     const behind = seen.findIndex(other => byPromise(open, other) < 0)
     seen.splice(behind < 0 ? seen.length : behind, 0, open)
     return true
@@ -153,13 +167,13 @@ export class Judging {
     this.rejected.push({ lureId: lure.id, code, why })
   }
 
-  private comesTo(own: number, { most }: Prospect): number {
+  private comesTo(own: number, most: number): number {
     return this.says.atMost(scoreOf(own + most + ROUNDING))
   }
 }
 
 /** What could come first stands first; what only could before what does. */
-function byPromise(a: Open, b: Open): number {
+function byPromise(a: Open | Unseen, b: Open | Unseen): number {
   return (
     b.atMost - a.atMost ||
     (a.candidate && b.candidate

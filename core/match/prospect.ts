@@ -6,7 +6,7 @@ import type { Assembly, Scene, Thrown } from './scene'
 import { columnsOf } from './columns'
 import { assembliesOf, type FishableWay, waysOf } from './ways'
 
-const NONE_LEFT: Out = { code: 'none-left', why: message('match.none-left') }
+export const NONE_LEFT: Out = { code: 'none-left', why: message('match.none-left') }
 const NOT_FROM_HERE: Out = { code: 'switched-off', why: message('match.not-from-here') }
 
 /** What is left to try: a way of fishing, what hangs on the line for it, or that on the rods that can throw it. `most`: log-odds that it comes to at most. */
@@ -72,11 +72,15 @@ export class Layouts {
     return this.ofThemselves[this.columns.placeOf(profile)]!
   }
 
+  /** Log-odds that no way of a lure comes over. */
+  mostOf(profile: LureProfile): number {
+    return this.mostOfWays[this.columns.placeOf(profile)]!
+  }
+
   of(profile: LureProfile): Layout {
     const { mould } = profile
     let known = this.known.get(mould)
-    if (known === undefined)
-      this.known.set(mould, (known = new Layout(profile, this.scene, this.mostOfWays[this.columns.placeOf(profile)]!)))
+    if (known === undefined) this.known.set(mould, (known = new Layout(profile, this.scene, this.mostOf(profile))))
     return known
   }
 }
@@ -142,10 +146,9 @@ export class Prospect {
 }
 
 /** Looks at each lure under this reading; lures out of one mould are looked at once. */
-export function prospects(scene: Scene, layouts: Layouts): (profile: LureProfile) => Prospect | Out {
+export function prospects(scene: Scene, layouts: Layouts): (profile: LureProfile) => Prospect {
   const known = new Map<Mould, Prospect>()
   return profile => {
-    if (profile.lure.quantity === 0) return NONE_LEFT
     let prospect = known.get(profile.mould)
     if (prospect === undefined) known.set(profile.mould, (prospect = new Prospect(layouts.of(profile), scene)))
     return prospect
