@@ -232,7 +232,7 @@ export function termsOf(ask: Ask): Terms {
           ? 0
           : 2 * peak(figures[axis]!, best, low, high) - 1
       const { all, others } = terms[LEVEL_OF_AXIS[axis] ?? 'hung']
-      const term: Term = { push, axis, shape: `${axis} ${best} ${low} ${high} ${isWish}`, value }
+      const term: Term = { push, axis, shape: `${axis} ${best} ${low} ${high} ${isWish} ${push.strength > 0}`, value }
       all.push(term)
       others.push(term)
     }
