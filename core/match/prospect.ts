@@ -3,7 +3,7 @@ import { message } from '#core/message'
 import { type AbleRod, onBestRod, rodsFor } from './on-rod'
 import { nearerMiss, type Out, type Refusal } from './refusal'
 import type { Assembly, Scene, Thrown } from './scene'
-import { columnsOf } from './columns'
+import { columnsOf, type LureColumns } from './columns'
 import { assembliesOf, type FishableWay, waysOf } from './ways'
 
 export const NONE_LEFT: Out = { code: 'none-left', why: message('match.none-left') }
@@ -54,7 +54,7 @@ class Layout {
 /** What was laid out of each mould under one ask with the same trailers, whatever the rods. */
 export class Layouts {
   private readonly known = new Map<Mould, Layout>()
-  private readonly columns
+  private readonly columns: LureColumns
   private readonly mostOfWays: Float64Array
   private readonly ofThemselves: Float64Array
 
