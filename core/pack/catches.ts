@@ -10,6 +10,12 @@ export interface Row {
   readonly catches: Float64Array
 }
 
+/** A day that stands for others too: its place, and for how many times itself. */
+export interface SomeDay {
+  readonly day: number
+  readonly times: number
+}
+
 /** What goes along, to be asked again and again. */
 export interface Taken {
   readonly items: ReadonlySet<string>
@@ -32,6 +38,8 @@ export class Catches {
   /** How likely each day is; the days of a reading follow each other. */
   readonly weights: Float64Array
   readonly rows: readonly Row[]
+  /** The days of each reading: the first, and how many. */
+  private readonly ofReadings: readonly { readonly from: number; readonly days: number }[]
   private readonly byLure = new Map<string, Row[]>()
 
   /** Without days: each reading once, as it is judged. */
@@ -42,10 +50,13 @@ export class Catches {
         : weights.map((weight, reading) => ({ reading, weight, ...UNTOUCHED }))
     this.weights = Float64Array.from(all, d => d.weight)
     const ofReading = weights.map((_, reading) => new DayFactors(all.filter(d => d.reading === reading)))
-    const firstOf = weights.map((_, reading) => all.findIndex(d => d.reading === reading))
+    this.ofReadings = weights.map((_, reading) => ({
+      from: all.findIndex(d => d.reading === reading),
+      days: all.filter(d => d.reading === reading).length,
+    }))
     this.rows = options.map(option => ({
       option,
-      from: firstOf[option.reading]!,
+      from: this.ofReadings[option.reading]!.from,
       catches: ofReading[option.reading]!.catchesOf(option),
     }))
     for (const row of this.rows) {
@@ -53,6 +64,17 @@ export class Catches {
       if (known) known.push(row)
       else this.byLure.set(row.option.lureId, [row])
     }
+  }
+
+  /** Every second, third … day of each reading, each for as many times itself as leaves the reading its chance. */
+  every(step: number): readonly SomeDay[] {
+    const chanceOf = (days: readonly number[]) => days.reduce((sum, day) => sum + this.weights[day]!, 0)
+    return this.ofReadings.flatMap(({ from, days }) => {
+      const all = Array.from({ length: days }, (_, k) => from + k)
+      const some = all.filter((_, k) => k % step === 0)
+      const times = chanceOf(all) / (chanceOf(some) || 1)
+      return some.map(day => ({ day, times }))
+    })
   }
 
   /** What the best set-up of a pack catches, day by day. */

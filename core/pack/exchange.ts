@@ -46,7 +46,7 @@ export class WithoutEach {
     private readonly on: OnRods,
     { taken, hung }: Along,
   ) {
-    const days = on.all.catches.weights.length
+    const { days } = on.all
     this.most = new Float64Array(days)
     this.next = new Float64Array(days)
     this.by = new Int32Array(days)

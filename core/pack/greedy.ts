@@ -1,9 +1,9 @@
-import { Catches } from './catches'
+import type { Catches } from './catches'
 import { exchanged, outsOf, withoutOrphans } from './exchange'
 import { hung } from './hang'
 import { slotsOf } from './limits'
 import { type Along, type Dress, LEAST_GAIN, left, Numbered, OnRods } from './on-rods'
-import type { Day, Pack, PackProblem } from './problem'
+import type { Pack, PackProblem } from './problem'
 
 /** So many choices of rods are all tried; of more, those that are met rod by rod. Assumed. */
 const RODS_TRIED = 64
@@ -25,8 +25,9 @@ interface Tried {
  * The value rises with every item and each adds less than before, so that this never does badly (Nemhauser, Wolsey & Fisher 1978), but nothing is proven of it here.
  */
 export function greedyPack(problem: PackProblem, catches: Catches): Pack {
-  const some = onSomeDays(problem)
-  const few = new Numbered(some, some === problem ? catches : new Catches(some))
+  const all = Numbered.of(problem, catches)
+  const every = Math.ceil(all.days / DAYS_COMPARED)
+  const few = every > 1 ? all.onDays(catches.every(every)) : all
   const tried = new Map<string, Tried>()
   const first = (rods: readonly string[]): Tried => {
     const key = [...rods].sort().join('\n')
@@ -38,26 +39,11 @@ export function greedyPack(problem: PackProblem, catches: Catches): Pack {
     return made
   }
   tryRods(problem, first)
-  const all = some === problem ? few : new Numbered(problem, catches)
   const chosen = bestOf([...tried.values()], WORKED_OUT)
     .map(exchangedOut)
     .reduce(better)
   const { on, along } = refilled(exchangedOut(worked(new OnRods(all, chosen.on.rods), chosen.along)))
   return on.packOf(withoutIdle(on, along))
-}
-
-/** The same with fewer days of each reading, spread over all it has. */
-function onSomeDays(problem: PackProblem): PackProblem {
-  const { days, weights } = problem
-  const every = Math.ceil(days.length / DAYS_COMPARED)
-  if (every <= 1) return problem
-  const some = weights.flatMap((_, reading) =>
-    days.filter(d => d.reading === reading).filter((_, i) => i % every === 0),
-  )
-  const chanceOf = (list: readonly Day[], reading: number) =>
-    list.reduce((sum, d) => sum + (d.reading === reading ? d.weight : 0), 0)
-  const more = weights.map((_, reading) => chanceOf(days, reading) / (chanceOf(some, reading) || 1))
-  return { ...problem, days: some.map(day => ({ ...day, weight: day.weight * more[day.reading]! })) }
 }
 
 const bestOf = (tried: readonly Tried[], count: number) => tried.toSorted((a, b) => b.worth - a.worth).slice(0, count)

@@ -1,4 +1,4 @@
-import type { Catches } from './catches'
+import type { Catches, SomeDay } from './catches'
 import { gained, lift, sumOf } from './caught'
 import { slotsOf } from './limits'
 import { NOT_RIGGED, type Pack, type PackProblem, WISH_WORTH } from './problem'
@@ -38,7 +38,6 @@ interface OnEveryRod {
 
 /** A packing problem by numbers instead of names, with what stands in it whatever the rods. */
 export class Numbered {
-  readonly dresses: readonly OnEveryRod[]
   readonly isLure: Uint8Array
   readonly slots: Float64Array
   readonly grams: Float64Array
@@ -46,12 +45,12 @@ export class Numbered {
   readonly meets: Int32Array
   readonly mustGo: readonly number[]
 
-  constructor(
+  private constructor(
     readonly problem: PackProblem,
-    readonly catches: Catches,
+    readonly days: number,
+    readonly dresses: readonly OnEveryRod[],
   ) {
     const { items, wishes, locks } = problem
-    const place = new Map(items.map(({ id }, i) => [id, i]))
     this.isLure = Uint8Array.from(items, i => (i.kind === 'lure' ? 1 : 0))
     this.slots = Float64Array.from(items, i => i.slots)
     this.grams = Float64Array.from(items, i => i.grams)
@@ -59,8 +58,13 @@ export class Numbered {
       wishes.reduce((bits, wish, w) => (wish.lureIds.includes(id) ? bits | (1 << w) : bits), 0),
     )
     this.mustGo = items.flatMap(({ id }, i) => (locks.take.has(id) ? [i] : []))
+  }
+
+  static of(problem: PackProblem, { rows, weights }: Catches): Numbered {
+    const { items, locks } = problem
+    const place = new Map(items.map(({ id }, i) => [id, i]))
     const dresses = new Map<string, OnEveryRod>()
-    for (const { option, from, catches: caught } of catches.rows) {
+    for (const { option, from, catches: caught } of rows) {
       const names = [option.lureId, ...option.needs]
       if (names.some(id => locks.leave.has(id) || !place.has(id))) continue
       const key = names.join('\n')
@@ -69,7 +73,6 @@ export class Numbered {
         dress = { lure: place.get(option.lureId)!, things: names.map(id => place.get(id)!), byRod: new Map() }
         dresses.set(key, dress)
       }
-      const { weights } = catches
       const most = dress.byRod.get(option.outfitId) ?? new Float64Array(weights.length)
       dress.byRod.set(option.outfitId, most)
       for (let k = 0; k < caught.length; k++) {
@@ -77,7 +80,22 @@ export class Numbered {
         most[d] = Math.max(most[d]!, weights[d]! * caught[k]!)
       }
     }
-    this.dresses = [...dresses.values()]
+    return new Numbered(problem, weights.length, [...dresses.values()])
+  }
+
+  /** The same on some of its days, each for so many times itself. */
+  onDays(some: readonly SomeDay[]): Numbered {
+    const few = (all: Float64Array) => {
+      const caught = new Float64Array(some.length)
+      for (let d = 0; d < caught.length; d++) caught[d] = some[d]!.times * all[some[d]!.day]!
+      return caught
+    }
+    const dresses = this.dresses.map(({ lure, things, byRod }): OnEveryRod => ({
+      lure,
+      things,
+      byRod: new Map([...byRod].map(([rod, all]) => [rod, few(all)])),
+    }))
+    return new Numbered(this.problem, some.length, dresses)
   }
 }
 
@@ -110,14 +128,12 @@ export class OnRods {
 
   /** The ways of dressing a lure for which everything is along, or in `more`. */
   open(lure: number, taken: Uint8Array, more: readonly number[] = []): readonly Dress[] {
-    return this.byLure[lure]!.filter(d => d.things.every(i => taken[i] === 1 || more.includes(i)))
+    return this.byLure[lure]!.filter(({ things }) => isAlong(things, taken, more))
   }
 
   /** What is added to what is caught already when more things come along beside a lure, or with it, tied on. */
   gainOfOpened(lure: number, taken: Uint8Array, more: readonly number[], byDay: Float64Array): number {
-    const opened = this.byLure[lure]!.filter(
-      ({ things }) => things.some(i => more.includes(i)) && things.every(i => taken[i] === 1 || more.includes(i)),
-    )
+    const opened = this.open(lure, taken, more).filter(({ things }) => !isAlong(things, taken))
     if (opened.length === 1) return gainOf(opened[0]!, -1, byDay)
     const both = byDay.slice()
     for (const one of opened) raise(both, one, -1)
@@ -126,7 +142,7 @@ export class OnRods {
 
   /** What is caught day by day, times how likely the days are. */
   byDay({ taken, hung }: Along): Float64Array {
-    const best = new Float64Array(this.all.catches.weights.length)
+    const best = new Float64Array(this.all.days)
     for (let lure = 0; lure < taken.length; lure++) {
       if (taken[lure] !== 1) continue
       const rod = hung.indexOf(lure)
@@ -241,6 +257,12 @@ function bestOf(ready: readonly (Float64Array | undefined)[]): Float64Array {
   for (const own of ready)
     if (own) for (let k = 0; k < tied.length; k++) if (NOT_RIGGED * own[k]! > tied[k]!) tied[k] = NOT_RIGGED * own[k]!
   return tied
+}
+
+/** Whether all things are taken, or among some more. */
+function isAlong(things: readonly number[], taken: Uint8Array, more: readonly number[] = []): boolean {
+  for (const i of things) if (taken[i] !== 1 && !more.includes(i)) return false
+  return true
 }
 
 function bitsOf(bits: number): number {

@@ -179,7 +179,7 @@ describe('the value of a pack', () => {
         const [rod] = large.rods
         const [lure] = large.items.filter(id => id !== 'p0')
         for (const pack of [large, { ...large, rigged: rod && lure ? { [rod]: lure } : {} }]) {
-          const on = new OnRods(new Numbered(problem, catches), pack.rods)
+          const on = new OnRods(Numbered.of(problem, catches), pack.rods)
           expect(on.worth(on.alongOf(pack))).toBeCloseTo(worth(pack), 10)
           expect(on.packOf(on.alongOf(pack))).toEqual(pack)
         }
@@ -207,7 +207,7 @@ describe('the value of a pack', () => {
       fc.property(fc.integer(), fc.array(fc.boolean(), { minLength: 7, maxLength: 7 }), (seed, along) => {
         const bare = randomProblem(seed)
         const problem = { ...bare, days: daysOf(bare, seed) }
-        const on = new OnRods(new Numbered(problem, new Catches(problem)), problem.outfitIds)
+        const on = new OnRods(Numbered.of(problem, new Catches(problem)), problem.outfitIds)
         const taken = Uint8Array.from(along, Number)
         const lures = [...taken.keys()].filter(i => taken[i] === 1 && i < 6)
         const pack = { taken, hung: Int32Array.from(on.rods, (_, rod) => lures[rod] ?? -1) }

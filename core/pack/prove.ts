@@ -38,8 +38,8 @@ export function prove(problem: PackProblem, catches: Catches, pack: Pack, option
   const { seconds, gap, clock, progress } = options
   const value = valueOf(problem, catches, pack).total
   const goal = Math.max(value / (1 - gap), value + NONE)
-  const all = new Numbered(problem, catches)
-  const byDay = catches.byDay(takenIn(pack))
+  const all = Numbered.of(problem, catches)
+  const byDay = catches.byDay(takenIn(pack)).map((caught, d) => catches.weights[d]! * caught)
   const until = clock() + 1000 * seconds
   const most = problem.limits.rods
   const outfitIds = problem.outfitIds.filter(id => !problem.locks.leave.has(id))

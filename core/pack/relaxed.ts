@@ -63,7 +63,7 @@ export class Relaxed {
   private floor = 0
 
   /**
-   * `byDay`: what a good pack catches, for prices to begin with.
+   * `byDay`: what a good pack catches, times how likely the days are, for prices to begin with.
    * `wider`: the same with more rods, to go on from where its prices stand; what could matter there in nothing better than the goal cannot here.
    */
   constructor(
@@ -72,27 +72,25 @@ export class Relaxed {
     byDay: Float64Array,
     wider: Relaxed | null = null,
   ) {
-    const { weights } = on.all.catches
+    const { days } = on.all
     const { limits, wishes, items } = on.all.problem
     const needs = on.dresses.map(d => d.things.length - 1)
-    let end = weights.length
+    let end = days
     const need = Int32Array.from(needs, n => (end += n) - n)
     const [rod, rods, wish] = [end, end + on.rods.length, end + on.rods.length + 1]
     const [slots, grams] = [wish + wishes.length, wish + wishes.length + 1]
     this.at = { need, rod, rods, wish, slots, grams }
     const size = grams + 1
     this.price = new Float64Array(size)
-    this.dayPrices = this.price.subarray(0, weights.length)
+    this.dayPrices = this.price.subarray(0, days)
     this.way = new Float64Array(size)
     this.over = new Float64Array(on.rods.length + 1)
     this.most = new Float64Array(size).fill(Infinity)
     this.move = new Float64Array(size).fill(MOVES.else)
     this.given = new Float64Array(size)
-    weights.forEach((w, d) => {
-      this.price[d] = w * byDay[d]!
-      this.move[d] = MOVES.day
-      this.given[d] = 1
-    })
+    this.price.set(byDay)
+    this.move.fill(MOVES.day, 0, days)
+    this.given.fill(1, 0, days)
     this.given.fill(1, rod, rods)
     this.given[rods] = mostRods
     if (mostRods >= on.rods.length) this.most[rods] = 0
