@@ -2,6 +2,7 @@ import * as Comlink from 'comlink'
 import type { YgrionFile } from '#core/files'
 import type { UnitSystem } from '#core/units'
 import type { ExchangeApi, Opened, PlanAnswer, PlanQuestion } from './exchange.protocol'
+import { untilAnswered } from './until-answered'
 
 /** Reads files in a worker, so that the page never stops. */
 export class ExchangeClient {
@@ -16,7 +17,7 @@ export class ExchangeClient {
   }
 
   plan(question: PlanQuestion, progress: (done: number, of: number) => void): Promise<PlanAnswer> {
-    return this.api.plan(question, Comlink.proxy(progress))
+    return untilAnswered(progress, hear => this.api.plan(question, hear))
   }
 
   cells(line: number): Promise<readonly string[]> {

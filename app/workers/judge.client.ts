@@ -18,6 +18,7 @@ import type {
 } from './judge.protocol'
 import { logChange } from './log-change'
 import { sameGear } from './same-gear'
+import { untilAnswered } from './until-answered'
 
 /** The judge in its worker. Only the newest question is answered; older ones come back as `null`. */
 export class JudgeClient {
@@ -86,7 +87,7 @@ export class JudgeClient {
 
   /** A new search ends the one before it, which then answers `null`. */
   flips(reading: Reading, choice: RuleChoice, progress: (done: number) => void): Promise<readonly Flip[] | null> {
-    return this.api.flips(reading, choice, Comlink.proxy(progress))
+    return untilAnswered(progress, hear => this.api.flips(reading, choice, hear))
   }
 
   sweep(reading: Reading, field: NumberField, values: readonly number[], choice: RuleChoice): Promise<Sweep> {

@@ -1,5 +1,6 @@
 import * as Comlink from 'comlink'
 import type { AuditProgress, LogbookApi } from './logbook.protocol'
+import { untilAnswered } from './until-answered'
 
 /** The logbook's sums in their worker. */
 export function openLogbook(): {
@@ -12,5 +13,5 @@ export function openLogbook(): {
   const api = Comlink.wrap<LogbookApi>(
     new Worker(new URL('./logbook.worker.ts', import.meta.url), { type: 'module', name: 'logbook' }),
   )
-  return { api, audit: (choice, progress) => api.audit(choice, Comlink.proxy(progress)) }
+  return { api, audit: (choice, progress) => untilAnswered(progress, hear => api.audit(choice, hear)) }
 }

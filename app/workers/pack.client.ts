@@ -3,6 +3,7 @@ import type { OwnRules } from '#core/ask'
 import type { Pack, PackRequest } from '#core/pack'
 import type { Box } from '#core/tackle'
 import type { PackApi, PackChoice, Step } from './pack.protocol'
+import { untilAnswered } from './until-answered'
 
 /** The planner in its worker. Its search cannot be spoken to while it runs: stopping ends the worker, and the next question begins another. */
 export class PackClient {
@@ -30,7 +31,8 @@ export class PackClient {
     time: { readonly seconds: number; readonly gap: number },
     step: (step: Step) => void,
   ) {
-    return (await this.open()).plan(request, choice, time, Comlink.proxy(step))
+    const api = await this.open()
+    return untilAnswered(step, async hear => api.plan(request, choice, time, hear))
   }
 
   async explain(request: PackRequest, choice: PackChoice, pack: Pack) {

@@ -1,5 +1,6 @@
 import * as Comlink from 'comlink'
 import type { SavingApi, SavingStep } from './saving.protocol'
+import { untilAnswered } from './until-answered'
 
 /** Writes one file in a worker of its own, so that the page never stops and the writing can be given up at any time. */
 export class SavingClient {
@@ -17,7 +18,7 @@ export class SavingClient {
     shelf: Parameters<SavingApi['backup']>[1],
     progress: (step: SavingStep) => void,
   ): Promise<Uint8Array | null> {
-    return this.ended(this.api.backup(kept, shelf, Comlink.proxy(progress)))
+    return this.ended(untilAnswered(progress, hear => this.api.backup(kept, shelf, hear)))
   }
 
   boxFile(
@@ -25,7 +26,7 @@ export class SavingClient {
     spots: Parameters<SavingApi['boxFile']>[1],
     progress: (step: SavingStep) => void,
   ): Promise<string | null> {
-    return this.ended(this.api.boxFile(file, spots, Comlink.proxy(progress)))
+    return this.ended(untilAnswered(progress, hear => this.api.boxFile(file, spots, hear)))
   }
 
   luresTable(...asked: Parameters<SavingApi['luresTable']>): Promise<string | null> {
