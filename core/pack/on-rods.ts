@@ -60,6 +60,7 @@ export class Numbered {
     this.mustGo = items.flatMap(({ id }, i) => (locks.take.has(id) ? [i] : []))
   }
 
+  /** `catches`: of the same problem. What is locked away, or needs it, has no dress. */
   static of(problem: PackProblem, { rows, weights }: Catches): Numbered {
     const { items, locks } = problem
     const place = new Map(items.map(({ id }, i) => [id, i]))
