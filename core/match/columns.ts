@@ -1,4 +1,4 @@
-import { type TacticRow } from '#core/knowledge'
+import type { TacticRow } from '#core/knowledge'
 import type { LureProfile, Mould } from '#core/lure'
 import type { AxisId, ScaleAxisId } from '#core/rule'
 import type { ReadyTactic, Scene } from './scene'
@@ -61,8 +61,11 @@ class Columns {
       for (let i = starts[place]!, end = starts[place + 1]!; i < end; i++) totals[rowOf[i]!]! += strength * verdicts[i]!
     }
     for (const term of others) {
-      if (term.shape === null) rows.forEach((row, r) => (totals[r]! += term.push.strength * mostOf(term, row)))
-      else this.add(term, term.shape, totals)
+      if (term.shape !== null) this.add(term, term.shape, totals)
+      else
+        rows.forEach(
+          ({ profile, way, figures }, r) => (totals[r]! += term.push.strength * term.value(profile, way, figures)),
+        )
     }
     return totals
   }

@@ -309,12 +309,12 @@ export function mostHung(
   return terms.others.reduce((sum, term) => sum + term.push.strength * mostOf(term, asked), 0)
 }
 
-/** What an effect says of a lure or a way, −1 to 1; where its figure is not known yet, the most that it could. */
+/** What an effect that asks for a figure says of a lure or a way, −1 to 1; of how fast it falls, which its weight decides, the most that it could. */
 export function mostOf(
   { push, axis, value }: Term,
   { profile, way, figures }: { readonly profile: LureProfile; readonly way: LureWay | null; readonly figures: Figures },
 ): number {
-  if (axis in figures || axis !== 'fall') return value(profile, way, figures)
+  if (axis !== 'fall') return value(profile, way, figures)
   return concerned(axis, profile.lure.family, way) ? Math.sign(push.strength) : 0
 }
 

@@ -49,11 +49,10 @@ export class Catches {
         ? days.toSorted((a, b) => a.reading - b.reading)
         : weights.map((weight, reading) => ({ reading, weight, ...UNTOUCHED }))
     this.weights = Float64Array.from(all, d => d.weight)
-    const ofReading = weights.map((_, reading) => new DayFactors(all.filter(d => d.reading === reading)))
-    this.ofReadings = weights.map((_, reading) => ({
-      from: all.findIndex(d => d.reading === reading),
-      days: all.filter(d => d.reading === reading).length,
-    }))
+    const daysOf = weights.map((_, reading) => all.filter(d => d.reading === reading))
+    const ofReading = daysOf.map(days => new DayFactors(days))
+    let end = 0
+    this.ofReadings = daysOf.map(({ length: days }) => ({ from: (end += days) - days, days }))
     this.rows = options.map(option => ({
       option,
       from: this.ofReadings[option.reading]!.from,

@@ -63,11 +63,9 @@ function bestOf(dresses: readonly Dress[], rods: number): Omit<Choice, 'dresses'
   const caught = [tied]
   const of = [0]
   for (let rod = 0; rod < rods; rod++) {
-    const own = tied.slice()
-    for (const { ready } of dresses) {
-      const hanging = ready[rod]
-      if (hanging) lift(own, hanging)
-    }
+    const ready = dresses.flatMap(d => d.ready[rod] ?? [])
+    const own = ready.length > 0 ? tied.slice() : tied
+    for (const hanging of ready) lift(own, hanging)
     const known = caught.findIndex(other => isSame(other, own))
     of.push(known < 0 ? caught.push(own) - 1 : known)
   }
@@ -75,6 +73,7 @@ function bestOf(dresses: readonly Dress[], rods: number): Omit<Choice, 'dresses'
 }
 
 function isSame(a: Float64Array, b: Float64Array): boolean {
+  if (a === b) return true
   for (let k = 0; k < a.length; k++) if (a[k] !== b[k]) return false
   return true
 }
