@@ -19,6 +19,7 @@ import type {
 import { logChange } from './log-change'
 import { sameGear } from './same-gear'
 import { untilAnswered } from './until-answered'
+import { untilDrawn } from './until-drawn'
 
 /** The judge in its worker. Only the newest question is answered; older ones come back as `null`. */
 export class JudgeClient {
@@ -60,6 +61,8 @@ export class JudgeClient {
     const first = await begun
     if (mine !== this.newest) return null
     onFirst(first)
+    await untilDrawn()
+    if (mine !== this.newest) return null
     const whole = await this.api.whole()
     return mine === this.newest ? whole : null
   }

@@ -24,6 +24,9 @@ vi.stubGlobal(
   },
 )
 
+const atOnce = (draw: () => void) => setTimeout(draw)
+vi.stubGlobal('requestAnimationFrame', atOnce)
+
 const read = parseFile(demo)
 if (!read.ok) throw new Error(inWords(read.issues[0]!.message))
 const file: YgrionFile = read.value
@@ -198,6 +201,19 @@ describe('the judge', () => {
     )
     expect(await client.firstAnswer(request(11))).toEqual(brought[0])
     expect((await client.answer(request(11))).out).toEqual(whole.out)
+  })
+  it('looks for the places of the others when what comes first is drawn: on two cores the page would wait for it', async () => {
+    const client = await judge()
+    const order: string[] = []
+    const frame = vi.fn((draw: () => void) => {
+      order.push('drawn')
+      setTimeout(draw)
+    })
+    vi.stubGlobal('requestAnimationFrame', frame)
+    await client.judge(request(11), () => order.push('first'))
+    order.push('whole')
+    vi.stubGlobal('requestAnimationFrame', atOnce)
+    expect(order).toEqual(['first', 'drawn', 'whole'])
   })
   it('of questions put in quick succession only the first and the newest are looked into, and only the newest is answered whole', async () => {
     const client = await judge()

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { askOf } from '#core/ask'
+import { type Ask, askOf } from '#core/ask'
 import { logBound, type LoggedStretch, logSays, type LogVerdict, movedByLog, prepareBox, rank } from '#core/match'
 import { seededRandom } from '#core/numeric'
 import { completeReading, type Reading, readingDistance } from '#core/reading'
@@ -227,6 +227,14 @@ describe('the log in the judgement', () => {
         ?.told.find(t => t.lesson === 'light')
     expect(light('overcast')?.ratio.mean).not.toBeUndefined()
     expect(light('sun')).toBeUndefined()
+  })
+  it('says the same of a water whatever others were asked about before', () => {
+    const log = { stretches: [fished(0, 30, 10), fished(1, 1, 12), fished(2, 8, 10)], dispersion: 1.5 }
+    const waters = [4, 8, 12].map(temperatureC => askOf({ ...pike, temperatureC }))
+    const ratios = (ask: Ask, of = log) => [0, 1, 2].map(i => logSays(of, ask).of(profiles[i]!, 1, 'plug-wound')?.ratio)
+    const alone = waters.map(water => ratios(water, { ...log }))
+    expect(new Set(alone.map(String)).size).toBeGreaterThan(1)
+    for (let round = 0; round < 2; round++) expect(waters.map(water => ratios(water))).toEqual(alone)
   })
   it('lifts what caught and lowers what did not, within the bound', () => {
     const of = verdictsOf([fished(0, 30, 10), fished(1, 1, 12), fished(2, 8, 10)])

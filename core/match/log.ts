@@ -2,6 +2,7 @@ import type { Ask } from '#core/ask'
 import { type DayOf, dispersionOf, type Group, poolOf, type RateEstimate, tallyOf } from '#core/evidence'
 import { lightWord, type LightWord } from '#core/light'
 import { classOf, colourClass, DEPTH_CLASSES_M, type LureProfile } from '#core/lure'
+import { recordOf, RowMemo } from '#core/numeric'
 import { completeReading, type CompleteReading, type Reading, readingDistance, worthAsEvidence } from '#core/reading'
 import { dayOf, type Trip } from '#core/tackle'
 import type { TacticId } from '#core/terms'
@@ -145,14 +146,49 @@ export function logBound({ axes }: Pick<Ask, 'axes'>): number {
  * The lessons are learnt one after the other: the rates of the tactics are pooled and set against the usual one, then the kinds' against what their tactics led to expect, then the colours', the colours' in such light, the depths' and the lures'.
  * A group alone says nothing against others, and a lure that was fished without a contact is never raised by what its kin did.
  */
-export function logSays({ stretches, dispersion }: Log, ask: Ask): LogSays {
-  const heard = stretches.flatMap(stretch => {
-    const worth = stretch.reading ? worthAsEvidence(readingDistance(stretch.reading, ask.reading)) : WITHOUT_READING
-    return worth < TOLD_FROM ? [] : [{ ...stretch, worth, expected: worth * stretch.hours }]
+export function logSays(log: Log, ask: Ask): LogSays {
+  const { stretches } = log
+  const worths = stretches.map(({ reading }) => {
+    const worth = reading ? worthAsEvidence(readingDistance(reading, ask.reading)) : WITHOUT_READING
+    return worth < TOLD_FROM ? 0 : worth
   })
-  if (heard.length === 0) return SILENT
-  const lessons = new Map<Lesson, LessonOf>()
-  for (const lesson of LESSONS) {
+  if (worths.every(worth => worth === 0)) return SILENT
+  let known = learnt.get(log)
+  if (!known) learnt.set(log, (known = new RowMemo(WORTHS_KEPT, stretches.length)))
+  const lessons = known.of(
+    row => row.set(worths),
+    () => lessonsOf(log, worths),
+  )
+  const bound = logBound(ask)
+  const light = lightWord(ask.reading)
+  return {
+    of: (profile, depthM, tactic) => {
+      const taught = taughtBy(profile.lure.id, profile, depthM, tactic, light)
+      const told = LESSONS.flatMap(lesson => lessons[lesson](taught[lesson]) ?? [])
+      if (told.length === 0) return null
+      const product = told.reduce((ratio, lesson) => ratio * lesson.ratio.mean, 1)
+      const isBlank = told.some(({ lesson, contacts }) => lesson === 'lure' && contacts === 0)
+      return { bound, told, ratio: Math.min(isBlank ? 1 : MOST_RATIO, Math.max(1 / MOST_RATIO, product)) }
+    },
+    atMost: score => score * Math.exp(bound),
+  }
+}
+
+/** What a lesson says of one value; `undefined`: nothing. */
+type LessonOf = (value: string | null) => LessonTold | undefined
+type Lessons = Readonly<Record<Lesson, LessonOf>>
+
+/** So many lists of worths are remembered of a log: a search through readings mostly comes back to one. Assumed. */
+const WORTHS_KEPT = 8
+const learnt = new WeakMap<Log, RowMemo<Lessons>>()
+
+/** `worths`: of each stretch as evidence, 0..1; those of no worth are not heard. */
+function lessonsOf({ stretches, dispersion }: Log, worths: readonly number[]): Lessons {
+  const heard = stretches.flatMap((stretch, i) => {
+    const worth = worths[i]!
+    return worth === 0 ? [] : [{ ...stretch, worth, expected: worth * stretch.hours }]
+  })
+  return recordOf(LESSONS, lesson => {
     const groups = new Map<string, Group & Pick<LessonTold, 'landed' | 'contacts' | 'hours'>>()
     for (const { taught, worth, expected, contacts, landed, hours } of heard) {
       const value = taught[lesson]
@@ -167,26 +203,11 @@ export function logSays({ stretches, dispersion }: Log, ask: Ask): LogSays {
       })
     }
     const told = lessonOf(lesson, groups, dispersion)
-    lessons.set(lesson, told)
+    // What comes after it is set against what this one led to expect.
     for (const stretch of heard) stretch.expected *= told(stretch.taught[lesson])?.ratio.mean ?? 1
-  }
-  const bound = logBound(ask)
-  const light = lightWord(ask.reading)
-  return {
-    of: (profile, depthM, tactic) => {
-      const taught = taughtBy(profile.lure.id, profile, depthM, tactic, light)
-      const told = LESSONS.flatMap(lesson => lessons.get(lesson)!(taught[lesson]) ?? [])
-      if (told.length === 0) return null
-      const product = told.reduce((ratio, lesson) => ratio * lesson.ratio.mean, 1)
-      const isBlank = told.some(({ lesson, contacts }) => lesson === 'lure' && contacts === 0)
-      return { bound, told, ratio: Math.min(isBlank ? 1 : MOST_RATIO, Math.max(1 / MOST_RATIO, product)) }
-    },
-    atMost: score => score * Math.exp(bound),
-  }
+    return told
+  })
 }
-
-/** What a lesson says of one value; `undefined`: nothing. */
-type LessonOf = (value: string | null) => LessonTold | undefined
 
 /** A lesson, worked out for each value when that is first asked for. */
 function lessonOf(

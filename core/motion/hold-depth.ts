@@ -38,16 +38,13 @@ export function holdSpeed(
   if (lure.netWeight <= 0) return null
   const height = place.depth + place.tip
   const tangent = height / place.distance
-  const state = {
-    chord: Math.sqrt(height * height + place.distance * place.distance),
-    angle: Math.atan(tangent),
-    tip: place.tip,
-  }
+  const chord = Math.sqrt(height * height + place.distance * place.distance)
+  const angle = Math.atan(tangent)
   // Without line the lure would hold at v² = 2W/(ρ(CdA tan θ − ClA)), v its way through the water: the line slows it, but for its sag.
   const resisting = lure.dragArea * tangent - lure.liftArea
   if (resisting <= 0) return null
-  const bare = Math.sqrt((2 * lure.netWeight) / (water.density * resisting)) * Math.cos(state.angle)
-  const balance = new LineBalance(lure, line, water, state)
+  const bare = Math.sqrt((2 * lure.netWeight) / (water.density * resisting)) * Math.cos(angle)
+  const balance = new LineBalance(lure, line, water.density, place.tip).at(chord, angle, water.current)
   return illinois(u => balance.excess(u, u * tangent), bare * 1e-4, bare * SAG_ALLOWANCE, { x: bare * CLOSE, f: CLOSE })
 }
 
@@ -67,8 +64,8 @@ export function climb(
   speed: number,
 ): number {
   const angle = Math.atan2(depth + tip, distance)
-  const state = { chord: Math.hypot(depth + tip, distance), angle, tip }
-  const balance = new LineBalance(lure, line, water, state)
+  const chord = Math.hypot(depth + tip, distance)
+  const balance = new LineBalance(lure, line, water.density, tip).at(chord, angle, water.current)
   const across = rootOfRising(
     v => balance.excess(speed, v),
     0,

@@ -23,46 +23,50 @@ export interface RetrieveLine {
   /** [kg/m³] */
   readonly density: number
 }
-/** Where the lure is, seen from the tip. */
-export interface ChordState {
-  /** Length of the chord from tip to lure [m]. */
-  readonly chord: number
-  /** Angle of the chord below the horizontal [rad]. */
-  readonly angle: number
-  /** Tip above the water [m]. */
-  readonly tip: number
-}
 export interface RetrieveWater {
   /** [kg/m³] */
   readonly density: number
   /** Current running away from the rod [m/s]. */
   readonly current: number
 }
+
 /**
- * Lure and bowed line at one place: how far they are from agreeing on the line's direction, for any speed. What hangs on the place alone is worked out once, for a root is searched there in some seven steps.
+ * Lure and bowed line: how far they are from agreeing on the line's direction, at one place after the other and for any speed there.
+ * What hangs on the place alone is worked out once, for a root is searched there in some three steps; and a path of many places makes nothing anew, for thousands are asked for.
  */
 export class LineBalance {
-  private readonly sin: number
-  private readonly cos: number
-  private readonly dry: number
+  /** Sine and cosine of the chord's angle. */
+  sin = 0
+  cos = 1
+  private angle = 0
+  /** Along the line, running away from the rod [m/s]. */
+  private current = 0
+  private dry = 0
+  private sagging = 0
+  private dragging = 0
+  private drift = 0
   private readonly halfDensity: number
-  private readonly sagging: number
-  private readonly dragging: number
-  private readonly drift: number
 
+  /** `waterDensity` [kg/m³]; `tip`: above the water [m]. */
   constructor(
     private readonly lure: RetrievedLure,
-    line: RetrieveLine,
-    private readonly water: RetrieveWater,
-    private readonly state: ChordState,
+    private readonly line: RetrieveLine,
+    private readonly waterDensity: number,
+    private readonly tip: number,
   ) {
-    const { chord, angle, tip } = state
+    this.halfDensity = waterDensity / 2
+  }
+
+  /** Where the lure is, seen from the tip: length of the chord [m] and its angle below the horizontal [rad]; `current`: what runs away from the rod along the line [m/s]. */
+  at(chord: number, angle: number, current: number): this {
+    const { line, waterDensity, tip } = this
+    this.angle = angle
+    this.current = current
     this.sin = Math.sin(angle)
     this.cos = Math.cos(angle)
     const depth = Math.max(0, chord * this.sin - tip)
     const dry = 1 - (depth + tip > 0 ? depth / (depth + tip) : 0)
     this.dry = dry
-    this.halfDensity = water.density / 2
     this.sagging =
       (STANDARD_GRAVITY *
         Math.PI *
@@ -70,21 +74,17 @@ export class LineBalance {
         line.diameter *
         chord *
         this.cos *
-        ((line.density - water.density) * (1 - dry * dry) + line.density * dry * dry)) /
+        ((line.density - waterDensity) * (1 - dry * dry) + line.density * dry * dry)) /
       8
-    this.dragging = (chord * water.density * NORMAL_COEFFICIENT * line.diameter) / 2
-    this.drift = water.current * this.sin
+    this.dragging = (chord * waterDensity * NORMAL_COEFFICIENT * line.diameter) / 2
+    this.drift = current * this.sin
+    return this
   }
 
   /** θ + bow − φ: what the chord and the bowed line give, less what the lure needs [rad], for a speed `along` the chord and one `across` it (down and forward +). Rises with the speed across the chord. */
   excess(along: number, across: number): number {
-    const {
-      lure,
-      state: { angle },
-      sin,
-      cos,
-    } = this
-    const forward = along * cos + across * sin + this.water.current
+    const { lure, angle, sin, cos } = this
+    const forward = along * cos + across * sin + this.current
     const downward = -along * sin + across * cos
     const q = this.halfDensity * Math.sqrt(forward * forward + downward * downward)
     const pull = q * (lure.dragArea * forward + lure.liftArea * downward)
@@ -95,7 +95,7 @@ export class LineBalance {
   /** Angle between line end and chord [rad]. */
   bow(along: number, across: number): number {
     const { lure, sin, cos } = this
-    const forward = along * cos + across * sin + this.water.current
+    const forward = along * cos + across * sin + this.current
     const downward = -along * sin + across * cos
     const q = this.halfDensity * Math.sqrt(forward * forward + downward * downward)
     return this.bowUnder(
@@ -113,7 +113,7 @@ export class LineBalance {
   private bowUnder(tension: number, across: number): number {
     return (
       (this.dragging * bowIntegral(this.drift, across, this.dry) -
-        Math.min(this.sagging, tension * Math.max(0, this.state.angle))) /
+        Math.min(this.sagging, tension * Math.max(0, this.angle))) /
       tension
     )
   }

@@ -1,6 +1,6 @@
 import { requirePositive, rootOfRising } from '#core/numeric'
 import { alongLine, type Swing, swingRate } from './swing'
-import { type ChordState, LineBalance, type RetrievedLure, type RetrieveLine, type RetrieveWater } from './line-balance'
+import { LineBalance, type RetrievedLure, type RetrieveLine, type RetrieveWater } from './line-balance'
 
 export interface PathPoint {
   /** Horizontal distance from the tip [m]. */
@@ -67,69 +67,62 @@ export function retrieve(lure: RetrievedLure, line: RetrieveLine, water: Retriev
   requirePositive('retrieve', 'dragArea', lure.dragArea)
   requirePositive('retrieve', 'line.diameter', line.diameter)
   requirePositive('retrieve', 'water.density', water.density)
-  let state: ChordState = stateAt(use.cast, use.startDepth, use.tip)
+  const { tip, coarse, swing, bottomAt } = use
+  const longest = coarse?.step ?? Math.max(FINE_STEP_S, use.cast / use.speed / MOST_STEPS)
+  const tolerance = coarse ? COARSE : FINE
+  const until = use.until ?? 0
+  const balance = new LineBalance(lure, line, water.density, tip)
+  /** Neither out of the water nor into the ground; the angle at which it then is. */
+  const goTo = (chord: number, angle: number, current: number): number => {
+    balance.at(chord, angle, current)
+    const height = chord * balance.sin
+    const ground = bottomAt ? bottomAt(chord * balance.cos) + tip : Infinity
+    if (height >= tip && height <= ground) return angle
+    const held = Math.asin(Math.min(1, (height < tip ? tip : ground) / chord))
+    balance.at(chord, held, current)
+    return held
+  }
+  const streamAt = (angle: number): number => (swing ? alongLine(water.current, swing.stream, angle) : water.current)
+  const reelIn = (current: number): number => (swing ? Math.max(swing.slowest, use.speed - current) : use.speed)
+  const swungIn = (time: number, angle: number, distance: number): number =>
+    swing ? swingRate(water.current, swing.stream, angle, distance) * time : 0
+  let reel = use.speed
+  const excess = (across: number): number => balance.excess(reel, across)
+  let chord = Math.hypot(use.cast, use.startDepth + tip)
+  let angle = Math.atan2(use.startDepth + tip, use.cast)
+  let swung = swing?.from ?? 0
+  let across = 0
   let bow = 0
   let seconds = 0
-  let last = 0
-  const longest = use.coarse?.step ?? Math.max(FINE_STEP_S, use.cast / use.speed / MOST_STEPS)
-  const tolerance = use.coarse ? COARSE : FINE
-  const { swing } = use
-  let swung = swing?.from ?? 0
-  const streamAt = (angle: number): RetrieveWater =>
-    swing ? { density: water.density, current: alongLine(water.current, swing.stream, angle) } : water
-  const reelIn = ({ current }: RetrieveWater): number =>
-    swing ? Math.max(swing.slowest, use.speed - current) : use.speed
-  const across = (balance: LineBalance, reel: number): number =>
-    (last = rootOfRising(v => balance.excess(reel, v), last, SEARCH_STEP, ACROSS_BOUNDS, tolerance))
-  const stepped = (from: ChordState, vn: number, at: ChordState, reel: number, time: number): ChordState =>
-    within({ chord: from.chord - reel * time, angle: from.angle + (vn * time) / at.chord, tip: use.tip }, use.bottomAt)
-  const swungIn = (time: number, angle: number, { chord, angle: below }: ChordState): number =>
-    swing ? swingRate(water.current, swing.stream, angle, chord * Math.cos(below)) * time : 0
-  const path: PathPoint[] = [pointAt(state, seconds, swung)]
-  const until = use.until ?? 0
+  balance.at(chord, angle, streamAt(swung))
+  const path: PathPoint[] = [pointAt(chord, balance, tip, seconds, swung)]
   for (;;) {
-    const left = Math.min(state.chord - use.tip - NEAR, path[path.length - 1]!.distance - until)
+    const left = Math.min(chord - tip - NEAR, chord * balance.cos - until)
     if (left <= END_WITHIN || (swing && swung >= swing.until)) break
-    const stream = streamAt(swung)
-    const reel = reelIn(stream)
-    const first = across(new LineBalance(lure, line, stream, state), reel)
-    const sinks = Math.abs(first * Math.cos(state.angle) - reel * Math.sin(state.angle))
-    const step = Math.min(
-      longest,
-      left / reel,
-      use.coarse ? Math.max(FINE_STEP_S, use.coarse.depthStep / sinks) : Infinity,
-    )
-    const middle = stepped(state, first, state, reel, step / 2)
-    const halfway = swung + swungIn(step / 2, swung, state)
+    const { sin, cos } = balance
+    reel = reelIn(streamAt(swung))
+    across = rootOfRising(excess, across, SEARCH_STEP, ACROSS_BOUNDS, tolerance)
+    const sinks = Math.abs(across * cos - reel * sin)
+    const step = Math.min(longest, left / reel, coarse ? Math.max(FINE_STEP_S, coarse.depthStep / sinks) : Infinity)
+    const halfway = swung + swungIn(step / 2, swung, chord * cos)
     const streamHalfway = streamAt(halfway)
-    const reelHalfway = reelIn(streamHalfway)
-    const balance = new LineBalance(lure, line, streamHalfway, middle)
-    const vn = across(balance, reelHalfway)
-    if (!use.coarse) bow = Math.max(bow, balance.bow(reelHalfway, vn))
-    state = stepped(state, vn, middle, reelHalfway, step)
-    swung += swungIn(step, halfway, middle)
+    const middle = chord - (reel * step) / 2
+    goTo(middle, angle + (across * (step / 2)) / chord, streamHalfway)
+    const distanceHalfway = middle * balance.cos
+    reel = reelIn(streamHalfway)
+    across = rootOfRising(excess, across, SEARCH_STEP, ACROSS_BOUNDS, tolerance)
+    if (!coarse) bow = Math.max(bow, balance.bow(reel, across))
+    chord -= reel * step
+    swung += swungIn(step, halfway, distanceHalfway)
+    angle = goTo(chord, angle + (across * step) / middle, streamAt(swung))
     seconds += step
-    path.push(pointAt(state, seconds, swung))
+    path.push(pointAt(chord, balance, tip, seconds, swung))
   }
   let deepest = path[0]!
   for (const point of path) if (point.depth > deepest.depth) deepest = point
   return { path, bow, deepest }
 }
 
-function stateAt(distance: number, depth: number, tip: number): ChordState {
-  return { chord: Math.hypot(distance, depth + tip), angle: Math.atan2(depth + tip, distance), tip }
-}
-
-function pointAt({ chord, angle, tip }: ChordState, seconds: number, swung: number): PathPoint {
-  return { distance: chord * Math.cos(angle), depth: Math.max(0, chord * Math.sin(angle) - tip), seconds, swung }
-}
-
-/** Neither out of the water nor into the ground. */
-function within(state: ChordState, bottomAt?: (distance: number) => number): ChordState {
-  const { chord, angle, tip } = state
-  const height = chord * Math.sin(angle)
-  if (height < tip) return { chord, angle: Math.asin(Math.min(1, tip / chord)), tip }
-  const bottom = bottomAt ? bottomAt(chord * Math.cos(angle)) : Infinity
-  if (height > bottom + tip) return { chord, angle: Math.asin(Math.min(1, (bottom + tip) / chord)), tip }
-  return state
+function pointAt(chord: number, { sin, cos }: LineBalance, tip: number, seconds: number, swung: number): PathPoint {
+  return { distance: chord * cos, depth: Math.max(0, chord * sin - tip), seconds, swung }
 }

@@ -1,5 +1,5 @@
-import { type Caught, caughtOn, ofBoth, sumOf } from './caught'
-import { type Along, type Dress, gainOf, LEAST_GAIN, left, type OnRods, raise, withHung } from './on-rods'
+import { type Caught, caughtOn, gained, ofBoth, sumOf } from './caught'
+import { type Along, type Dress, LEAST_GAIN, left, type OnRods, withHung } from './on-rods'
 
 /** Of all that is not along, so many are weighed against each thing that is: those that would add most beside it. Assumed. */
 const WEIGHED = 60
@@ -53,9 +53,8 @@ export class WithoutEach {
     this.lures = [...taken.keys()].filter(i => taken[i] === 1 && on.byLure[i]!.length > 0)
     const opened = new Map(this.lures.map(lure => [lure, on.open(lure, taken)]))
     this.lures.forEach((lure, i) => {
-      const own = new Float64Array(days)
-      for (const dress of opened.get(lure)!) raise(own, dress, hung.indexOf(lure))
-      this.enter(i + 1, own)
+      const dresses = opened.get(lure)!
+      if (dresses.length > 0) this.enter(i + 1, on.caughtWith(dresses, hung.indexOf(lure)))
       // What others need of it cannot be read off: they go with it.
       const isNeeded = this.lures.some(other => other !== lure && opened.get(other)!.some(d => d.things.includes(lure)))
       if (!isNeeded) this.places.set(lure, i + 1)
@@ -119,7 +118,7 @@ function newcomersTo(on: OnRods, along: Along): readonly Newcomer[] {
       const more = dress.things.filter(i => taken[i] !== 1)
       if (more.length === 0) return []
       const wishes = on.wishesWorth(met, more)
-      return [{ dress, more, wishes, rod: -1, gain: gainOf(dress, -1, now) + wishes }]
+      return [{ dress, more, wishes, rod: -1, gain: gained(dress.tied, now) + wishes }]
     })
     .sort((a, b) => b.gain - a.gain)
     .slice(0, LOOKED_AT)
@@ -129,18 +128,14 @@ function newcomersTo(on: OnRods, along: Along): readonly Newcomer[] {
       bases
         .filter(({ rod }) => dress.ready[rod])
         .map(({ rod, byDay, lost }) => {
-          const gain = gainOf(dress, rod, byDay) + wishes - lost
+          const gain = gained(on.caughtWith([dress], rod), byDay) + wishes - lost
           return { dress, more, wishes, rod, gain }
         }),
     )
   return [...loose, ...hanging]
     .sort((a, b) => b.gain - a.gain)
     .slice(0, WEIGHED)
-    .map(({ dress, more, rod }) => {
-      const byDay = new Float64Array(now.length)
-      for (const opened of on.open(dress.lure, taken, more)) raise(byDay, opened, rod)
-      return { dress, rod, ...caughtOn(byDay) }
-    })
+    .map(({ dress, more, rod }) => ({ dress, rod, ...caughtOn(on.caughtWith(on.open(dress.lure, taken, more), rod)) }))
 }
 
 function unhungAt({ taken, hung }: Along, rod: number): Along {

@@ -1,5 +1,5 @@
 import { type Caught, caughtOn, lift, ofBoth } from './caught'
-import { type Along, LEAST_GAIN, type OnRods, raise, withHung } from './on-rods'
+import { type Along, LEAST_GAIN, type OnRods, withHung } from './on-rods'
 
 /** Stands for no lure. */
 const NONE = -1
@@ -35,7 +35,8 @@ class HungRods {
     this.ready = on.rods.map((_, rod) => {
       const caughtWith = (lure: number) => {
         const byDay = this.tied.slice()
-        for (const dress of on.open(lure, taken)) raise(byDay, dress, rod)
+        const opened = on.open(lure, taken)
+        if (opened.length > 0) lift(byDay, on.caughtWith(opened, rod))
         return caughtOn(byDay)
       }
       return new Map([[NONE, caughtOn(this.tied)], ...lures.map(lure => [lure, caughtWith(lure)] as const)])

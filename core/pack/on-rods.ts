@@ -1,5 +1,5 @@
 import type { Catches, SomeDay } from './catches'
-import { gained, lift, sumOf } from './caught'
+import { Better, gained, lift, sumOf } from './caught'
 import { slotsOf } from './limits'
 import { NOT_RIGGED, type Pack, type PackProblem, WISH_WORTH } from './problem'
 
@@ -36,6 +36,9 @@ interface OnEveryRod {
   readonly byRod: Map<string, Float64Array>
 }
 
+/** The problem that catches were numbered for last. */
+const last = new WeakMap<Catches, Numbered>()
+
 /** A packing problem by numbers instead of names, with what stands in it whatever the rods. */
 export class Numbered {
   readonly isLure: Uint8Array
@@ -60,9 +63,16 @@ export class Numbered {
     this.mustGo = items.flatMap(({ id }, i) => (locks.take.has(id) ? [i] : []))
   }
 
-  /** `catches`: of the same problem. What is locked away, or needs it, has no dress. */
-  static of(problem: PackProblem, { rows, weights }: Catches): Numbered {
-    const { items, locks } = problem
+  /** `catches`: of the same problem. What is locked away, or needs it, has no dress. The pack and what is proven of it stand on the same. */
+  static of(problem: PackProblem, catches: Catches): Numbered {
+    const known = last.get(catches)
+    if (known?.problem === problem) return known
+    const made = new Numbered(problem, catches.weights.length, Numbered.dressed(problem, catches))
+    last.set(catches, made)
+    return made
+  }
+
+  private static dressed({ items, locks }: PackProblem, { rows, weights }: Catches): readonly OnEveryRod[] {
     const place = new Map(items.map(({ id }, i) => [id, i]))
     const dresses = new Map<string, OnEveryRod>()
     for (const { option, from, catches: caught } of rows) {
@@ -81,7 +91,7 @@ export class Numbered {
         most[d] = Math.max(most[d]!, weights[d]! * caught[k]!)
       }
     }
-    return new Numbered(problem, weights.length, [...dresses.values()])
+    return [...dresses.values()]
   }
 
   /** The same on some of its days, each for so many times itself. */
@@ -106,6 +116,7 @@ export class Numbered {
 export class OnRods {
   readonly dresses: readonly Dress[]
   readonly byLure: readonly (readonly Dress[])[]
+  private readonly better = new Better()
 
   constructor(
     readonly all: Numbered,
@@ -132,13 +143,22 @@ export class OnRods {
     return this.byLure[lure]!.filter(({ things }) => isAlong(things, taken, more))
   }
 
+  /** What some dresses of a lure catch day by day, tied on or, on one rod, hanging ready; at least one of them, not to be changed. */
+  caughtWith(dresses: readonly Dress[], rod: number): Float64Array {
+    const { better } = this
+    let caught = dresses[0]!.tied
+    for (const { tied, ready } of dresses) {
+      caught = better.of(caught, tied)
+      const own = rod < 0 ? undefined : ready[rod]
+      if (own) caught = better.of(caught, own)
+    }
+    return caught
+  }
+
   /** What is added to what is caught already when more things come along beside a lure, or with it, tied on. */
   gainOfOpened(lure: number, taken: Uint8Array, more: readonly number[], byDay: Float64Array): number {
-    const opened = this.open(lure, taken, more).filter(({ things }) => !isAlong(things, taken))
-    if (opened.length === 1) return gainOf(opened[0]!, -1, byDay)
-    const both = byDay.slice()
-    for (const one of opened) raise(both, one, -1)
-    return sumOf(both) - sumOf(byDay)
+    const opened = this.byLure[lure]!.filter(({ things }) => isAlong(things, taken, more) && !isAlong(things, taken))
+    return gained(this.caughtWith(opened, -1), byDay)
   }
 
   /** What is caught day by day, times how likely the days are. */
@@ -146,8 +166,8 @@ export class OnRods {
     const best = new Float64Array(this.all.days)
     for (let lure = 0; lure < taken.length; lure++) {
       if (taken[lure] !== 1) continue
-      const rod = hung.indexOf(lure)
-      for (const dress of this.open(lure, taken)) raise(best, dress, rod)
+      const opened = this.open(lure, taken)
+      if (opened.length > 0) lift(best, this.caughtWith(opened, hung.indexOf(lure)))
     }
     return best
   }
@@ -171,8 +191,10 @@ export class OnRods {
     return WISH_WORTH * bitsOf(bits)
   }
 
-  roomOf(things: Iterable<number>): Room {
-    let [lures, slots, grams] = [0, 0, 0]
+  roomOf(things: readonly number[]): Room {
+    let lures = 0
+    let slots = 0
+    let grams = 0
     for (const i of things) {
       lures += this.all.isLure[i]!
       slots += this.all.slots[i]!
@@ -182,7 +204,9 @@ export class OnRods {
   }
 
   usedBy(taken: Uint8Array): Room {
-    return this.roomOf([...taken.keys()].filter(i => taken[i] === 1))
+    const things: number[] = []
+    for (let i = 0; i < taken.length; i++) if (taken[i] === 1) things.push(i)
+    return this.roomOf(things)
   }
 
   /** Whether there is room for more beside what is used. */
@@ -216,18 +240,6 @@ export class OnRods {
   }
 }
 
-/** What a dressed lure, tied on or, on one rod, ready, adds to what is caught already. */
-export function gainOf({ tied, ready }: Dress, rod: number, byDay: Float64Array): number {
-  const own = ready[rod]
-  if (own) {
-    // What hangs ready catches more than what is tied on of the same, on that rod.
-    const best = tied.slice()
-    lift(best, own)
-    return gained(best, byDay)
-  }
-  return gained(tied, byDay)
-}
-
 /** Gains below this are rounding. */
 export const LEAST_GAIN = 1e-9
 
@@ -243,13 +255,6 @@ export function withHung(hung: Int32Array, rod: number, lure: number): Int32Arra
   const next = hung.slice()
   next[rod] = lure
   return next
-}
-
-/** Raises days to what a dressed lure catches, tied on or, on one rod, ready. */
-export function raise(best: Float64Array, { tied, ready }: Dress, rod: number): void {
-  lift(best, tied)
-  const own = ready[rod]
-  if (own) lift(best, own)
 }
 
 /** What the best of the rods catches, tied on first. */

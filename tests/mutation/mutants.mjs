@@ -186,8 +186,15 @@ export const MUTANTS = [
   {
     id: 'a box in columns: what is said of a lure left out',
     file: 'core/match/columns.ts',
-    from: 'sum += strengths[places[i]!]! * verdicts[i]!',
-    to: 'sum += strengths[places[i]!]!',
+    from: 'totals[rowOf[i]!]! += strength * verdicts[i]!',
+    to: 'totals[rowOf[i]!]! += strength',
     tests: ['core/match'],
+  },
+  {
+    id: 'the log: what it taught of another water said of this one',
+    file: 'core/match/log.ts',
+    from: 'row => row.set(worths)',
+    to: '() => undefined',
+    tests: ['core/logbook'],
   },
 ]
