@@ -107,6 +107,8 @@ interface WayRow extends Row {
   readonly lure: number
   /** Place of what it may trail: fished in the same way with as much thump, all of it comes to the same. −1: it trails nothing. */
   readonly worn: number
+  /** Place of its pace: lures that work at the same speeds, fished by the same tactic, are placed as well at most. */
+  readonly pace: number
 }
 
 /** The lures of a box in columns, one of each mould: what they come to at most under a reading, before any of them is looked at by itself. */
@@ -119,6 +121,7 @@ export class LureColumns {
   private readonly rows: WayRow[] = []
   private readonly ranges = new Map<string, readonly [number, number]>()
   private readonly worn = new Map<string, number>()
+  private readonly paces = new Map<string, number>()
   private ways = new Columns([])
 
   constructor(lures: readonly LureProfile[]) {
@@ -159,14 +162,15 @@ export class LureColumns {
     const fished = this.ways.totals(terms.way)
     const bare = this.ways.totals(terms.hung)
     const dressed = new Float64Array(this.worn.size).fill(NaN)
+    const placed = new Float64Array(this.paces.size).fill(NaN)
     const most = new Float64Array(this.profiles.length).fill(-Infinity)
     for (const { ready, range } of asked)
       for (let r = range[0]; r < range[1]; r++) {
-        const { profile, way, lure, worn } = this.rows[r]!
+        const { profile, way, lure, worn, pace } = this.rows[r]!
         if (!isFrom(way, ask)) continue
+        if (Number.isNaN(placed[pace])) placed[pace] = mostPlacedOf(profile, way, scene)
         if (worn >= 0 && Number.isNaN(dressed[worn])) dressed[worn] = mostWorn(profile, way, scene)
-        const comesTo =
-          fished[r]! + ready.lift + mostPlacedOf(profile, way, scene) + (worn < 0 ? bare[r]! : dressed[worn]!)
+        const comesTo = fished[r]! + ready.lift + placed[pace]! + (worn < 0 ? bare[r]! : dressed[worn]!)
         if (comesTo > most[lure]!) most[lure] = comesTo
       }
     return most
@@ -194,16 +198,23 @@ export class LureColumns {
       said: way.said,
       figures,
       lure,
-      worn: profile.typical.takesTrailer ? this.wornOn(lure, way) : -1,
+      worn: profile.typical.takesTrailer ? placeIn(this.worn, `${lure} ${way.way} ${technique.thump}`) : -1,
+      pace: placeIn(this.paces, paceKey(profile, way)),
     }
   }
+}
 
-  private wornOn(lure: number, { way, technique }: MouldWay): number {
-    const key = `${lure} ${way} ${technique.thump}`
-    const place = this.worn.get(key) ?? this.worn.size
-    this.worn.set(key, place)
-    return place
-  }
+/** All that `mostPlacedOf` asks of a lure and of the way it is fished. */
+function paceKey({ speed }: LureProfile, { tactic, technique, isWoundAsWanted }: MouldWay): string {
+  const { min, best, max } = speed.value
+  return `${tactic.id} ${technique.mode} ${isWoundAsWanted} ${min} ${best} ${max}`
+}
+
+/** The place of a key among those that were met so far. */
+function placeIn(places: Map<string, number>, key: string): number {
+  const place = places.get(key) ?? places.size
+  places.set(key, place)
+  return place
 }
 
 const ofLures = new WeakMap<readonly LureProfile[], LureColumns>()

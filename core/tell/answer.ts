@@ -95,7 +95,7 @@ export function explainFirst(
     candidates.length === asked &&
     candidates.slice(0, top).some((c, i) => candidates.slice(i + 1).every(other => isSister(other, c)))
   )
-    candidates = judging.first((asked += top + 1))
+    candidates = judging.first(++asked)
   const order = judging.soFar
   const told = tellFirst(prepared, order, options)
   return { ...told, setups: told.setups.map(setup => (setup.lureId === opened ? inFull(order, [setup])[0]! : setup)) }
