@@ -35,6 +35,7 @@
   function start() {
     if (isStarted) return
     isStarted = true
+    for (const link of document.querySelectorAll('link[rel="program-part"]')) link.rel = 'modulepreload'
     const script = document.createElement('script')
     script.type = 'module'
     script.crossOrigin = ''

@@ -12,9 +12,10 @@ describe('the page written beforehand', () => {
     expect(page).toContain('<link rel="stylesheet" disabled href="/_nuxt/a.css" crossorigin>')
   })
 
-  it('starts the program by the first script alone, after what it stands on', () => {
+  it('starts the program and fetches its parts by the first script alone, after what it stands on', () => {
     expect(page).not.toContain('type="module"')
-    expect(page).toContain('<link rel="modulepreload" href="/_nuxt/x.js">')
+    expect(page).not.toContain('modulepreload')
+    expect(page).toContain('<link rel="program-part" href="/_nuxt/x.js">')
     expect(page.indexOf('window.__NUXT__')).toBeLessThan(
       page.indexOf('<script data-program="/_nuxt/x.js">start()</script>'),
     )

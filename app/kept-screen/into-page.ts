@@ -1,6 +1,8 @@
 import type { KeptScreen } from './kept-screen'
 
 const PROGRAM = /<script type="module" src="([^"]+)"[^>]*><\/script>/
+/** What the program is made of, to be fetched ahead of being asked for. */
+const PART = /<link rel="modulepreload"/g
 const SHEET = /<link rel="stylesheet" href="([^"]+)"([^>]*)>/g
 
 /** How the script begins that draws what was kept and starts the program. */
@@ -14,7 +16,8 @@ export function withFirstVisit(html: string, screen: KeptScreen): string {
 }
 
 /**
- * The page as it is written beforehand, made to show something before the program is there: its styles stand in it, and `first` starts the program.
+ * The page as it is written beforehand, made to show something before the program is there: its styles stand in it, and `first` starts the program,
+ * with its parts (`rel="program-part"`), which would else take line and processor from what is drawn first.
  * @param html the page as the build writes it
  * @param first script that draws what was kept and starts the program, whose address it reads from its own `data-program`
  * @param styles text of the style sheet at an address
@@ -25,6 +28,7 @@ export function intoPage(html: string, first: string, styles: (address: string) 
   if (program === undefined) throw new Error('the page starts no program')
   return html
     .replace(PROGRAM, '')
+    .replace(PART, '<link rel="program-part"')
     .replace(SHEET, (_, address: string, attributes: string) => {
       const folder = address.slice(0, address.lastIndexOf('/') + 1)
       const text = styles(address).replaceAll('url(./', `url(${folder}`)

@@ -63,6 +63,28 @@ test('on a first visit the answer of the demo can be read before the program is 
   await stranger.close()
 })
 
+test('nothing of the program is fetched before there is something to read', async ({ page }) => {
+  await page.addInitScript(() => {
+    const seen = new MutationObserver(() => {
+      if (!document.getElementById('as-it-stood')) return
+      performance.mark('to-read')
+      seen.disconnect()
+    })
+    seen.observe(document, { childList: true, subtree: true })
+  })
+  await page.goto('/')
+  await expect(page.locator('.setups li').first()).toBeVisible()
+  const { toRead, fetched } = await page.evaluate(() => ({
+    toRead: performance.getEntriesByName('to-read')[0]!.startTime,
+    fetched: performance
+      .getEntriesByType('resource')
+      .filter(({ name }) => name.endsWith('.js'))
+      .map(({ startTime }) => startTime),
+  }))
+  expect(fetched.length).toBeGreaterThan(10)
+  expect(Math.min(...fetched)).toBeGreaterThanOrEqual(toRead)
+})
+
 test('whoever has opened any page is not shown the screen of a first visit', async ({ page }) => {
   await page.goto('/keep')
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
