@@ -96,10 +96,6 @@ h2 { font-size: 19px; }
 h3 { font-size: 14px; }
 .lead { color: var(--soft-ink); margin: 0 0 6px; }
 ol { list-style: none; padding: 0; margin: 0; }
-/* What lies below the window is laid out when it comes near. */
-@media screen {
-  li:not(.chosen), .gaps, .setups > :deep(.hand) { content-visibility: auto; contain-intrinsic-size: auto 120px; }
-}
 li { border-top: 1px solid var(--rule); }
 li.chosen { background: var(--leaf); border-top: 1px solid var(--ink); border-bottom: 1px solid var(--ink); }
 .head { display: grid; grid-template-columns: 20px 64px 1fr auto; grid-template-areas: 'rank picture what score' 'rank spine spine spine' 'rank because because because'; column-gap: 8px; row-gap: 3px; width: 100%; text-align: left; background: none; border: 0; padding: 9px 6px; cursor: pointer; align-items: center; }
