@@ -12,6 +12,7 @@ import { useSettingsStore } from './settings'
 
 vi.mock('comlink', () => import('~/testing/comlink-in-process'))
 vi.stubGlobal('Worker', class {})
+vi.stubGlobal('requestAnimationFrame', (draw: () => void) => setTimeout(draw))
 
 const order = () => useJudgementStore().judgement!.out.setups.map(s => s.lureId)
 /** What the core says by itself to what the stores hold now. */
