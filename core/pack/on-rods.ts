@@ -155,7 +155,7 @@ export class OnRods {
     return caught
   }
 
-  /** What is added to what is caught already when more things come along beside a lure, or with it, tied on. */
+  /** What is added to what is caught already when more things come along beside a lure, or with it, tied on; `more`: all that some way of dressing it lacks. */
   gainOfOpened(lure: number, taken: Uint8Array, more: readonly number[], byDay: Float64Array): number {
     const opened = this.byLure[lure]!.filter(({ things }) => isAlong(things, taken, more) && !isAlong(things, taken))
     return gained(this.caughtWith(opened, -1), byDay)
