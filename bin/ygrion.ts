@@ -94,6 +94,7 @@ program
         weights: file.settings?.ruleWeights ?? {},
         own: ownOf(file),
         useLog: file.settings?.useLog ?? true,
+        measure: true,
       }
       if (reading) return print(inWords(match(box, readReading(reading), options)))
       const list = need(parseJson(readText(readings!, 'readings')))

@@ -9,6 +9,10 @@ declare module 'jstat' {
       inv: (p: number, alpha: number, beta: number) => number
     }
     chisquare: { cdf: (x: number, freedom: number) => number }
+    normal: {
+      cdf: (x: number, mean: number, sd: number) => number
+      inv: (p: number, mean: number, sd: number) => number
+    }
     gamma: { inv: (p: number, shape: number, scale: number) => number }
   }
   export default jStat

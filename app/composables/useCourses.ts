@@ -6,6 +6,7 @@ import type { SetupOut } from '#core/tell'
 import { CourseClient } from '~/workers/course.client'
 import type { FoundCourse } from '~/workers/course.protocol'
 import { plain } from '~/workers/plain'
+import { untilDrawn } from '~/workers/until-drawn'
 
 /** What the angler has turned against the judged set-up. */
 export type Dialled = Partial<
@@ -59,15 +60,23 @@ export function useCourses(
     return withWeight({ ...base, ...turned }, addedG)
   })
 
+  const ask = () =>
+    client.ask(
+      plain(
+        toValue(setups).flatMap(({ lureId }) => {
+          const isChosen = lureId === toValue(chosenId)
+          const own = isChosen ? presented.value : judged(lureId)
+          const doubts = isChosen ? judgement.shown?.doubts[lureId] : undefined
+          return own ? [{ id: lureId, presented: own, doubts }] : []
+        }),
+      ),
+    )
   watch(
     () => [toValue(setups), presented.value] as const,
-    ([list, chosen]) => {
-      const baits = list.flatMap(({ lureId }) => {
-        const own = lureId === toValue(chosenId) ? chosen : judged(lureId)
-        const doubts = lureId === toValue(chosenId) ? judgement.shown?.doubts[lureId] : undefined
-        return own ? [{ id: lureId, presented: own, doubts }] : []
-      })
-      client.ask(plain(baits))
+    async ([list], before) => {
+      // What comes first now is drawn before its way through the water; what is turned under the finger waits for nothing.
+      if (list !== before?.[0]) await untilDrawn()
+      ask()
     },
     { immediate: true },
   )

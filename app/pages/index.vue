@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 
-const { shown: judgement, shownFrom, isPlaced } = storeToRefs(useJudgementStore())
+const { shown: judgement, shownFrom, isPlaced, sure } = storeToRefs(useJudgementStore())
 const box = useBoxStore()
 const OwnWater = withFields(() => import('~/components/waters/OwnWater.vue'))
+useHowSure()
 const { chosen, view, dialOf, dial, VIEWS } = useTieOnChoice()
 /** Those told, and what was opened from further down. */
 const setups = computed(() => {
@@ -19,7 +20,7 @@ const drawnSetup = computed(() => setups.value.find(s => s.lureId === drawnId.va
 <template>
   <div v-if="judgement && box.box.lures.length > 0" class="tie-on">
     <!-- Read and reached first: what to tie on. On a wide screen the ask stands to its left, as the water comes before the lure. -->
-    <SetupList :out="judgement.out" :opened="judgement.opened" :fits="judgement.fits" :from="shownFrom" :is-placed="isPlaced" :chosen-id="chosenId" @choose="id => chosen = id" />
+    <SetupList :out="judgement.out" :opened="judgement.opened" :fits="judgement.fits" :from="shownFrom" :is-placed="isPlaced" :sure="sure" :chosen-id="chosenId" @choose="id => chosen = id" />
     <div class="centre">
       <div class="views" role="tablist" aria-label="Centre">
         <button v-for="v in VIEWS" :key="v.id" type="button" role="tab" :aria-selected="view === v.id" @click="view = v.id">{{ v.name }}</button>

@@ -5,6 +5,7 @@ import type { Addition, WeightedReading } from '#core/catalogue'
 import type { Flip, NumberField, Sweep } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
+import type { HowSureOut } from '#core/tell'
 import type { UnitSystem } from '#core/units'
 import type { Database } from '~/db/database'
 import { answerKept, keepAnswer, type LastAnswer } from '~/db/last-answer'
@@ -31,7 +32,7 @@ const KEPT_AFTER_MS = 500
 
 /** Nothing has its place yet. */
 const NOT_PLACED: Omit<Judgement, keyof FirstAnswer> & Pick<Judgement, 'out' | 'presented' | 'doubts'> = {
-  out: { assumed: [], cautions: [], ask: { axes: [] }, setups: [], rejected: [], gaps: [], hand: [], measure: [] },
+  out: { assumed: [], cautions: [], ask: { axes: [] }, setups: [], rejected: [], gaps: [], hand: [] },
   presented: {},
   doubts: {},
   fits: [],
@@ -74,6 +75,9 @@ export const useJudgementStore = defineStore('judgement', () => {
       doubts: { ...openedOf(opened, rest.doubts), ...first.doubts },
     }
   })
+  const howSure = shallowRef<{ readonly of: Judgement; readonly told: HowSureOut } | null>(null)
+  /** How sure the order that is shown is; `null` while that is looked into, or was not. */
+  const sure = computed(() => (!ahead.value && howSure.value?.of === judgement.value ? howSure.value!.told : null))
   /** When what is shown was worked out, ISO 8601; `null`: now. */
   const shownFrom = computed(() => (ahead.value || judgement.value || !ofAnotherDay.value ? null : last.value!.at))
   const trouble = ref<string | null>(null)
@@ -218,6 +222,17 @@ export const useJudgementStore = defineStore('judgement', () => {
     if (second) await (await pondering())?.stop()
   }
 
+  /** Looks into how sure the order is that was told last. */
+  async function lookHowSure(): Promise<void> {
+    const of = judgement.value
+    const told =
+      of &&
+      (await (
+        await pondering()
+      )?.howSure(copied(useReadingStore().reading), choiceNow(), useSettingsStore().units))
+    if (told) howSure.value = { of, told }
+  }
+
   async function sweep(field: NumberField, values: readonly number[]): Promise<Sweep | null> {
     return (await (await pondering())?.sweep(copied(useReadingStore().reading), field, values, choiceNow())) ?? null
   }
@@ -269,6 +284,8 @@ export const useJudgementStore = defineStore('judgement', () => {
     shown,
     shownFrom,
     isPlaced,
+    sure,
+    lookHowSure,
     opened,
     fitById,
     spineOf,

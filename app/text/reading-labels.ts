@@ -3,4 +3,8 @@ export const READING_LABELS: Readonly<Record<string, string>> = {
   temperatureC: 'the water’s temperature',
   visibilityM: 'how far a lure is seen',
   fishFromM: 'the depth of the fish',
+  currentMs: 'the stream',
+  windMs: 'the wind',
+  forageLengthMm: 'the length of what they eat',
+  mood: 'their mood',
 }

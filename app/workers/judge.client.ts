@@ -5,6 +5,7 @@ import type { Flip, NumberField, Sweep } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
 import type { Box } from '#core/tackle'
+import type { HowSureOut } from '#core/tell'
 import type { UnitSystem } from '#core/units'
 import type {
   Coverage,
@@ -91,6 +92,11 @@ export class JudgeClient {
   /** A new search ends the one before it, which then answers `null`. */
   flips(reading: Reading, choice: RuleChoice, progress: (done: number) => void): Promise<readonly Flip[] | null> {
     return untilAnswered(progress, hear => this.api.flips(reading, choice, hear))
+  }
+
+  /** A newer question ends the one before it, which then answers `null`. */
+  howSure(reading: Reading, choice: RuleChoice, units: UnitSystem): Promise<HowSureOut | null> {
+    return this.api.howSure(reading, choice, units)
   }
 
   sweep(reading: Reading, field: NumberField, values: readonly number[], choice: RuleChoice): Promise<Sweep> {

@@ -6,7 +6,7 @@ import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
 import type { AxisId, Schools } from '#core/rule'
 import type { Box, Trip } from '#core/tackle'
-import type { FirstOut, RestOut, SetupOut, Sketches } from '#core/tell'
+import type { FirstOut, HowSureOut, RestOut, SetupOut, Sketches } from '#core/tell'
 import type { UnitSystem } from '#core/units'
 import type { LogChange } from './log-change'
 
@@ -111,6 +111,8 @@ export interface JudgeApi {
   /** What would put another lure first; `null` when `stop` came before the end. */
   flips: (reading: Reading, choice: RuleChoice, progress: (done: number) => void) => Promise<readonly Flip[] | null>
   sweep: (reading: Reading, field: NumberField, values: readonly number[], choice: RuleChoice) => Sweep
+  /** How sure the order is, by waters drawn about the reading; `null` when another was asked about before the end. */
+  howSure: (reading: Reading, choice: RuleChoice, units: UnitSystem) => Promise<HowSureOut | null>
   /** What each rule that speaks under the newest answer adds to each of the first lures of its order [log-odds]. */
   spoken: (most: number) => Spoken
   /** Every tactic and cadence as it goes through the water. */

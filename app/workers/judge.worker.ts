@@ -16,7 +16,16 @@ import {
 import { nextOf } from '#core/rotation'
 import { AXIS_IDS } from '#core/rule'
 import type { Box } from '#core/tackle'
-import { doubtedSetups, explainFirst, explainLure, explainRest, inFull, presentedSetups, sketches } from '#core/tell'
+import {
+  doubtedSetups,
+  explainFirst,
+  explainLure,
+  explainRest,
+  howSure,
+  inFull,
+  presentedSetups,
+  sketches,
+} from '#core/tell'
 import { inWords } from '#speech'
 import { changedLog } from './log-change'
 import type { FirstAnswer, JudgeApi, Judgement, JudgeRequest, RuleChoice, Spines } from './judge.protocol'
@@ -29,6 +38,8 @@ let stored: OwnRules = { rules: [], places: [] }
 let latest: Ranking | null = null
 /** Rises with each search; an older one sees it and ends. */
 let search = 0
+/** The same of drawn waters: both may be asked for at once. */
+let drawing = 0
 
 const options = ({ schools, weights, own }: RuleChoice): AskOptions => ({ schools, weights, own: own ?? stored })
 /** Lets waiting messages in between two steps of a long search. */
@@ -102,7 +113,7 @@ function wholeOf({ request: { opened: asked, units }, within, first }: Question,
   return Comlink.transfer(
     {
       ...first,
-      out: { ...first.out, setups: inFull(ranking, setups), ...inWords(explainRest(within, ranking), units) },
+      out: { ...first.out, setups: inFull(ranking, setups), ...inWords(explainRest(ranking), units) },
       opened: also[0] ? { setup: also[0], place } : null,
       presented: { ...first.presented, ...Object.fromEntries(presentedSetups(ranking, also)) },
       doubts: { ...first.doubts, ...Object.fromEntries(doubtedSetups(ranking, also)) },
@@ -176,6 +187,16 @@ const api: JudgeApi = {
       progress(step.value.done)
       await breathe()
       if (mine !== search) return null
+    }
+  },
+  async howSure(reading, choice, units) {
+    const mine = ++drawing
+    const steps = howSure(prepared, reading, options(choice))
+    for (;;) {
+      const step = steps.next()
+      if (step.done) return inWords(step.value, units)
+      await breathe()
+      if (mine !== drawing) return null
     }
   },
   sweep: (reading, field, values, choice) => sweep(prepared, reading, field, values, options(choice)),

@@ -1,5 +1,5 @@
 import { ALGAE, CLOUD, PURE_WATER, WATER_RECIPES } from '#core/knowledge'
-import { bisect } from '#core/numeric'
+import { bisect, Remembered } from '#core/numeric'
 import type { Sky, Stain } from '#core/terms'
 import { daylightSpectrum, PHOTOPIC, WAVELENGTHS } from './spectrum'
 
@@ -117,6 +117,9 @@ export function secchiDistance(optics: InherentOptics): number | null {
   return lnZ === null ? null : Math.exp(lnZ)
 }
 
+/** Waters that are remembered: a search through readings comes back to the same ones [count, assumed]. */
+const waters = new Remembered<string, { readonly optics: InherentOptics | null }>(64)
+
 /**
  * The water of a stain in which a white disc vanishes at `visibilityM`: its contents are scaled until it does.
  *
@@ -128,6 +131,13 @@ export function secchiDistance(optics: InherentOptics): number | null {
 export function waterOf(stain: Stain, visibilityM: number): InherentOptics | null {
   if (!(visibilityM > 0 && Number.isFinite(visibilityM)))
     throw new RangeError(`waterOf: visibilityM must be positive and finite, got ${visibilityM}`)
+  const key = `${stain} ${visibilityM}`
+  let known = waters.get(key)
+  if (known === undefined) waters.set(key, (known = { optics: scaledTo(stain, visibilityM) }))
+  return known.optics
+}
+
+function scaledTo(stain: Stain, visibilityM: number): InherentOptics | null {
   const lnScale = bisect(
     x => secchiFor(inherentOptics(stain, Math.exp(x)), visibilityM) - visibilityM,
     Math.log(1e-4),

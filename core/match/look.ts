@@ -11,9 +11,10 @@ import {
   zoneOfFish,
 } from '#core/light'
 import type { LureProfile } from '#core/lure'
+import { Remembered } from '#core/numeric'
 
-/** The last judge of colours: most readings that follow one another differ in something that no colour hears. */
-let last: { readonly key: string; readonly judge: ColourJudge } | null = null
+/** Judges of colours that are remembered: most readings that follow one another differ in something that no colour hears, and a search comes back to the same waters [count, assumed]. */
+const judges = new Remembered<string, ColourJudge>(128)
 
 /** Judges how colours look at the depth of this ask, to this fish, beside this prey. */
 export function colourJudgeFor({ reading, features: { numbers } }: Ask): ColourJudge {
@@ -29,8 +30,9 @@ export function colourJudgeFor({ reading, features: { numbers } }: Ask): ColourJ
     prey: prey.length > 0 ? prey : DEFAULT_PREY,
   }
   const key = JSON.stringify(scene)
-  if (last?.key !== key) last = { key, judge: colourJudge(scene) }
-  return last.judge
+  let judge = judges.get(key)
+  if (judge === undefined) judges.set(key, (judge = colourJudge(scene)))
+  return judge
 }
 
 /** What an eye looks at on each lure: no water changes it. */

@@ -99,9 +99,14 @@ export function contactFor(ask: Ask, waterDensity: number): Contact {
       () => 1000 * (bottomWeight(depth, driftMs, FINE_LINE_MM / 1000, waterDensity) ?? Infinity),
     )
   }
+  // Worked out for what hangs there: in most waters nothing does.
   return {
-    atBottomG: grams(reading.bottomM, Math.max(STILL_DRIFT_MS, drift)),
-    underBoatG: grams(Math.min(numbers.presentM, reading.bottomM), Math.max(STILL_DRIFT_MS / 2, drift)),
+    get atBottomG() {
+      return grams(reading.bottomM, Math.max(STILL_DRIFT_MS, drift))
+    },
+    get underBoatG() {
+      return grams(Math.min(numbers.presentM, reading.bottomM), Math.max(STILL_DRIFT_MS / 2, drift))
+    },
   }
 }
 

@@ -9,7 +9,7 @@ import { Layouts } from './prospect'
 import { scalesOf, type Scene } from './scene'
 import { readyTactics } from './ways'
 import { colourJudgeFor, lookOf } from './look'
-import { type Log, logOf, logSays } from './log'
+import { type Log, logOf, type LogSays, logSays } from './log'
 import { contactFor } from './presentation'
 import { hungGains, lookGains, lureGains, mostOfLook, termsOf, wayGains, winnable } from './terms'
 import { NO_TRAILERS, trailerChoice } from './trailer'
@@ -68,9 +68,9 @@ function loggedIn(
   return { hours: fishedHours(trips), log: logOf(useLog ? trips : [], new Map(profiles.map(p => [p.lure.id, p]))) }
 }
 
-/** The box on its way to be ranked for one ask: as much of the order as is asked for. */
-export function judgingOf(prepared: PreparedBox, ask: Ask): Judging {
-  return new Judging(sceneOf(prepared, ask), prepared.lures, logSays(prepared.log, ask))
+/** The box on its way to be ranked for one ask: as much of the order as is asked for. `says`: what the log says, where it is not to be asked about this water. */
+export function judgingOf(prepared: PreparedBox, ask: Ask, says: LogSays = logSays(prepared.log, ask)): Judging {
+  return new Judging(sceneOf(prepared, ask), prepared.lures, says)
 }
 
 /** Ranks the whole box for one ask. */

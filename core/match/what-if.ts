@@ -1,7 +1,8 @@
 import { askOf, type AskOptions } from '#core/ask'
 import { FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
-import { completeReading, type Reading } from '#core/reading'
+import { completeReading, type CompleteReading, type Reading } from '#core/reading'
 import { COVERS, GROUPINGS, MOODS, PHASES, PRESSURES, SKIES, STAINS, STANDS, TIDES, TRENDS } from '#core/terms'
+import { NUMBER_FIELDS, type NumberField, type NumberPart } from './number-fields'
 import { judgingOf, type PreparedBox, rank } from './rank'
 
 /** One change of the reading that would put another lure first. */
@@ -13,73 +14,13 @@ export interface Flip {
 }
 export type FlipField = NumberField | ChoiceField
 
-/** Parts of a reading that are numbers, how they are changed, and the steps that are tried outward on each side. */
-const NUMBER_FIELDS = {
-  /** [°C] */
-  temperatureC: {
-    at: r => r.temperatureC,
-    steps: [1, 2, 3, 4, 6, 8, 11, 14],
-    least: -1,
-    most: 34,
-    set: temperatureC => ({ temperatureC }),
-  },
-  /** [m]; by factors, as eyes judge it. */
-  visibilityM: {
-    at: r => r.visibilityM,
-    factors: [1.2, 1.5, 2, 3, 5, 8, 13],
-    least: 0.1,
-    most: 12,
-    set: visibilityM => ({ visibilityM }),
-  },
-  windMs: { at: r => r.windMs, steps: [1, 2, 3, 4, 6, 8, 10], least: 0, most: 16, set: windMs => ({ windMs }) },
-  currentMs: {
-    at: r => r.currentMs,
-    steps: [0.1, 0.2, 0.3, 0.5, 0.8, 1.2],
-    least: 0,
-    most: 2,
-    set: currentMs => ({ currentMs }),
-  },
-  /** Top of the fish band [m]; the whole band moves. */
-  fishFromM: {
-    at: r => r.fishFromM,
-    steps: [0.5, 1, 1.5, 2, 3, 4, 6, 8],
-    least: 0,
-    most: 60,
-    set: (fishFromM, r) => {
-      const fishToM = Math.min(r.bottomM, fishFromM + (r.fishToM - r.fishFromM))
-      return { fishFromM: Math.min(fishFromM, fishToM), fishToM }
-    },
-  },
-  /** Length of the prey [mm]. */
-  forageLengthMm: {
-    at: r => r.forage[0]!.lengthMm,
-    factors: [1.2, 1.5, 2, 2.8, 4],
-    least: 10,
-    most: 350,
-    set: (lengthMm, r) => ({
-      forage: [{ kind: r.forage[0]!.kind, lengthMm: Math.round(lengthMm) }, ...r.forage.slice(1)],
-    }),
-  },
-} as const satisfies Record<string, NumberPart>
-export type NumberField = keyof typeof NUMBER_FIELDS
-
-type Complete = ReturnType<typeof completeReading>['reading']
-interface NumberPart {
-  readonly at: (reading: Complete) => number
-  readonly steps?: readonly number[]
-  readonly factors?: readonly number[]
-  readonly least: number
-  readonly most: number
-  readonly set: (value: number, reading: Complete) => Partial<Reading>
-}
-
 /** What else a part of the reading could be, and the change that makes it so. */
-type Alternatives = (reading: Complete) => readonly { readonly id: string; readonly change: Partial<Reading> }[]
+type Alternatives = (reading: CompleteReading) => readonly { readonly id: string; readonly change: Partial<Reading> }[]
 
 function choice<T extends string>(
-  all: (reading: Complete) => readonly T[],
+  all: (reading: CompleteReading) => readonly T[],
   set: (id: T) => Partial<Reading>,
-  at: (reading: Complete) => string | null,
+  at: (reading: CompleteReading) => string | null,
 ): Alternatives {
   return reading =>
     all(reading)
@@ -201,7 +142,7 @@ export function* flips(
 function numberFlip(
   field: NumberField,
   side: -1 | 1,
-  complete: Complete,
+  complete: CompleteReading,
   firstOf: (change: Partial<Reading>) => string | null,
   now: string,
 ): Flip | null {

@@ -27,8 +27,18 @@ import { askedAxes, confidenceOf, round, setApart, setupAxes } from './explain'
 import { logReasons } from './from-log'
 import { gapsOf } from './gaps'
 import { handOf } from './hand'
-import { worthMeasuring } from './measure'
-import type { CloserOut, FirstOut, FullSetupOut, MatchOut, ReasonOut, RestOut, SetupOut, WayOut } from './output'
+import { worthMeasuring } from './how-sure'
+import type {
+  CloserOut,
+  FirstOut,
+  FullSetupOut,
+  MatchOut,
+  RankingOut,
+  ReasonOut,
+  RestOut,
+  SetupOut,
+  WayOut,
+} from './output'
 import { isSister, sharesOf, standingOf } from './standing'
 import { tieOn } from './tie-on'
 
@@ -38,12 +48,16 @@ export interface MatchOptions extends AskOptions {
   readonly units?: UnitSystem
   /** The angler's log enters the scores; it does when absent. */
   readonly useLog?: boolean
+  /** What is worth measuring is looked for too, in some eighty waters; it is not when absent. */
+  readonly measure?: boolean
 }
 
 /** From a box and a reading to what to tie on: the whole answer of contract §5. */
 export function match(box: Box, reading: Reading, options: MatchOptions = {}): MatchOut<Said> {
   const prepared = prepareBox(box, { useLog: options.useLog ?? true })
-  return explainRanking(prepared, rank(prepared, askOf(reading, options)), options)
+  const ranking = rank(prepared, askOf(reading, options))
+  const measure = options.measure ? worthMeasuring(prepared, ranking, reading, options) : []
+  return { ...explainRanking(prepared, ranking, options), measure }
 }
 
 /** An order, as far down as it is told of. */
@@ -72,10 +86,10 @@ export function doubtedSetups(ranking: Ordered, setups: readonly SetupOut<Said>[
   return ofSetups(ranking, setups, doubtsOf)
 }
 
-/** The contract's answer from a ranking that is already there. */
-export function explainRanking(prepared: PreparedBox, ranking: Ranking, options: MatchOptions = {}): MatchOut<Said> {
+/** The contract's answer from a ranking that is already there, but for what is worth measuring. */
+export function explainRanking(prepared: PreparedBox, ranking: Ranking, options: MatchOptions = {}): RankingOut<Said> {
   const first = tellFirst(prepared, ranking, options)
-  return { ...first, setups: inFull(ranking, first.setups), ...explainRest(prepared, ranking) }
+  return { ...first, setups: inFull(ranking, first.setups), ...explainRest(ranking) }
 }
 
 /**
@@ -102,13 +116,11 @@ export function explainFirst(
 }
 
 /** What needs the place of every lure. */
-export function explainRest(prepared: PreparedBox, ranking: Ranking): RestOut<Said> {
-  const { ask, candidates, rejected } = ranking
+export function explainRest({ ask, candidates, rejected }: Ranking): RestOut<Said> {
   return {
     rejected: rejected.map(({ lureId, code, why }) => ({ lureId, code, why })),
     gaps: gapsOf(candidates, ask),
     hand: handOf(candidates),
-    measure: worthMeasuring(prepared, ranking),
   }
 }
 

@@ -91,7 +91,25 @@ export interface MeasureOut<T = string> {
   field?: string
   lureId?: string
   why: T
+  /** How much likelier what is tied on first is then the right one, 0..1. */
   gain: number
+}
+
+/** A bait that comes first in some of the waters that were drawn about a reading. */
+export interface FirstSomewhere {
+  /** Its dresses, the one that most often comes first at the front. */
+  lureIds: string[]
+  /** Of the waters in which anything can be fished. */
+  share: number
+}
+
+/** How sure the order is, where no part of the reading is known better than such parts are. */
+export interface HowSureOut<T = string> {
+  /** Most often first at the front; the shares sum to 1. */
+  first: FirstSomewhere[]
+  /** So many of them come first in eight of ten waters between them: as far as the reading goes they are level. */
+  level: number
+  measure: MeasureOut<T>[]
 }
 
 /** What takes courses of its own to tell: of set-ups that are looked at closely. */
@@ -149,9 +167,12 @@ export interface RestOut<T = string> {
   rejected: { lureId: string; code: RejectionCode; why: T }[]
   gaps: { axis: AxisId; text: T }[]
   hand: HandOut<T>[]
-  measure: MeasureOut<T>[]
+}
+/** What is told of an order that is there as a whole. */
+export interface RankingOut<T = string> extends FirstOut<T>, RestOut<T> {
+  setups: FullSetupOut<T>[]
 }
 /** The answer of contract §5. */
-export interface MatchOut<T = string> extends FirstOut<T>, RestOut<T> {
-  setups: FullSetupOut<T>[]
+export interface MatchOut<T = string> extends RankingOut<T> {
+  measure: MeasureOut<T>[]
 }

@@ -4,7 +4,7 @@ import { boxOf, parseFile, parseReading } from '#core/files'
 import type { Reading } from '#core/reading'
 import type { Schools } from '#core/rule'
 import type { Box } from '#core/tackle'
-import type { MatchOut, SetupOut } from '#core/tell'
+import type { RankingOut, SetupOut } from '#core/tell'
 
 /** The corpus of decisions (tests/corpus/README.md): what good anglers would do, as statements about whole boxes. Common practice, no source. */
 export interface Statement {
@@ -78,7 +78,7 @@ const at = (object: unknown, path: string): unknown => path.split('.').reduce<un
 export const list = (v: string | readonly string[] | undefined): readonly string[] => (v === undefined ? [] : typeof v === 'string' ? [v] : v)
 
 /** Whether a statement holds of an answer. */
-export function holds(says: Statement, { setups, rejected, cautions }: MatchOut, answers: ReadonlyMap<string, MatchOut>): boolean {
+export function holds(says: Statement, { setups, rejected, cautions }: RankingOut, answers: ReadonlyMap<string, RankingOut>): boolean {
   const rank = (name: string) => {
     const i = setups.findIndex(s => isNamed(name, named(s)))
     return i < 0 ? Infinity : i + 1

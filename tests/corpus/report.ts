@@ -2,7 +2,7 @@ import { readFileSync, writeFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { askOf } from '#core/ask'
 import { prepareBox, rank } from '#core/match'
-import { explainRanking, type MatchOut } from '#core/tell'
+import { explainRanking, type RankingOut } from '#core/tell'
 import { inWords } from '#speech'
 import { atHand, holds, isNamed, loadBoxes, loadSituations, tallyBy, wayNamed } from './corpus'
 
@@ -10,7 +10,7 @@ import { atHand, holds, isNamed, loadBoxes, loadSituations, tallyBy, wayNamed } 
 
 const situations = loadSituations()
 const boxes = loadBoxes()
-const answers = new Map<string, MatchOut>()
+const answers = new Map<string, RankingOut>()
 for (const s of situations) {
   const prepared = prepareBox(atHand(boxes.get(s.box)!, s))
   answers.set(s.id, inWords(explainRanking(prepared, rank(prepared, askOf(s.reading, { schools: s.schools ?? {} })), { top: 200 })))
@@ -22,7 +22,7 @@ const table = (head: string, rows: [string, { held: number, all: number }][]) =>
 const by = (keys: Parameters<typeof tallyBy>[1]) => [...tallyBy(undisputed, keys)].sort(([a], [b]) => (a < b ? -1 : 1))
 
 /** Shares against first choices: for every statement "within the first one", whether the first lies among the named, and the share that the program gave to the named. */
-function brier(share: (setups: MatchOut['setups'], i: number) => number): number {
+function brier(share: (setups: RankingOut['setups'], i: number) => number): number {
   let sum = 0
   let n = 0
   for (const { situation, says } of undisputed.filter(r => r.says.kind === 'within' && r.says.top! <= 2)) {

@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import type { HandOut, RestOut } from '#core/tell'
+import type { HandOut, HowSureOut, RestOut } from '#core/tell'
 import { capital } from '~/text/labels'
-import { READING_LABELS } from '~/text/reading-labels'
 
 /** What to have tied on, rod by rod, and what one measurement would decide. */
-defineProps<{ out: RestOut }>()
+defineProps<{ out: Pick<RestOut, 'hand'>, measure: HowSureOut['measure'] }>()
 const emit = defineEmits<{ choose: [lureId: string] }>()
 const box = useBoxStore()
 const lureName = (id: string) => box.lureById.get(id)?.name ?? id
@@ -21,11 +20,9 @@ const ROLE: Record<HandOut['role'], string> = { 'search': 'to search', 'clean-up
       </div>
     </dl>
   </section>
-  <section v-if="out.measure.length > 0" class="hand" aria-labelledby="measure-title">
+  <section v-if="measure.length > 0" class="hand" aria-labelledby="measure-title">
     <h3 id="measure-title">Worth measuring</h3>
-    <p v-for="m in out.measure.slice(0, 3)" :key="m.field ?? m.lureId" class="reason">
-      <b>{{ m.field ? capital(READING_LABELS[m.field] ?? m.field) : lureName(m.lureId!) }}</b>: {{ m.why }} in about {{ Math.max(1, Math.round(10 * m.gain)) }} of 10.
-    </p>
+    <MeasureList :measure="measure" />
   </section>
 </template>
 
@@ -36,5 +33,4 @@ dl { margin: 0; }
 dl > div { padding: 4px 0; }
 dt { font-weight: 620; font-size: 13.5px; }
 dd { margin: 0; font-size: 13.5px; }
-p { margin: 3px 0; font-size: 14px; }
 </style>

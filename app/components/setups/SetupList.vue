@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { SetupOut } from '#core/tell'
+import type { HowSureOut, SetupOut } from '#core/tell'
 import { formatQuantity } from '#core/units'
 import { asItStood } from '~/text/as-it-stood'
 import { STANDING_LABEL, tacticLabel } from '~/text/labels'
+import { outOfTen } from '~/text/out-of-ten'
 import type { Judgement } from '~/workers/judge.protocol'
 
-const props = defineProps<{ out: Judgement['out'], opened: Judgement['opened'], fits: Judgement['fits'], isPlaced: boolean, from?: string | null, chosenId: string | null }>()
+const props = defineProps<{ out: Judgement['out'], opened: Judgement['opened'], fits: Judgement['fits'], isPlaced: boolean, sure: HowSureOut | null, from?: string | null, chosenId: string | null }>()
 const emit = defineEmits<{ choose: [lureId: string | null] }>()
 const box = useBoxStore()
 const { units } = storeToRefs(useSettingsStore())
@@ -35,7 +36,13 @@ const further = computed(() => {
 })
 /** Of a row: the dress that is opened, else the best. */
 const shownOf = ({ setup, sisters }: { setup: SetupOut, sisters: SetupOut[] }) => sisters.find(s => s.lureId === props.chosenId) ?? setup
-const outOfTen = (setups: readonly SetupOut[]) => Math.round(10 * setups.reduce((sum, s) => sum + s.share, 0))
+const anglers = ({ setup, sisters }: { setup: SetupOut, sisters: SetupOut[] }) => outOfTen([setup, ...sisters].reduce((sum, s) => sum + s.share, 0))
+/** Of ten waters that this one may be, those in which a bait comes first; none where that is less than half of one. */
+const waters = ({ setup, sisters }: { setup: SetupOut, sisters: SetupOut[] }) => {
+  const ids = [setup, ...sisters].map(s => s.lureId)
+  const share = props.sure?.first.find(({ lureIds }) => lureIds.some(id => ids.includes(id)))?.share ?? 0
+  return Math.round(10 * share) || null
+}
 /** The first is compared with the second, every other with the one before it. */
 function neighbourOf(i: number) {
   if (i > props.out.setups.length) return null
@@ -65,7 +72,7 @@ function neighbourOf(i: number) {
               <span class="tactic">{{ tacticLabel(setup.tactic) }}</span>
               <span class="how">{{ formatQuantity('weight', setup.totalG, { system: units }) }} · {{ formatQuantity('depth', setup.presentation.depthM, { system: units }) }} · {{ formatQuantity('speed', setup.presentation.speedMs, { system: units }) }}<template v-if="setup.trailerId"> · with {{ name(setup.trailerId) }}</template></span>
             </span>
-            <span class="score"><span class="figure" :title="`of ten anglers about ${outOfTen([row.setup, ...row.sisters])}`">{{ outOfTen([row.setup, ...row.sisters]) || '<1' }}</span><span class="standing" :class="setup.standing">{{ STANDING_LABEL[setup.standing] }}</span></span>
+            <span class="score"><span class="figure" :title="`of ten anglers about ${anglers(row)}`">{{ anglers(row) }}</span><span class="standing" :class="setup.standing">{{ STANDING_LABEL[setup.standing] }}</span><span v-if="waters(row)" class="standing" title="Your reading may be off: of ten waters that this one may be, it comes first in so many">{{ waters(row) }} of 10 waters</span></span>
             <span class="spine-row"><FitSpine :spine="setup.axes" /></span>
             <span v-if="setup.reasons[0] && setup.lureId !== chosenId" class="reason because">{{ setup.reasons[0].text }}</span>
           </button>
@@ -74,7 +81,7 @@ function neighbourOf(i: number) {
         </template>
       </li>
     </ol>
-    <HandPanel :out="out" @choose="(id: string) => emit('choose', id)" />
+    <HandPanel :out="out" :measure="sure?.measure ?? []" @choose="(id: string) => emit('choose', id)" />
     <div v-if="out.gaps.length > 0" class="gaps">
       <h3>Missing from the box</h3>
       <p v-for="gap in out.gaps" :key="gap.axis" class="reason">{{ gap.text.charAt(0).toUpperCase() + gap.text.slice(1) }}.</p>

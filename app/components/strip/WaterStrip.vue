@@ -76,6 +76,7 @@ function setBottom(bottomM: number) {
       <StripFigure label="water">
         <template #value>{{ quantity('temperature', reading.temperatureC) }} {{ ARROW[reading.trend] }}</template>
         <LazyNumberStep label="Temperature" dimension="temperature" :value="reading.temperatureC" :step="0.5" :min="-2" :max="40" @change="temperatureC => store.change({ temperatureC })" />
+        <LazyMeasuredMark field="temperatureC" />
         <ChoiceRow label="trend" :options="TRENDS" :chosen="[reading.trend]" @change="([trend]) => store.change({ trend })" />
         <LazyQuantityField label="Change over a day" dimension="difference" :value="reading.change24C" :min="-20" :max="20" placeholder="not known" @change="change24C => store.change({ change24C })" />
         <LazyLayersField :layers="reading.layers" @change="layers => store.change({ layers })" />
@@ -84,6 +85,7 @@ function setBottom(bottomM: number) {
       <StripFigure label="a lure vanishes at" :assumed="isAssumed('visibilityM')">
         <template #value>{{ quantity('depth', reading.visibilityM) }}, {{ reading.stain }}</template>
         <LazyNumberStep label="Visibility" dimension="depth" :value="reading.visibilityM" :step="reading.visibilityM < 1 ? 0.1 : 0.25" :min="0.05" :max="30" @change="visibilityM => store.change({ visibilityM })" />
+        <LazyMeasuredMark field="visibilityM" />
         <div class="stains" role="group" aria-label="stain">
           <button v-for="stain in STAINS" :key="stain" type="button" class="choice" :aria-pressed="reading.stain === stain" @click="store.change({ stain })"><LazyStainPicture :stain="stain" :visibility-m="reading.visibilityM" />{{ stain }}</button>
         </div>
@@ -97,12 +99,14 @@ function setBottom(bottomM: number) {
       <StripFigure label="wind" :assumed="isAssumed('windMs')">
         <template #value>{{ quantity('speed', reading.windMs, 0) }}</template>
         <LazyNumberStep label="Wind" dimension="speed" :value="reading.windMs" :step="1" :min="0" :max="40" @change="windMs => store.change({ windMs })" />
+        <LazyMeasuredMark field="windMs" />
         <ChoiceRow :label="`you cast with the wind${store.reading.windTo == null ? ' (assumed)' : ''}`" :options="WINDS_TO" :chosen="[reading.windTo]" :text="to => WIND_WORDS[to]" @change="([windTo]) => store.change({ windTo })" />
         <LazyNumberStep label="Waves" dimension="depth" :value="reading.waveM" :step="0.1" :min="0" :max="10" @change="waveM => store.change({ waveM })" />
       </StripFigure>
       <StripFigure label="stream" :assumed="isAssumed('currentMs') && reading.currentMs > 0">
         <template #value>{{ reading.currentMs > 0 ? quantity('speed', reading.currentMs, 1) : 'none' }}{{ reading.tide ? `, ${reading.tide}` : '' }}</template>
         <LazyNumberStep label="Current" dimension="speed" :value="reading.currentMs" :step="0.1" :min="0" :max="4" @change="currentMs => store.change({ currentMs })" />
+        <LazyMeasuredMark field="currentMs" />
         <ChoiceRow v-if="reading.currentMs > 0 && !isAdrift(reading)" :label="`you cast to the current${store.reading.castTo == null ? ' (assumed)' : ''}`" :options="CASTS_TO" :chosen="[reading.castTo]" :text="to => CURRENT_WORDS[to]" @change="([castTo]) => store.change({ castTo })" />
         <ChoiceRow label="tide" :options="['none', ...TIDES]" :chosen="[reading.tide ?? 'none']" @change="([tide]) => store.change({ tide: tide === 'none' ? null : tide as Tide })" />
         <ChoiceRow v-if="reading.tide === 'rising' || reading.tide === 'falling'" label="hours since it turned" :options="TIDE_STEPS" :chosen="reading.tideHours === null ? [] : [String(Math.round(reading.tideHours)) as typeof TIDE_STEPS[number]]" @change="([hours]) => store.change({ tideHours: Number(hours) })" />
@@ -113,6 +117,7 @@ function setBottom(bottomM: number) {
         <p class="reason hint"><span class="known typical">Usual for {{ speciesLabel(reading.species) }} now: {{ formatNumber('depth', usual[0], { system: units }) }}–{{ quantity('depth', usual[1]) }}</span> (from memory; what you see outranks it).</p>
         <LazyNumberStep label="Fish from" dimension="depth" :value="reading.fishFromM" :step="0.5" :min="0" :max="reading.fishToM" @change="fishFromM => store.change({ fishFromM })" />
         <LazyNumberStep label="Fish down to" dimension="depth" :value="reading.fishToM" :step="0.5" :min="reading.fishFromM" :max="reading.bottomM" @change="fishToM => store.change({ fishToM })" />
+        <LazyMeasuredMark field="fishFromM" label="seen on the sounder, or bitten there" />
         <LazyNumberStep label="Bottom" dimension="depth" :value="reading.bottomM" :step="0.5" :min="0.3" :max="200" @change="setBottom" />
         <ChoiceRow :label="`the bottom, read ${quantity('depth', GAUGED_AT_M, 0)} out`" :options="SLOPES" :chosen="[slopeName]" @change="([name]) => name && store.change({ slopeDeg: SLOPE_DEG[name] })" />
         <LazyQuantityField label="No oxygen below" dimension="depth" :value="reading.oxygenToM" :min="0.5" :max="200" placeholder="not known" @change="oxygenToM => store.change({ oxygenToM })" />
@@ -129,10 +134,12 @@ function setBottom(bottomM: number) {
         <LazyOneOfMany :chosen="mainForage.kind" :of="forageOptions" label="Prey" @choose="(kind: ForageId) => store.change({ forage: [{ kind }] })" />
         <p class="reason hint"><span class="known typical">Usual now: {{ quantity('length', usualForageLength(mainForage.kind, phases)) }}</span>; {{ FORAGE_HABITS[mainForage.kind].movement }}.</p>
         <LazyNumberStep label="Prey length" dimension="length" :value="mainForage.lengthMm" :step="10" :min="5" :max="500" @change="lengthMm => store.change({ forage: [{ kind: mainForage.kind, lengthMm }] })" />
+        <LazyMeasuredMark field="forage" />
       </StripFigure>
       <StripFigure label="mood" :assumed="isAssumed('mood')">
         <template #value>{{ capital(reading.mood) }}</template>
         <ChoiceRow label="mood" :options="MOODS" :chosen="[reading.mood]" @change="([mood]) => store.change({ mood })" />
+        <LazyMeasuredMark field="mood" label="read from their bites" />
         <ChoiceRow label="fishing pressure" :options="PRESSURES" :chosen="[reading.pressure]" @change="([pressure]) => store.change({ pressure })" />
         <ChoiceRow label="what you see" :options="SIGNS" :chosen="reading.signs" many @change="signs => store.change({ signs })" />
         <ChoiceRow label="others fishing" :options="CROWDS" :chosen="reading.crowd === null ? [] : [reading.crowd]" @change="([crowd]) => store.change({ crowd })" />

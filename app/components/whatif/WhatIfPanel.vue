@@ -40,6 +40,8 @@ function tryIt({ field, to }: Flip) {
 <template>
   <section class="what-if" aria-label="What would change this">
     <p v-if="problem" class="reason" role="alert">{{ problem }}</p>
+    <SurePanel />
+    <h3>What would put another first</h3>
     <p class="reason lead">Now first: <b>{{ first ? name(first.lureId) : 'nothing' }}</b>. Everything else as it is, another lure would come first if …</p>
     <p v-if="!found" class="working" role="status"><span class="bar"><span :style="{ width: `${Math.round(100 * done)}%` }" /></span> looking at each part of the reading, {{ percent(done) }}</p>
     <p v-else-if="found.length === 0" class="reason">No single change of the reading puts another lure first.</p>
