@@ -227,10 +227,13 @@ export const useJudgementStore = defineStore('judgement', () => {
     const of = judgement.value
     const told =
       of &&
-      (await (
-        await pondering()
-      )?.howSure(copied(useReadingStore().reading), choiceNow(), useSettingsStore().units))
+      (await (await pondering())?.howSure(copied(useReadingStore().reading), choiceNow(), useSettingsStore().units))
     if (told) howSure.value = { of, told }
+  }
+
+  /** Ends that: the reading is another now, or nobody looks any more. */
+  async function stopHowSure(): Promise<void> {
+    await second?.stopHowSure()
   }
 
   async function sweep(field: NumberField, values: readonly number[]): Promise<Sweep | null> {
@@ -286,6 +289,7 @@ export const useJudgementStore = defineStore('judgement', () => {
     isPlaced,
     sure,
     lookHowSure,
+    stopHowSure,
     opened,
     fitById,
     spineOf,

@@ -58,15 +58,17 @@ export const useReadingStore = defineStore('reading', () => {
   }
 
   /** What stays measured: not what is set anew, and nothing on another day. */
-  function stillNoted(part: Partial<Reading>): string[] {
-    const day = (at?: string | null) => at?.slice(0, 'YYYY-MM-DD'.length)
-    if ('at' in part && day(part.at) !== day(reading.value.at)) return []
-    return (reading.value.noted ?? []).filter(field => !(field in part))
+  function stillNoted(part: Partial<Reading>): Pick<Reading, 'noted'> {
+    const { noted, at } = reading.value
+    if (!noted) return {}
+    const day = (moment?: string | null) => moment?.slice(0, 'YYYY-MM-DD'.length)
+    const isAnotherDay = 'at' in part && day(part.at) !== day(at)
+    return { noted: isAnotherDay ? [] : noted.filter(field => !(field in part)) }
   }
 
   /** Takes the change if the reading stays sound; else says why not and changes nothing. */
   function change(part: Partial<Reading>): boolean {
-    const outcome = parseReading({ ...toRaw(reading.value), noted: stillNoted(part), ...part })
+    const outcome = parseReading({ ...toRaw(reading.value), ...stillNoted(part), ...part })
     if (!outcome.ok) {
       void refuse(outcome.issues)
       return false

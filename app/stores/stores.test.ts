@@ -217,6 +217,18 @@ describe('the reading', () => {
     await vi.waitFor(() => expect(store.issues).toHaveLength(1))
     expect([store.reading, store.issues[0]!.path]).toEqual([before, 'temperatureC'])
   })
+  it('what was measured stays so until it is set anew, or another day comes', () => {
+    const store = useReadingStore()
+    store.change({ noted: ['temperatureC', 'visibilityM'] })
+    store.change({ windMs: 6 })
+    expect(store.reading.noted).toEqual(['temperatureC', 'visibilityM'])
+    store.change({ temperatureC: 12 })
+    expect(store.reading.noted).toEqual(['visibilityM'])
+    store.change({ at: store.reading.at!.replace(/T.*/, 'T09:00:00+02:00') })
+    expect(store.reading.noted).toEqual(['visibilityM'])
+    store.change({ at: '2027-01-02T09:00:00+01:00' })
+    expect(store.reading.noted).toEqual([])
+  })
   it('goes back one step, or several at once', () => {
     const store = useReadingStore()
     const start = store.reading.temperatureC

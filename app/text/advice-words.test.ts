@@ -129,6 +129,7 @@ describe('what would change the order, in words', () => {
     expect(plain(flipValue({ field: 'temperatureC', to: 14 }, 'metric', known))).toBe('14.0 °C')
     expect(plain(flipValue({ field: 'temperatureC', to: 0 }, 'imperial', known))).toMatch(/^32(\.0)? °F$/)
     expect(plain(flipValue({ field: 'forageLengthMm', to: 90 }, 'metric', known))).toBe('90 mm')
+    expect(plain(flipValue({ field: 'windMs', to: 5.13 }, 'metric', known))).toBe('5.1 m/s')
     expect(flipValue({ field: 'grouping', to: 'one-spot' }, 'metric', known)).toBe('one spot')
     expect(flipValue({ field: 'forage', to: 'bleak' }, 'metric', known)).toBe('bleak or roach')
     // A season that is worked out may already be mostly what it would have to be altogether.

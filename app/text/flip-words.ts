@@ -3,10 +3,13 @@ import type { ForageId, Phase } from '#core/terms'
 import { type Dimension, formatQuantity, type UnitSystem } from '#core/units'
 import { forageLabel, words } from './labels'
 
-const NUMBER: Record<NumberField, { readonly label: string; readonly dimension: Dimension }> = {
+const NUMBER: Record<
+  NumberField,
+  { readonly label: string; readonly dimension: Dimension; readonly decimals?: number }
+> = {
   temperatureC: { label: 'water', dimension: 'temperature' },
   visibilityM: { label: 'a lure vanishes at', dimension: 'depth' },
-  windMs: { label: 'wind', dimension: 'speed' },
+  windMs: { label: 'wind', dimension: 'speed', decimals: 1 },
   currentMs: { label: 'current', dimension: 'speed' },
   fishFromM: { label: 'fish from', dimension: 'depth' },
   forageLengthMm: { label: 'prey', dimension: 'length' },
@@ -30,7 +33,10 @@ export function flipValue(
   system: UnitSystem,
   { phase }: { readonly phase: Phase | null },
 ): string {
-  if (typeof to === 'number') return formatQuantity(NUMBER[field as NumberField].dimension, to, { system })
+  if (typeof to === 'number') {
+    const { dimension, decimals } = NUMBER[field as NumberField]
+    return formatQuantity(dimension, to, { system, ...(decimals === undefined ? {} : { decimals }) })
+  }
   if (field === 'phase' && phase === null) return `wholly ${words(to)}`
   return field === 'forage' ? forageLabel(to as ForageId) : words(to)
 }

@@ -5,6 +5,6 @@ export const READING_LABELS: Readonly<Record<string, string>> = {
   fishFromM: 'the depth of the fish',
   currentMs: 'the stream',
   windMs: 'the wind',
-  forageLengthMm: 'the length of what they eat',
+  forage: 'the length of what they eat',
   mood: 'their mood',
 }

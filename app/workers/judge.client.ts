@@ -114,4 +114,8 @@ export class JudgeClient {
   stop(): Promise<void> {
     return this.api.stop()
   }
+
+  stopHowSure(): Promise<void> {
+    return this.api.stopHowSure()
+  }
 }

@@ -113,6 +113,7 @@ export interface JudgeApi {
   sweep: (reading: Reading, field: NumberField, values: readonly number[], choice: RuleChoice) => Sweep
   /** How sure the order is, by waters drawn about the reading; `null` when another was asked about before the end. */
   howSure: (reading: Reading, choice: RuleChoice, units: UnitSystem) => Promise<HowSureOut | null>
+  stopHowSure: () => void
   /** What each rule that speaks under the newest answer adds to each of the first lures of its order [log-odds]. */
   spoken: (most: number) => Spoken
   /** Every tactic and cadence as it goes through the water. */

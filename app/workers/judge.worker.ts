@@ -214,6 +214,9 @@ const api: JudgeApi = {
   stop() {
     search++
   },
+  stopHowSure() {
+    drawing++
+  },
 }
 
 Comlink.expose(api)

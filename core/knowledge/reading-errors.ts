@@ -3,6 +3,8 @@ import type { SourceRef } from '#core/sources'
 /** How far one part of a reading is usually off, and what settles it. */
 export interface ReadingErrorRow {
   readonly id: string
+  /** The field of a reading that it stands in. */
+  readonly field: string
   /** How an error enters: added to the figure, as ln of a factor on it, as a share of the depth of the bottom that the fish lie higher or lower, or as the chance that it is the next of its list. */
   readonly how: 'plus' | 'times' | 'of-bottom' | 'next'
   /** Standard error where it was measured, where it was judged by eye, and where nobody said anything. */
@@ -18,6 +20,7 @@ export interface ReadingErrorRow {
 export const READING_ERRORS = {
   temperatureC: {
     id: 'error.temperature',
+    field: 'temperatureC',
     how: 'plus',
     measured: 0.3,
     judged: 1.5,
@@ -27,6 +30,7 @@ export const READING_ERRORS = {
   },
   visibilityM: {
     id: 'error.visibility',
+    field: 'visibilityM',
     how: 'times',
     measured: 0.1,
     judged: 0.35,
@@ -36,6 +40,7 @@ export const READING_ERRORS = {
   },
   fishFromM: {
     id: 'error.depth',
+    field: 'fishFromM',
     how: 'of-bottom',
     measured: 0.05,
     judged: 0.2,
@@ -45,6 +50,7 @@ export const READING_ERRORS = {
   },
   currentMs: {
     id: 'error.stream',
+    field: 'currentMs',
     how: 'times',
     measured: 0.1,
     judged: 0.35,
@@ -54,6 +60,7 @@ export const READING_ERRORS = {
   },
   windMs: {
     id: 'error.wind',
+    field: 'windMs',
     how: 'times',
     measured: 0.1,
     judged: 0.3,
@@ -63,6 +70,7 @@ export const READING_ERRORS = {
   },
   forageLengthMm: {
     id: 'error.prey',
+    field: 'forage',
     how: 'times',
     measured: 0.1,
     judged: 0.25,
@@ -72,6 +80,7 @@ export const READING_ERRORS = {
   },
   mood: {
     id: 'error.mood',
+    field: 'mood',
     how: 'next',
     measured: 0,
     judged: 0.25,

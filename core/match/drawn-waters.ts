@@ -20,9 +20,10 @@ const AT_A_TIME = 4
 const SEED = 20_261_130
 
 const FIELDS = Object.keys(READING_ERRORS) as ErrorField[]
-/** Middles of the steps, as chances, and as standard errors of a normal spread. */
+/** Middles of the steps, as chances, and as standard errors of a normal spread, drawn out so that they are spread as widely as all of it. */
 const CHANCES = Array.from({ length: STEPS }, (_, k) => (k + 0.5) / STEPS)
-const NORMAL = CHANCES.map(p => jStat.normal.inv(p, 0, 1))
+const MIDDLES = CHANCES.map(p => jStat.normal.inv(p, 0, 1))
+const NORMAL = MIDDLES.map(z => z / Math.sqrt(MIDDLES.reduce((sum, m) => sum + m * m, 0) / STEPS))
 
 /** One water that a reading may be. */
 export interface DrawnWater {
@@ -49,11 +50,7 @@ export function* drawnWaters(
   options: AskOptions = {},
   times = TIMES,
 ): Generator<Progress, DrawnWaters> {
-  const { reading: complete, assumed } = completeReading(reading)
-  const drawn = FIELDS.flatMap(field => {
-    const change = changeOf(field, complete, errorOf(field, complete, assumed))
-    return change ? [{ field, change }] : []
-  })
+  const drawn = errorSteps(reading)
   const says = logSays(box.log, askOf(reading, options))
   const random = seededRandom(SEED)
   const count = times * STEPS
@@ -71,15 +68,20 @@ export function* drawnWaters(
   return { fields: drawn.map(({ field }) => field), steps: STEPS, waters }
 }
 
-/** The field of the contract that a part stands in. */
-function fieldInFile(field: ErrorField): keyof Reading {
-  return field === 'forageLengthMm' ? 'forage' : field
+/** What each step of its error makes of a reading, for each part that may be off. */
+export function errorSteps(
+  reading: Reading,
+): readonly { readonly field: ErrorField; readonly change: readonly Partial<Reading>[] }[] {
+  const { reading: complete, assumed } = completeReading(reading)
+  return FIELDS.flatMap(field => {
+    const change = changeOf(field, complete, errorOf(field, complete, assumed))
+    return change ? [{ field, change }] : []
+  })
 }
 
 /** Standard error of a part, by how it is known. */
 function errorOf(field: ErrorField, { noted }: CompleteReading, assumed: readonly string[]): number {
-  const { measured, judged, blank }: ReadingErrorRow = READING_ERRORS[field]
-  const inFile = fieldInFile(field)
+  const { field: inFile, measured, judged, blank }: ReadingErrorRow = READING_ERRORS[field]
   return noted.includes(inFile) ? measured : assumed.includes(inFile) ? blank : judged
 }
 

@@ -102,7 +102,7 @@ function measured(
   order: Order,
   prepared: PreparedBox,
 ): MeasureOut<Said>[] {
-  return [...fieldsDecide(drawn, first), ...figuresDecide(order, prepared)]
+  return [...fieldsDecide(drawn, first, order.ask.reading.noted), ...figuresDecide(order, prepared)]
     .filter(({ gain }) => gain >= WORTH_FROM)
     .map(one => ({ ...one, gain: Number(one.gain.toPrecision(2)) }))
     .sort((a, b) => b.gain - a.gain)
@@ -110,23 +110,26 @@ function measured(
 
 /**
  * How much likelier what is tied on first would be the right one, were one part of the reading known: its expected value of partial perfect information
- * (Strong, Oakley & Brennan 2014), by the steps of its error. What waters put in any order seem to decide is taken off.
+ * (Strong, Oakley & Brennan 2014), by the steps of its error. What waters put in any order seem to decide is taken off. What is noted as measured is left out.
  */
-function fieldsDecide({ fields, steps, waters }: DrawnWaters, first: readonly FirstSomewhere[]): MeasureOut<Said>[] {
+function fieldsDecide(
+  { fields, steps, waters }: DrawnWaters,
+  first: readonly FirstSomewhere[],
+  noted: readonly string[],
+): MeasureOut<Said>[] {
   const baitOf = new Map(first.flatMap(({ lureIds }, bait) => lureIds.map(id => [id, bait] as const)))
   const fished = waters.filter(water => water.first !== null)
   const winners = fished.map(water => baitOf.get(water.first!.lure.id)!)
   const groups = Math.max(1, Math.min(steps, Math.floor(fished.length / TOGETHER)))
   const random = seededRandom(SEED)
-  return fields.map(field => {
-    const groupOf = fished.map(water => Math.floor((water.step[field]! * groups) / steps))
+  return fields.flatMap(part => {
+    const { field, text } = READING_ERRORS[part]
+    if (noted.includes(field)) return []
+    const groupOf = fished.map(water => Math.floor((water.step[part]! * groups) / steps))
     const byChance = Array.from({ length: BY_CHANCE }, () => rightIn(winners, shuffled(groupOf, random)))
     const seeming = byChance.reduce((sum, right) => sum + right, 0) / BY_CHANCE
-    return {
-      field,
-      why: message('measure.field', { errand: READING_ERRORS[field].text }),
-      gain: Math.max(0, rightIn(winners, groupOf) - seeming),
-    }
+    const gain = Math.max(0, rightIn(winners, groupOf) - seeming)
+    return [{ field, why: message('measure.field', { errand: text }), gain }]
   })
 }
 
@@ -152,9 +155,7 @@ function shuffled<T>(list: readonly T[], random: () => number): T[] {
 const FIGURES = {
   weight: {
     why: message('measure.weigh'),
-    off: (profile, error) => ({
-      weightG: { ...profile.weightG, value: profile.weightG.value * (1 + error) },
-    }),
+    off: (profile, error) => ({ weightG: { ...profile.weightG, value: profile.weightG.value * (1 + error) } }),
   },
   fall: {
     why: message('measure.drop'),

@@ -8,7 +8,10 @@ const SISTER_WEIGHT = 1.3
 const apart = (a: number, b: number) => Math.max(a / b, b / a)
 
 /** The same bait in another colour or nearly the same size. */
-export function isSister({ profile: a }: Pick<Candidate, 'profile'>, { profile: b }: Pick<Candidate, 'profile'>): boolean {
+export function isSister(
+  { profile: a }: Pick<Candidate, 'profile'>,
+  { profile: b }: Pick<Candidate, 'profile'>,
+): boolean {
   return (
     a.lure.family === b.lure.family &&
     (a.lure.style ?? null) === (b.lure.style ?? null) &&

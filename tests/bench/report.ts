@@ -12,7 +12,7 @@ import { Catches, finished, greedyPack, packProblem, prove } from '#core/pack'
 import type { Reading } from '#core/reading'
 import { jointMembership } from '#core/rule'
 import type { Box, Trip } from '#core/tackle'
-import { explainFirst, explainRanking, presentedSetups } from '#core/tell'
+import { explainFirst, explainRanking, howSure, presentedSetups } from '#core/tell'
 import demo from '../../demo/box.json'
 import given from '../../demo/readings/spring-morning.json'
 import { bigBox } from './big-box'
@@ -108,6 +108,13 @@ row(
   await timed(3, () => finished(flips(prepareBox(demo as unknown as Box), anotherWater()))),
   500,
 )
+
+row(
+  'how sure the order is: first in 304 waters drawn about the reading, the demo’s box',
+  await timed(5, () => finished(howSure(prepareBox(demo as unknown as Box), anotherWater()))),
+  1000,
+)
+row('the same with 1,000 lures', await timed(3, () => finished(howSure(small, anotherWater()))), 1000)
 
 // Light and courses
 const paints = Array.from({ length: 30 }, (_, i) => `#${((i * 0x2f3a51) % 0xffffff).toString(16).padStart(6, '0')}`)

@@ -66,6 +66,29 @@ test('what would change this: a flip is found, tried, and taken back', async ({ 
   await expect(panel.getByText('Two that differ in one thing')).toBeVisible()
 })
 
+test('how sure the order is: told bait by bait, and what was measured is asked for no more', async ({ page }) => {
+  await open(page)
+  const list = page.getByRole('region', { name: 'Tie on' })
+  await expect(list.getByText(/^first in \d+ of 10$/).first()).toBeVisible()
+  const prey = list.getByText(/^The length of what they eat: .* It spares about \d wrong first choices? in ten\.$/)
+  await expect(prey).toBeVisible()
+  await page.getByRole('tab', { name: 'What would change this?' }).click()
+  const sure = page.getByRole('region', { name: 'How sure this is' })
+  const most = async () => Number(await sure.getByRole('listitem').first().locator('.figure').textContent())
+  await expect(sure.getByText(/the first \d are level/)).toBeVisible()
+  const before = await most()
+  await page
+    .locator('.strip')
+    .getByRole('button', { name: /^they eat/ })
+    .click()
+  await page.getByLabel('measured, not judged by eye').check()
+  await page.keyboard.press('Escape')
+  await expect(sure.getByRole('status')).toBeVisible()
+  await expect(sure.getByRole('status')).toBeHidden()
+  expect(await most()).toBeGreaterThanOrEqual(before)
+  await expect(prey).toBeHidden()
+})
+
 test('a school changed for this reading reorders at once, and goes with a reload', async ({ page }) => {
   await open(page)
   await expect(page.locator('.setups li')).toHaveCount(12)

@@ -197,4 +197,25 @@ export const MUTANTS = [
     to: '() => undefined',
     tests: ['core/logbook'],
   },
+  {
+    id: 'drawn waters: what was measured is off like what was judged',
+    file: 'core/match/drawn-waters.ts',
+    from: 'noted.includes(inFile) ? measured',
+    to: 'noted.includes(inFile) ? judged',
+    tests: ['core/match/drawn-waters'],
+  },
+  {
+    id: 'drawn waters: errors added where they are factors',
+    file: 'core/match/drawn-waters.ts',
+    from: 'at * Math.exp(error * z)',
+    to: 'at + error * z',
+    tests: ['core/match/drawn-waters'],
+  },
+  {
+    id: 'how sure: what chance seems to decide counted as decided',
+    file: 'core/tell/how-sure.ts',
+    from: 'rightIn(winners, groupOf) - seeming',
+    to: 'rightIn(winners, groupOf)',
+    tests: ['core/tell/how-sure'],
+  },
 ]

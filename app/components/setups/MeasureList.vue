@@ -13,7 +13,7 @@ const SHOWN = 3
 
 <template>
   <ul>
-    <li v-for="m in measure.slice(0, SHOWN)" :key="`${m.field ?? m.lureId} ${m.why}`" class="reason"><b>{{ about(m.field, m.lureId) }}</b>: {{ m.why }}. What you tie on is then right in {{ outOfTen(m.gain) }} of ten more.</li>
+    <li v-for="m in measure.slice(0, SHOWN)" :key="`${m.field ?? m.lureId} ${m.why}`" class="reason"><b>{{ about(m.field, m.lureId) }}</b>: {{ m.why }}. It spares about {{ outOfTen(m.gain) }} wrong first {{ outOfTen(m.gain) === '1' ? 'choice' : 'choices' }} in ten.</li>
   </ul>
 </template>
 

@@ -4,6 +4,7 @@ import { openFreshBox, until } from '~/testing/fresh-box'
 import { mounted, named } from '~/testing/mounted'
 import { useCatalogueStore } from '~/stores/catalogue'
 import { useJudgementStore } from '~/stores/judgement'
+import { useReadingStore } from '~/stores/reading'
 import SetupList from './SetupList.vue'
 
 vi.mock('comlink', () => import('~/testing/comlink-in-process'))
@@ -21,9 +22,9 @@ describe('what to tie on', () => {
   it('says nothing of the whole box while only what comes first has its place', async () => {
     const { out, fits, opened } = useJudgementStore().judgement!
     const { setups, cautions, ask, assumed } = out
-    const first = { setups, cautions, ask, assumed, rejected: [], gaps: [], hand: [], measure: [] }
+    const first = { setups, cautions, ask, assumed, rejected: [], gaps: [], hand: [] }
     const wrapper = await mounted(SetupList, {
-      props: { out: first, opened, fits: [], isPlaced: false, chosenId: null },
+      props: { out: first, opened, fits: [], isPlaced: false, sure: null, chosenId: null },
     })
     expect(wrapper.findAll('li .name').length).toBeGreaterThan(5)
     expect(wrapper.text()).not.toMatch(/\d lures? of your box/)
@@ -33,5 +34,22 @@ describe('what to tie on', () => {
     expect(wrapper.text()).toContain(`${fits.length} lures of your box can be fished here`)
     await named(wrapper, /^Find a lure/).setValue('a')
     expect(wrapper.findAll('.find li').length).toBeGreaterThan(0)
+  })
+
+  it('says of each bait in how many of ten waters it comes first, whatever dress it wears there, and what to measure', async () => {
+    const store = useJudgementStore()
+    await store.lookHowSure()
+    const { out, fits, opened } = store.judgement!
+    const wrapper = await mounted(SetupList, {
+      props: { out, opened, fits, isPlaced: true, sure: store.sure, chosenId: null },
+    })
+    const told = wrapper.findAll('li .score').flatMap(score => /first in (\d+) of 10/.exec(score.text())?.[1] ?? [])
+    const expected = store.sure!.first.map(({ share }) => Math.round(10 * share)).filter(n => n > 0)
+    expect(told.map(Number).sort()).toEqual(expected.sort())
+    expect(wrapper.text()).toContain('Worth measuring')
+    expect(wrapper.text()).toContain(store.sure!.measure[0]!.why)
+    // Another order is told without what was looked into for this one.
+    useReadingStore().change({ temperatureC: 18 })
+    await until(() => store.sure === null)
   })
 })

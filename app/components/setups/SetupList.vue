@@ -57,7 +57,7 @@ function neighbourOf(i: number) {
     <p v-if="box.box.outfits.length === 0 && box.ready" class="reason no-rods">No rod is entered: rods, lines and casts are assumed. <NuxtLink to="/box/outfits">Enter your rods</NuxtLink>, one line each, as the label reads.</p>
     <p v-if="from" class="reason from" role="status">{{ asItStood(from) }}</p>
     <template v-if="isPlaced">
-      <p class="reason lead">{{ fits.length }} {{ fits.length === 1 ? 'lure' : 'lures' }} of your box can be fished here. The figure: of ten good anglers, about so many would start with it.</p>
+      <p class="reason lead">{{ fits.length }} {{ fits.length === 1 ? 'lure' : 'lures' }} of your box can be fished here. The figure: of ten good anglers, about so many would start with it; under it, of ten waters that this one may be, those in which it comes first.</p>
       <FindInBox :fits="fits" :rejected="out.rejected" :chosen-id="chosenId" @choose="(id: string) => emit('choose', id)" />
     </template>
     <p v-else class="reason lead" role="status">What comes first; the rest of your box is being put in its place …</p>
@@ -72,7 +72,7 @@ function neighbourOf(i: number) {
               <span class="tactic">{{ tacticLabel(setup.tactic) }}</span>
               <span class="how">{{ formatQuantity('weight', setup.totalG, { system: units }) }} · {{ formatQuantity('depth', setup.presentation.depthM, { system: units }) }} · {{ formatQuantity('speed', setup.presentation.speedMs, { system: units }) }}<template v-if="setup.trailerId"> · with {{ name(setup.trailerId) }}</template></span>
             </span>
-            <span class="score"><span class="figure" :title="`of ten anglers about ${anglers(row)}`">{{ anglers(row) }}</span><span class="standing" :class="setup.standing">{{ STANDING_LABEL[setup.standing] }}</span><span v-if="waters(row)" class="standing" title="Your reading may be off: of ten waters that this one may be, it comes first in so many">{{ waters(row) }} of 10 waters</span></span>
+            <span class="score"><span class="figure" :title="`of ten anglers about ${anglers(row)}`">{{ anglers(row) }}</span><span class="standing" :class="setup.standing">{{ STANDING_LABEL[setup.standing] }}</span><span v-if="waters(row)" class="standing" title="Your reading may be off: of ten waters that this one may be, it comes first in so many">first in {{ waters(row) }} of 10</span></span>
             <span class="spine-row"><FitSpine :spine="setup.axes" /></span>
             <span v-if="setup.reasons[0] && setup.lureId !== chosenId" class="reason because">{{ setup.reasons[0].text }}</span>
           </button>
