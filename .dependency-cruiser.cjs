@@ -29,7 +29,7 @@ const PACKAGES = {
   'd3-array': ['.*'],
   'fraction.js': ['units'],
   'astronomy-engine': ['light'],
-  'jstat': ['rotation', 'evidence', 'match'],
+  'jstat': ['rotation', 'evidence', 'numeric'],
   'highs': ['pack'],
 }
 

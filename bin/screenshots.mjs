@@ -5,17 +5,23 @@ const base = process.argv[2] ?? 'http://127.0.0.1:4173'
 const wide = { width: 1280, height: 800 }
 const phone = { width: 390, height: 844 }
 const click = selector => page => page.click(selector)
+/** Till it is told how sure the order is. */
+const howSure = page => page.waitForSelector('.setups .standing:has-text("first in")', { timeout: 60_000 })
 const pick = name => async page => {
   await page.fill('.on-the-bench input[type=text]', name)
   await page.getByRole('option', { name, exact: true }).click()
 }
 const VIEWS = [
-  { name: 'tie-on', path: '/', size: wide, steps: [click('.setups li:nth-child(1) .head')] },
+  { name: 'tie-on', path: '/', size: wide, steps: [howSure, click('.setups li:nth-child(1) .head')] },
   {
     name: 'what-if',
     path: '/',
     size: wide,
-    steps: [click('text=What would change this?'), page => page.waitForSelector('.flips', { timeout: 60_000 })],
+    steps: [
+      click('text=What would change this?'),
+      page => page.waitForSelector('.flips', { timeout: 60_000 }),
+      howSure,
+    ],
   },
   { name: 'rules', path: '/rules', size: wide, steps: [page => page.waitForTimeout(800)] },
   {
@@ -30,8 +36,8 @@ const VIEWS = [
     size: phone,
     steps: [click('.begin .first'), page => page.waitForTimeout(1500), click('.tap.peck')],
   },
-  { name: 'tie-on-night', path: '/', size: wide, steps: [click('.themes >> text=night')] },
-  { name: 'tie-on-phone', path: '/', size: phone, steps: [] },
+  { name: 'tie-on-night', path: '/', size: wide, steps: [howSure, click('.themes >> text=night')] },
+  { name: 'tie-on-phone', path: '/', size: phone, steps: [howSure] },
   {
     name: 'box',
     path: '/box',

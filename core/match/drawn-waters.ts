@@ -1,8 +1,7 @@
-import jStat from 'jstat'
 import { askOf, type AskOptions } from '#core/ask'
 import { type ErrorField, READING_ERRORS, type ReadingErrorRow } from '#core/knowledge'
 import type { LureProfile } from '#core/lure'
-import { clamp, seededRandom } from '#core/numeric'
+import { clamp, normalQuantile, seededRandom } from '#core/numeric'
 import { completeReading, type CompleteReading, type Reading } from '#core/reading'
 import { MOODS } from '#core/terms'
 import { logSays } from './log'
@@ -22,7 +21,7 @@ const SEED = 20_261_130
 const FIELDS = Object.keys(READING_ERRORS) as ErrorField[]
 /** Middles of the steps, as chances, and as standard errors of a normal spread, drawn out so that they are spread as widely as all of it. */
 const CHANCES = Array.from({ length: STEPS }, (_, k) => (k + 0.5) / STEPS)
-const MIDDLES = CHANCES.map(p => jStat.normal.inv(p, 0, 1))
+const MIDDLES = CHANCES.map(normalQuantile)
 const NORMAL = MIDDLES.map(z => z / Math.sqrt(MIDDLES.reduce((sum, m) => sum + m * m, 0) / STEPS))
 
 /** One water that a reading may be. */

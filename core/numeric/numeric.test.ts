@@ -4,9 +4,23 @@ import { bisect } from './bisect'
 import { overallDesirability, peak } from './desirability'
 import { illinois } from './illinois'
 import { interpolate } from './interpolate'
+import { normalQuantile, normalShare } from './normal'
 import { seededRandom } from './random'
 import { RowMemo } from './row-memo'
 import { ramp } from './soft-step'
+
+describe('the standard normal', () => {
+  it.each([
+    [0.5, 0],
+    [0.9, 1.2816],
+    [0.975, 1.96],
+    [0.995, 2.5758],
+  ])('has %d of itself below the value of the usual tables', (p, z) => {
+    expect(normalQuantile(p)).toBeCloseTo(z, 4)
+    expect(normalShare(z)).toBeCloseTo(p, 4)
+    expect(normalShare(-z)).toBeCloseTo(1 - p, 4)
+  })
+})
 
 describe('overallDesirability', () => {
   it('is the weighted geometric mean (Derringer & Suich 1980): D(0.25, 1) = 0.5 with equal weights', () => {

@@ -1,4 +1,3 @@
-import jStat from 'jstat'
 import { askOf, type AskOptions } from '#core/ask'
 import { READING_ERRORS } from '#core/knowledge'
 import type { LureProfile } from '#core/lure'
@@ -13,7 +12,7 @@ import {
   type Ranking,
 } from '#core/match'
 import { message, type Said } from '#core/message'
-import { seededRandom } from '#core/numeric'
+import { normalShare, seededRandom } from '#core/numeric'
 import type { Reading } from '#core/reading'
 import type { FirstSomewhere, HowSureOut, MeasureOut } from './output'
 import { isSister } from './standing'
@@ -184,7 +183,7 @@ function figuresDecide({ ask, scene, candidates }: Order, prepared: PreparedBox)
       if (more === null || less === null) return []
       const moves = Math.abs(more - less) / 2
       const apart = Math.abs(candidate.odds - rival.odds)
-      return [{ lureId: profile.lure.id, why, gain: moves > 0 ? jStat.normal.cdf(-apart / moves, 0, 1) : 0 }]
+      return [{ lureId: profile.lure.id, why, gain: moves > 0 ? normalShare(-apart / moves) : 0 }]
     })
   })
 }

@@ -57,7 +57,7 @@ function neighbourOf(i: number) {
     <p v-if="box.box.outfits.length === 0 && box.ready" class="reason no-rods">No rod is entered: rods, lines and casts are assumed. <NuxtLink to="/box/outfits">Enter your rods</NuxtLink>, one line each, as the label reads.</p>
     <p v-if="from" class="reason from" role="status">{{ asItStood(from) }}</p>
     <template v-if="isPlaced">
-      <p class="reason lead">{{ fits.length }} {{ fits.length === 1 ? 'lure' : 'lures' }} of your box can be fished here. The figure: of ten good anglers, about so many would start with it; under it, of ten waters that this one may be, those in which it comes first.</p>
+      <p class="reason lead">{{ fits.length }} {{ fits.length === 1 ? 'lure' : 'lures' }} of your box can be fished here. The figure: of ten good anglers about so many would start with it. First in: of ten waters that this may be.</p>
       <FindInBox :fits="fits" :rejected="out.rejected" :chosen-id="chosenId" @choose="(id: string) => emit('choose', id)" />
     </template>
     <p v-else class="reason lead" role="status">What comes first; the rest of your box is being put in its place …</p>

@@ -12,7 +12,7 @@ const told = computed(() => sure.value?.first.slice(0, SHOWN) ?? [])
 </script>
 
 <template>
-  <section class="sure" aria-labelledby="sure-title">
+  <section class="sure" :class="{ open: !sure }" aria-labelledby="sure-title">
     <h3 id="sure-title">How sure this is</h3>
     <p v-if="!sure" class="reason lead" role="status">Looking at three hundred waters that this one may be …</p>
     <p v-else-if="told.length === 0" class="reason lead">Nothing of your box can be fished in any water near this one.</p>
@@ -39,6 +39,8 @@ const told = computed(() => sure.value?.first.slice(0, SHOWN) ?? [])
 h3 { font-size: 16px; }
 h4 { font-size: 14px; margin: 8px 0 0; }
 .sure { margin-bottom: 14px; }
+/* Room for what comes: what stands below should hardly move. */
+.open { min-height: 340px; }
 .lead { color: var(--soft-ink); margin: 4px 0 6px; max-width: 62ch; }
 ol { list-style: none; margin: 0; padding: 0; max-width: 460px; }
 li { display: grid; grid-template-columns: 54px minmax(0, 1fr) 120px 28px; gap: 10px; align-items: center; min-height: 32px; border-top: 1px solid var(--rule); color: var(--soft-ink); padding-left: 6px; border-left: 3px solid transparent; }
