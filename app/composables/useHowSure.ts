@@ -15,7 +15,7 @@ export function useHowSure(): void {
   watchDebounced(
     () => judgement.judgement,
     answer => {
-      if (answer) void told(judgement.lookHowSure)
+      if (answer && !judgement.sure) void told(judgement.lookHowSure)
     },
     { immediate: true, debounce: RESTED_MS },
   )

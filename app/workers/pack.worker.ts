@@ -1,13 +1,12 @@
 import * as Comlink from 'comlink'
 import { askOf, type AskOptions, type OwnRules } from '#core/ask'
 import { judgingOf, prepareBox } from '#core/match'
-import { seededRandom } from '#core/numeric'
+import { finished, seededRandom } from '#core/numeric'
 import {
   breachesOf,
   Catches,
   conflictsOf,
   coverOf,
-  finished,
   greedyPack,
   nextToAdd,
   type Pack,

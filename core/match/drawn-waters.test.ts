@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { READING_ERRORS } from '#core/knowledge'
+import { finished } from '#core/numeric'
 import { type Reading } from '#core/reading'
 import demo from '../../demo/box.json'
 import spring from '../../demo/readings/spring-morning.json'
@@ -11,13 +12,7 @@ const prepared = prepareBox(demo as never)
 const few: PreparedBox = { ...prepared, lures: prepared.lures.slice(0, 2) }
 const reading = spring as Reading
 
-function drawn(of: Reading, box = few, times?: number): DrawnWaters {
-  const steps = drawnWaters(box, of, {}, times)
-  for (;;) {
-    const step = steps.next()
-    if (step.done) return step.value
-  }
-}
+const drawn = (of: Reading, box = few, times?: number): DrawnWaters => finished(drawnWaters(box, of, {}, times))
 
 describe('waters drawn about a reading', () => {
   it('have each step of each part equally often (McKay, Beckman & Conover 1979)', () => {

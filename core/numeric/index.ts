@@ -1,5 +1,6 @@
 export { bisect } from './bisect'
 export { overallDesirability, peak } from './desirability'
+export { finished } from './finished'
 export { illinois, rootOfRising } from './illinois'
 export { interpolate } from './interpolate'
 export { normalQuantile, normalShare } from './normal'

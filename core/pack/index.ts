@@ -1,4 +1,4 @@
-export { finished, type LikelyReading, packProblem, type PackRequest } from './build'
+export { type LikelyReading, packProblem, type PackRequest } from './build'
 export { Catches } from './catches'
 export { drawDays } from './days'
 export { greedyPack } from './greedy'

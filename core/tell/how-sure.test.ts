@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { prepareBox } from '#core/match'
+import { finished } from '#core/numeric'
 import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
 import demo from '../../demo/box.json'
@@ -13,11 +14,7 @@ const box = demo as unknown as Box
 const morning = spring as Reading
 
 function sureOf(reading: Reading, of: Box = box) {
-  const steps = howSure(prepareBox(of), reading)
-  for (;;) {
-    const step = steps.next()
-    if (step.done) return step.value
-  }
+  return finished(howSure(prepareBox(of), reading))
 }
 
 describe('how sure an order is', () => {

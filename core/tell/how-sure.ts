@@ -12,7 +12,7 @@ import {
   type Ranking,
 } from '#core/match'
 import { message, type Said } from '#core/message'
-import { normalShare, seededRandom } from '#core/numeric'
+import { finished, normalShare, seededRandom } from '#core/numeric'
 import type { Reading } from '#core/reading'
 import type { FirstSomewhere, HowSureOut, MeasureOut } from './output'
 import { isSister } from './standing'
@@ -27,6 +27,7 @@ const IN_QUESTION = 12
 const DOUBTED_FROM = 0.2
 /** Orders by chance that tell how much waters seem to decide that do not. Assumed. */
 const BY_CHANCE = 20
+/** They are the same each time. */
 const SEED = 7
 /** Waters for the answer as a file, each step this often: only what one measurement decides is asked of them. Assumed. */
 const TIMES_FOR_ANSWER = 5
@@ -61,11 +62,8 @@ export function worthMeasuring(
 ): MeasureOut<Said>[] {
   const inQuestion = order.candidates.slice(0, IN_QUESTION).map(c => c.profile)
   if (inQuestion.length < 2) return []
-  const steps = drawnWaters({ ...prepared, lures: inQuestion }, reading, options, TIMES_FOR_ANSWER)
-  for (;;) {
-    const step = steps.next()
-    if (step.done) return measured(step.value, firstSomewhere(step.value), order, prepared)
-  }
+  const drawn = finished(drawnWaters({ ...prepared, lures: inQuestion }, reading, options, TIMES_FOR_ANSWER))
+  return measured(drawn, firstSomewhere(drawn), order, prepared)
 }
 
 /** The baits that come first somewhere, the dresses of each together. */

@@ -1,11 +1,10 @@
 import { prepareBox } from '#core/match'
-import { seededRandom } from '#core/numeric'
+import { finished, seededRandom } from '#core/numeric'
 import {
   breachesOf,
   Catches,
   type Day,
   drawDays,
-  finished,
   greedyPack,
   type Pack,
   packProblem,
