@@ -1,7 +1,7 @@
 import { askOf, type AskOptions } from '#core/ask'
 import { type ErrorField, READING_ERRORS, type ReadingErrorRow } from '#core/knowledge'
 import type { LureProfile } from '#core/lure'
-import { clamp, normalQuantile, seededRandom } from '#core/numeric'
+import { clamp, normalQuantile, seededRandom, shuffled } from '#core/numeric'
 import { completeReading, type CompleteReading, type Reading } from '#core/reading'
 import { MOODS } from '#core/terms'
 import { logSays } from './log'
@@ -53,7 +53,8 @@ export function* drawnWaters(
   const says = logSays(box.log, askOf(reading, options))
   const random = seededRandom(SEED)
   const count = times * STEPS
-  const columns = drawn.map(() => shuffledSteps(count, random))
+  const steps = Array.from({ length: count }, (_, w) => w % STEPS)
+  const columns = drawn.map(() => shuffled(steps, random))
   const waters: DrawnWater[] = []
   for (let w = 0; w < count; w++) {
     const changes = drawn.map(({ change }, f) => change[columns[f]![w]!]!)
@@ -104,14 +105,4 @@ function changeOf(field: ErrorField, complete: CompleteReading, error: number): 
 function nextMood({ mood }: CompleteReading, chance: number, error: number): CompleteReading['mood'] {
   const off = chance < error / 2 ? -1 : chance > 1 - error / 2 ? 1 : 0
   return MOODS[clamp(MOODS.indexOf(mood) + off, 0, MOODS.length - 1)]!
-}
-
-/** Each step equally often, in an order of its own (Fisher & Yates, as Durstenfeld 1964 has it). */
-function shuffledSteps(count: number, random: () => number): readonly number[] {
-  const steps = Array.from({ length: count }, (_, w) => w % STEPS)
-  for (let i = count - 1; i > 0; i--) {
-    const j = Math.floor(random() * (i + 1))
-    ;[steps[i], steps[j]] = [steps[j]!, steps[i]!]
-  }
-  return steps
 }

@@ -5,9 +5,22 @@ import { overallDesirability, peak } from './desirability'
 import { illinois } from './illinois'
 import { interpolate } from './interpolate'
 import { normalQuantile, normalShare } from './normal'
-import { seededRandom } from './random'
+import { seededRandom, shuffled } from './random'
 import { RowMemo } from './row-memo'
 import { ramp } from './soft-step'
+
+describe('an order of chance', () => {
+  it('has everything once, and each thing at each place equally often', () => {
+    const random = seededRandom(3)
+    const list = ['a', 'b', 'c', 'd'] as const
+    const orders = Array.from({ length: 4000 }, () => shuffled(list, random))
+    for (const order of orders) expect(order.toSorted()).toEqual(list)
+    // A quarter of the orders, within four standard errors of so many draws.
+    for (const [place] of list.entries())
+      for (const one of list)
+        expect(Math.abs(orders.filter(order => order[place] === one).length / 4000 - 0.25)).toBeLessThan(0.028)
+  })
+})
 
 describe('the standard normal', () => {
   it.each([

@@ -18,3 +18,13 @@ export function seededRandom(seed: number): () => number {
 export function normalSample(random: () => number): number {
   return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random())
 }
+
+/** A list in an order of chance, every order as likely (Fisher & Yates, as Durstenfeld 1964 has it). */
+export function shuffled<T>(list: readonly T[], random: () => number): T[] {
+  const order = [...list]
+  for (let i = order.length - 1; i > 0; i--) {
+    const j = Math.floor(random() * (i + 1))
+    ;[order[i], order[j]] = [order[j]!, order[i]!]
+  }
+  return order
+}

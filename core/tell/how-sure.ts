@@ -12,7 +12,7 @@ import {
   type Ranking,
 } from '#core/match'
 import { message, type Said } from '#core/message'
-import { finished, normalShare, seededRandom } from '#core/numeric'
+import { finished, normalShare, seededRandom, shuffled } from '#core/numeric'
 import type { Reading } from '#core/reading'
 import type { FirstSomewhere, HowSureOut, MeasureOut } from './output'
 import { isSister } from './standing'
@@ -139,13 +139,6 @@ function rightIn(winners: readonly number[], groupOf: readonly number[]): number
   })
   const right = [...counts.values()].reduce((sum, group) => sum + Math.max(...group.values()), 0)
   return winners.length > 0 ? right / winners.length : 0
-}
-
-function shuffled<T>(list: readonly T[], random: () => number): T[] {
-  return list
-    .map(value => ({ value, at: random() }))
-    .sort((a, b) => a.at - b.at)
-    .map(({ value }) => value)
 }
 
 /** Figures of a lure that a test on the bench would settle, with what a standard error more of it makes of the lure. */

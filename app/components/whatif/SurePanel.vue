@@ -6,9 +6,9 @@ import { outOfTen } from '~/text/out-of-ten'
 const box = useBoxStore()
 const { sure } = storeToRefs(useJudgementStore())
 const name = (id: string) => box.lureById.get(id)?.name ?? id
-/** Baits told; the others come first hardly ever. */
+/** Baits told beside those that are level; the others come first hardly ever. */
 const SHOWN = 6
-const told = computed(() => sure.value?.first.slice(0, SHOWN) ?? [])
+const told = computed(() => sure.value?.first.slice(0, Math.max(SHOWN, sure.value.level)) ?? [])
 </script>
 
 <template>
@@ -17,7 +17,7 @@ const told = computed(() => sure.value?.first.slice(0, SHOWN) ?? [])
     <p v-if="!sure" class="reason lead" role="status">Looking at three hundred waters that this one may be …</p>
     <p v-else-if="told.length === 0" class="reason lead">Nothing of your box can be fished in any water near this one.</p>
     <template v-else>
-      <p class="reason lead">Of ten waters that this one may be, each figure off by as much as such figures usually are, so many put it first<template v-if="sure.level > 1">; the first {{ sure.level }} are level: one of them is first in eight</template>.</p>
+      <p class="reason lead">Of ten waters that this one may be, each figure off by as much as such figures usually are (assumed), so many put it first<template v-if="sure.level > 1">; the first {{ sure.level }} are level: one of them is first in eight</template>.</p>
       <ol>
         <li v-for="(bait, i) in told" :key="bait.lureIds[0]" :class="{ level: i < sure.level }">
           <LureDrawing v-if="box.lureById.get(bait.lureIds[0]!)" :lure="box.lureById.get(bait.lureIds[0]!)!" small class="drawing" />
