@@ -30,6 +30,8 @@ const FEATURE: Readonly<Record<NumberFeature, Named>> = {
   warmthC: { label: 'water, as this fish feels it,', dimension: 'temperature' },
   coverTopM: { label: 'cover tops out at', dimension: 'depth' },
   forageLengthMm: { label: 'prey length', dimension: 'length' },
+  shortestForageMm: { label: 'shortest prey', dimension: 'length' },
+  longestForageMm: { label: 'longest prey', dimension: 'length' },
   forageSlenderness: { label: 'prey height over length' },
   mouthMm: { label: 'mouth', dimension: 'length' },
   usualBulk: { label: 'middling bulk for this fish, 1–5,' },

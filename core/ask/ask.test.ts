@@ -46,6 +46,20 @@ describe('askOf', () => {
       { numRuns: 60 },
     )
   })
+  it('what they eat besides counts: its length is not wrong, and silver is not where silver fish are eaten too', () => {
+    const eating = (...forage: NonNullable<Reading['forage']>) =>
+      askOf({ species: 'sea-trout', temperatureC: 9, visibilityM: 4, forage })
+    const shrimp = { kind: 'shrimp', lengthMm: 40 } as const
+    const eel = { kind: 'sand-eel', lengthMm: 90 } as const
+    const [shrimps, both, eelsFirst] = [eating(shrimp), eating(shrimp, eel), eating(eel, shrimp)]
+    expect(desirabilityAt(both.axes.length, 90)).toBeGreaterThan(desirabilityAt(shrimps.axes.length, 90) + 0.1)
+    expect(desirabilityAt(both.axes.length, 44)).toBeGreaterThan(desirabilityAt(both.axes.length, 90))
+    const againstSilver = ({ pushes }: typeof both) =>
+      pushes.find(({ rule }) => rule.id === 'forage.colour.crayfish')?.strength ?? 0
+    expect(againstSilver(both)).toBeCloseTo(againstSilver(shrimps) / 2, 9)
+    expect(againstSilver(eelsFirst)).toBe(0)
+    expect(both.features.sets.silhouette).toEqual({ crustacean: 1, needle: 0.5 })
+  })
   it('more mud never asks for less thump (trade §10 clarity)', () => {
     const best = [6, 3, 1.5, 1, 0.6, 0.3].map(
       visibilityM => askOf({ ...pike, visibilityM, stain: 'mud' }).axes.vibration.best,

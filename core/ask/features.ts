@@ -3,7 +3,7 @@ import { daylight, skyOver } from '#core/light'
 import { type CompleteReading, temperatureAt } from '#core/reading'
 import type { Features } from '#core/rule'
 import { activityAt, isStressed, phaseShares } from '#core/season'
-import type { Bottom, Cover, PhaseShares } from '#core/terms'
+import type { Bottom, Cover, ForageId, PhaseShares } from '#core/terms'
 
 /** Share of the band, from its top, at which a lure is best placed: fish look up. Common practice; the figure is assumed. */
 const PRESENT_AT = 0.35
@@ -15,6 +15,9 @@ const WARMTH_SHARE = 0.6
 /** Top of grass or timber where nobody noted it, as a share of the bottom's depth. Assumed. */
 const COVER_TOP = 0.5
 
+/** What they eat besides counts so much of what they mostly eat, which is named first. Assumed. */
+const BESIDES = 0.5
+
 /** Everything that rules may ask about a reading. */
 export function featuresOf(reading: CompleteReading): Features {
   const species = SPECIES_TABLE[reading.species]
@@ -22,6 +25,7 @@ export function featuresOf(reading: CompleteReading): Features {
   const phases = reading.phase ? onlyPhase(reading.phase) : phaseShares(reading)
   const { sunAltitudeDeg } = skyOver(reading)
   const mainForage = reading.forage[0]!
+  const preyMm = reading.forage.map(({ lengthMm }) => lengthMm)
   const fishM = (reading.fishFromM + reading.fishToM) / 2
   // A fish feels the water it stands in, not what is measured on top.
   const temperatureC = temperatureAt(reading, fishM)
@@ -50,6 +54,8 @@ export function featuresOf(reading: CompleteReading): Features {
       warmthC: temperatureC + WARMTH_SHARE * (WARMTH_FROM_C - low),
       coverTopM: reading.coverTopM ?? COVER_TOP * reading.bottomM,
       forageLengthMm: mainForage.lengthMm,
+      shortestForageMm: Math.min(...preyMm),
+      longestForageMm: Math.max(...preyMm),
       forageSlenderness: FORAGE_TABLE[mainForage.kind].slenderness,
       mouthMm: species.mouthMm,
       usualBulk: usualBulk(species.mouthMm),
@@ -66,8 +72,8 @@ export function featuresOf(reading: CompleteReading): Features {
       bottom: one(reading.bottom),
       cover: { ...ground(reading.bottom), ...all(reading.cover) },
       forage: all(reading.forage.map(f => f.kind)),
-      silhouette: one(FORAGE_TABLE[mainForage.kind].silhouette),
-      forageLevel: one(FORAGE_TABLE[mainForage.kind].level),
+      silhouette: amongPrey(reading, 'silhouette'),
+      forageLevel: amongPrey(reading, 'level'),
       mood: one(reading.mood),
       pressure: one(reading.pressure),
       from: one(reading.from),
@@ -80,6 +86,19 @@ export function featuresOf(reading: CompleteReading): Features {
       phase: phases,
     },
   }
+}
+
+type Prey = (typeof FORAGE_TABLE)[ForageId]
+
+/** What is true of the prey: wholly where it is true of what they mostly eat, less where only of what they eat besides. */
+function amongPrey<K extends 'silhouette' | 'level'>(
+  { forage }: CompleteReading,
+  trait: K,
+): Partial<Record<Prey[K], number>> {
+  const shares: Partial<Record<Prey[K], number>> = {}
+  for (const { kind } of forage) shares[FORAGE_TABLE[kind][trait]] = BESIDES
+  shares[FORAGE_TABLE[forage[0]!.kind][trait]] = 1
+  return shares
 }
 
 /** The trade's scale of bulk is a bass angler's: 3 is the middle for a largemouth bass. What is big for a perch is small for a pike; the power is assumed. */

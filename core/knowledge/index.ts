@@ -60,6 +60,7 @@ export {
   LEAD_PER_CURRENT,
   USUAL_GRAMS,
   type LeadRow,
+  PUNCHED,
 } from './lead'
 export { PACE, PAUSES, WARMTH_C } from './pauses'
 export { RIG_TEXT } from './rigs'

@@ -343,6 +343,8 @@ export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
 export const JOB_COSTS = {
   kind: 1.4,
   power: 0.55,
+  /** Besides, for each step that a rod is too light for a fish that breaks light gear. */
+  breaks: 1.6,
   action: 0.35,
   length: 0.3,
   line: 0.3,

@@ -48,6 +48,8 @@ const BASS: readonly Family[] = [
   'jighead-soft',
   'hair-jig',
   'blade-bait',
+  'tail-spinner',
+  'slow-jig',
 ]
 const PERCH_KIND: readonly Family[] = [
   'jighead-soft',
@@ -79,6 +81,7 @@ const PIKE_KIND: readonly Family[] = [
   'topwater',
   'lipless-crank',
   'flutter-spoon',
+  'jighead-soft',
 ]
 const TROUT_KIND: readonly Family[] = [
   'inline-spinner',
@@ -92,6 +95,7 @@ const TROUT_KIND: readonly Family[] = [
   'jighead-soft',
   'grub',
   'worm',
+  'paddle-tail',
 ]
 const SHORE: readonly Family[] = [
   'pencil',
@@ -118,6 +122,7 @@ const INSHORE: readonly Family[] = [
   'hair-jig',
   'bladed-jig',
   'swimbait',
+  'lipless-crank',
 ]
 const BOTTOM_SEA: readonly Family[] = [
   'jighead-soft',
@@ -170,7 +175,7 @@ export const SPECIES_TABLE: Record<SpeciesId, SpeciesRow> = {
     mouthMm: 130,
     habit: 'mid',
     forage: ['crayfish', 'goby', 'minnow'],
-    families: BASS,
+    families: [...BASS, 'inline-spinner'],
   }),
   'spotted-bass': row([14, 27], [14, 20], {
     label: 'spotted bass',
@@ -186,7 +191,7 @@ export const SPECIES_TABLE: Record<SpeciesId, SpeciesRow> = {
     mouthMm: 150,
     habit: 'bottom',
     forage: ['perch-juvenile', 'minnow', 'worm'],
-    families: PERCH_KIND,
+    families: [...PERCH_KIND, 'slow-jig'],
   }),
   'zander': row([10, 24], [10, 15], {
     label: 'zander',
@@ -225,7 +230,7 @@ export const SPECIES_TABLE: Record<SpeciesId, SpeciesRow> = {
     mouthMm: 80,
     habit: 'bottom',
     forage: ['minnow', 'perch-juvenile', 'shrimp', 'worm'],
-    families: PERCH_KIND,
+    families: [...PERCH_KIND, 'slow-jig'],
   }),
   'rainbow-trout': row([8, 17], [6, 12], {
     label: 'rainbow trout',
@@ -244,7 +249,7 @@ export const SPECIES_TABLE: Record<SpeciesId, SpeciesRow> = {
     mouthMm: 110,
     habit: 'mid',
     forage: ['minnow', 'insect', 'crayfish'],
-    families: TROUT_KIND,
+    families: [...TROUT_KIND, 'topwater'],
   }),
   'landlocked-salmon': row([7, 16], [4, 9], {
     label: 'landlocked salmon',
@@ -274,6 +279,8 @@ export const SPECIES_TABLE: Record<SpeciesId, SpeciesRow> = {
       'jighead-soft',
       'blade-bait',
       'jerkbait',
+      'crankbait',
+      'casting-metal',
     ],
   }),
   'striped-bass': row([10, 21], [14, 20], {
@@ -284,7 +291,7 @@ export const SPECIES_TABLE: Record<SpeciesId, SpeciesRow> = {
     mouthMm: 280,
     habit: 'mid',
     forage: ['herring', 'sand-eel', 'mullet', 'shad-large'],
-    families: [...SHORE, 'flutter-spoon', 'umbrella-rig'],
+    families: [...SHORE, 'flutter-spoon', 'umbrella-rig', 'slow-jig'],
   }),
   'sea-bass': row([10, 20], null, {
     label: 'sea bass',
@@ -292,7 +299,7 @@ export const SPECIES_TABLE: Record<SpeciesId, SpeciesRow> = {
     mouthMm: 180,
     habit: 'mid',
     forage: ['sand-eel', 'sardine', 'crab', 'shrimp'],
-    families: SHORE,
+    families: [...SHORE, 'slow-jig', 'worm'],
   }),
   'sea-trout': row([6, 16], [4, 9], {
     label: 'sea trout',
@@ -302,7 +309,7 @@ export const SPECIES_TABLE: Record<SpeciesId, SpeciesRow> = {
     mouthMm: 120,
     habit: 'mid',
     forage: ['sand-eel', 'shrimp', 'herring'],
-    families: [...TROUT_KIND, 'pencil'],
+    families: [...TROUT_KIND, 'pencil', 'casting-metal'],
   }),
   'pollack': row([7, 15], null, {
     label: 'pollack',
@@ -321,6 +328,7 @@ export const SPECIES_TABLE: Record<SpeciesId, SpeciesRow> = {
       'minnow-soft',
       'dense-spoon',
       'hair-jig',
+      'worm',
     ],
   }),
   'mackerel': row([10, 18], [11, 15], {
@@ -340,7 +348,7 @@ export const SPECIES_TABLE: Record<SpeciesId, SpeciesRow> = {
     mouthMm: 150,
     habit: 'bottom',
     forage: ['shrimp', 'crab', 'mullet'],
-    families: [...INSHORE, 'craw'],
+    families: [...INSHORE, 'minnow-soft', 'grub', 'craw', 'spinnerbait'],
   }),
   'spotted-seatrout': row([15, 28], [20, 29], {
     label: 'spotted seatrout',
@@ -348,7 +356,7 @@ export const SPECIES_TABLE: Record<SpeciesId, SpeciesRow> = {
     mouthMm: 130,
     habit: 'mid',
     forage: ['shrimp', 'mullet'],
-    families: INSHORE,
+    families: [...INSHORE, 'minnow-soft', 'grub'],
   }),
   'snook': row([22, 31], [25, 30], {
     label: 'snook',
@@ -375,7 +383,7 @@ export const SPECIES_TABLE: Record<SpeciesId, SpeciesRow> = {
     mouthMm: 250,
     habit: 'mid',
     forage: ['crab', 'squid', 'mullet'],
-    families: [...OFFSHORE, 'bladed-jig'],
+    families: [...OFFSHORE, 'bladed-jig', 'jighead-soft', 'worm'],
   }),
   'black-drum': row([14, 28], null, {
     label: 'black drum',
@@ -411,7 +419,17 @@ export const SPECIES_TABLE: Record<SpeciesId, SpeciesRow> = {
     habit: 'surface',
     toothy: 'yes',
     forage: ['sardine', 'mullet', 'herring'],
-    families: ['casting-metal', 'topwater', 'dense-spoon', 'pencil', 'speed-jig', 'hair-jig', 'swimbait', 'jerkbait'],
+    families: [
+      'casting-metal',
+      'casting-spoon',
+      'topwater',
+      'dense-spoon',
+      'pencil',
+      'speed-jig',
+      'hair-jig',
+      'swimbait',
+      'jerkbait',
+    ],
   }),
   'kahawai': row([13, 20], null, {
     label: 'kahawai',

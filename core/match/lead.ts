@@ -9,6 +9,7 @@ import {
   LEAD_LETHARGIC,
   LEAD_PER_CURRENT,
   type LeadRow,
+  PUNCHED,
   SPECIES_TABLE,
   type TechniqueRow,
   USUAL_GRAMS,
@@ -153,5 +154,6 @@ export function leadWanted(technique: TechniqueRow, body: LureProfile, ask: Ask)
   }
   if (use === 'bullet' && reading.cover.some(c => c === 'brush' || c === 'pads' || c === 'wood')) grams *= LEAD_IN_COVER
   if (reading.mood === 'lethargic') grams *= LEAD_LETHARGIC
+  if (use === 'bullet' && jointMembership(PUNCHED.when, ask.features) > 0.5) grams = Math.max(PUNCHED.leastG, grams)
   return grams
 }

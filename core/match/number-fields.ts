@@ -1,4 +1,4 @@
-import type { CompleteReading, Reading } from '#core/reading'
+import { type CompleteReading, mostlyEating, type Reading } from '#core/reading'
 
 /** Parts of a reading that are numbers, how they are changed, and the steps that are tried outward on each side. */
 export const NUMBER_FIELDS = {
@@ -37,14 +37,14 @@ export const NUMBER_FIELDS = {
       return { fishFromM: Math.min(fishFromM, fishToM), fishToM }
     },
   },
-  /** Length of the prey [mm]. */
+  /** Length of what they mostly eat [mm]. */
   forageLengthMm: {
     at: r => r.forage[0]!.lengthMm,
     factors: [1.2, 1.5, 2, 2.8, 4],
     least: 10,
     most: 350,
     set: (lengthMm, r) => ({
-      forage: [{ kind: r.forage[0]!.kind, lengthMm: Math.round(lengthMm) }, ...r.forage.slice(1)],
+      forage: mostlyEating(r.forage, { kind: r.forage[0]!.kind, lengthMm: Math.round(lengthMm) }),
     }),
   },
 } as const satisfies Record<string, NumberPart>

@@ -18,7 +18,7 @@ export interface RodTask {
   readonly schools: Pick<Schools, 'crankReel'>
 }
 
-/** Trailing of a strong fish below this power costs a step each. Assumed. */
+/** A fish that breaks light gear asks for this power at least. Assumed. */
 const STRONG_POWER: RodPower = 'medium-heavy'
 /** A rod whose leader must be changed before it can be used [log-odds]. Assumed. */
 const LEADER_TO_CHANGE = 0.3
@@ -64,7 +64,10 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
   const underBoat = tactic.controls.includes('vertical')
   if (task.inCover && totalG >= HEAVY_FROM_G && PULLED.includes(tactic.job))
     asked = [stronger(asked[0], 'heavy'), stronger(asked[1], 'extra-heavy')]
-  if (fish.strength >= 3 && !underBoat) asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'extra-heavy')]
+  if (fish.strength >= 3 && !underBoat) {
+    asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'extra-heavy')]
+    cost += JOB_COSTS.breaks * steps(ROD_POWERS, power, [STRONG_POWER, 'extra-heavy'])
+  }
   cost += JOB_COSTS.power * steps(ROD_POWERS, power, asked)
   cost += JOB_COSTS.action * steps(ROD_ACTIONS, rod.action ?? 'fast', job.action)
   if (job.lengthM && rod.lengthM != null)

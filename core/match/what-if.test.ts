@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { askOf } from '#core/ask'
+import { finished } from '#core/numeric'
 import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
 import { prepareBox, rank } from './rank'
@@ -41,20 +42,15 @@ describe('what would change this', () => {
     expect(found.length).toBeGreaterThan(3)
     const now = first({})
     for (const flip of found) {
-      const change: Partial<Reading> | null =
-        flip.field === 'temperatureC' ||
-        flip.field === 'visibilityM' ||
-        flip.field === 'windMs' ||
-        flip.field === 'sky' ||
-        flip.field === 'mood' ||
-        flip.field === 'pressure' ||
-        flip.field === 'stain'
-          ? { [flip.field]: flip.to }
-          : null
-      if (!change) continue
-      expect(first(change), `${flip.field} ${flip.to}`).toBe(flip.lureId)
+      expect(first(flip.change), `${flip.field} ${flip.to}`).toBe(flip.lureId)
       expect(flip.lureId).not.toBe(now)
     }
+  })
+  it('another prey, or another length of it, leaves what they eat besides', () => {
+    const eating: Reading = { ...reading, forage: [{ kind: 'bleak', lengthMm: 140 }, { kind: 'crayfish' }] }
+    const changed = finished(flips(box, eating)).filter(f => f.field === 'forage' || f.field === 'forageLengthMm')
+    expect(changed.length).toBeGreaterThan(0)
+    for (const { change } of changed) expect(change.forage?.at(-1)?.kind).toBe('crayfish')
   })
   it('a number’s flip is the nearest on its side, to about a sixteenth of the step', () => {
     const now = first({})

@@ -1,6 +1,6 @@
 import { askOf, type AskOptions } from '#core/ask'
 import { FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
-import { completeReading, type CompleteReading, type Reading } from '#core/reading'
+import { completeReading, type CompleteReading, mostlyEating, type Reading } from '#core/reading'
 import { COVERS, GROUPINGS, MOODS, PHASES, PRESSURES, SKIES, STAINS, STANDS, TIDES, TRENDS } from '#core/terms'
 import { NUMBER_FIELDS, type NumberField, type NumberPart } from './number-fields'
 import { judgingOf, type PreparedBox, rank } from './rank'
@@ -10,6 +10,8 @@ export interface Flip {
   readonly field: FlipField
   /** What the reading would have to be; a number in the field's unit, or an id. */
   readonly to: number | string
+  /** The same as a change of the reading. */
+  readonly change: Partial<Reading>
   readonly lureId: string
 }
 export type FlipField = NumberField | ChoiceField
@@ -19,13 +21,13 @@ type Alternatives = (reading: CompleteReading) => readonly { readonly id: string
 
 function choice<T extends string>(
   all: (reading: CompleteReading) => readonly T[],
-  set: (id: T) => Partial<Reading>,
+  set: (id: T, reading: CompleteReading) => Partial<Reading>,
   at: (reading: CompleteReading) => string | null,
 ): Alternatives {
   return reading =>
     all(reading)
       .filter(id => id !== at(reading))
-      .map(id => ({ id, change: set(id) }))
+      .map(id => ({ id, change: set(id, reading) }))
 }
 
 const STILL_WATERS: readonly string[] = ['lake', 'pond', 'reservoir', 'river']
@@ -54,7 +56,7 @@ const CHOICE_FIELDS = {
   ),
   forage: choice(
     r => SPECIES_TABLE[r.species].forage,
-    kind => ({ forage: [{ kind, lengthMm: FORAGE_TABLE[kind].lengthMm }] }),
+    (kind, r) => ({ forage: mostlyEating(r.forage, { kind, lengthMm: FORAGE_TABLE[kind].lengthMm }) }),
     r => r.forage[0]!.kind,
   ),
   mood: choice(
@@ -132,7 +134,7 @@ export function* flips(
   for (const field of choices) {
     for (const { id, change } of CHOICE_FIELDS[field](complete)) {
       const lureId = firstOf(change)
-      if (lureId !== null && lureId !== now) found.push({ field, to: id, lureId })
+      if (lureId !== null && lureId !== now) found.push({ field, to: id, change, lureId })
     }
     yield { done: ++step / total }
   }
@@ -170,7 +172,7 @@ function numberFlip(
       if (first === null || first === now) near = middle
       else [far, winner] = [middle, first]
     }
-    return { field: name, to: far, lureId: winner }
+    return { field: name, to: far, change: part.set(far, complete), lureId: winner }
   }
 }
 

@@ -1,6 +1,7 @@
 export { completeReading } from './complete'
 export { type LikenessPart, readingDistance, unlikeness, worthAsEvidence } from './likeness'
 export { type HomeWater, isAt, lastAt, type NotedReading, placeAt, usualAt } from './place'
+export { eatingBesides, mostlyEating } from './prey'
 export type { CompleteReading, Reading, WaterLayer } from './reading'
 export { type Contradiction, type ContradictionCode, contradictionsOf } from './contradictions'
 export { startFrom, USUAL_WATERS } from './usual-waters'

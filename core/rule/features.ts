@@ -51,7 +51,11 @@ export interface NumberFeatures {
   warmthC: number
   /** Depth of the top of grass, brush or timber [m]. */
   coverTopM: number
+  /** Of what they mostly eat. */
   forageLengthMm: number
+  /** Of all that they eat. */
+  shortestForageMm: number
+  longestForageMm: number
   forageSlenderness: number
   mouthMm: number
   /** Bulk of a bait that is neither big nor small for this fish, on the trade's 1–5 scale. */

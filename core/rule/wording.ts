@@ -13,6 +13,8 @@ const DIMENSION: Partial<Record<NumberFeature, Dimension>> = {
   windMs: 'speed',
   currentMs: 'speed',
   forageLengthMm: 'length',
+  shortestForageMm: 'length',
+  longestForageMm: 'length',
   mouthMm: 'length',
 }
 

@@ -32,8 +32,9 @@ export interface Situation { readonly file: string, readonly id: string, readonl
 const here = import.meta.dirname
 const read = (path: string) => JSON.parse(readFileSync(join(here, path), 'utf8')) as unknown
 
-export function loadSituations(): Situation[] {
-  return readdirSync(join(here, 'decisions')).filter(f => f.endsWith('.json')).sort().flatMap(f => (read(`decisions/${f}`) as Omit<Situation, 'file'>[]).map((s) => {
+/** Of the corpus that the weights are fitted to, or those that were put to the program and are never fitted to. */
+export function loadSituations(folder: 'decisions' | 'unfitted' = 'decisions'): Situation[] {
+  return readdirSync(join(here, folder)).filter(f => f.endsWith('.json')).sort().flatMap(f => (read(`${folder}/${f}`) as Omit<Situation, 'file'>[]).map((s) => {
     const reading = parseReading(s.reading)
     if (!reading.ok) throw new Error(`${f} ${s.id}: ${reading.issues[0]!.path} ${reading.issues[0]!.message.code}`)
     return { ...s, file: f.replace('.json', ''), reading: reading.value }

@@ -218,4 +218,18 @@ export const MUTANTS = [
     to: 'rightIn(winners, groupOf)',
     tests: ['core/tell/how-sure'],
   },
+  {
+    id: 'what they eat besides forgotten',
+    file: 'core/ask/features.ts',
+    from: 'longestForageMm: Math.max(...preyMm)',
+    to: 'longestForageMm: preyMm[0]!',
+    tests: ['core/ask'],
+  },
+  {
+    id: 'another prey drops what they eat besides',
+    file: 'core/reading/prey.ts',
+    from: 'return [prey, ...(seen ?? []).slice(1)',
+    to: 'return [prey, ...(seen ?? []).slice(9)',
+    tests: ['core/reading'],
+  },
 ]

@@ -5,6 +5,8 @@ const props = defineProps<{
   /** The chosen ones; a single choice is a list of one. */
   chosen: readonly T[]
   many?: boolean
+  /** Of many, none may be chosen. */
+  none?: boolean
   text?: (option: T) => string
 }>()
 const emit = defineEmits<{ change: [chosen: T[]] }>()
@@ -12,7 +14,7 @@ const emit = defineEmits<{ change: [chosen: T[]] }>()
 function pick(option: T) {
   if (!props.many) return emit('change', [option])
   const next = props.chosen.includes(option) ? props.chosen.filter(o => o !== option) : [...props.chosen, option]
-  if (next.length > 0) emit('change', next)
+  if (next.length > 0 || props.none) emit('change', next)
 }
 </script>
 

@@ -34,6 +34,7 @@ function nudge(direction: 1 | -1) {
 </template>
 
 <style scoped>
+.number + .number, .choice-row + .number { margin-top: 10px; }
 .row { display: flex; align-items: center; gap: 6px; margin-top: 2px; }
 .nudge { width: 44px; height: 44px; border: 1px solid var(--rule); background: transparent; border-radius: 3px; font-size: 20px; cursor: pointer; }
 .nudge:hover { border-color: var(--ink); }

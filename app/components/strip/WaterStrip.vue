@@ -3,7 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { GAUGED_AT_M } from '#core/course'
 import { FORAGE_HABITS, SPECIES_HABITS } from '#core/knowledge'
-import { isAdrift } from '#core/reading'
+import { eatingBesides, isAdrift, mostlyEating } from '#core/reading'
 import { activityAt, isStressed, phaseShares, usualDepth, usualForageLength } from '#core/season'
 import { type Bottom, BOTTOMS, CASTS_TO, COVERS, CROWDS, FORAGE, type ForageId, type Grouping, GROUPINGS, HOLDS, MOODS, type Phase, PHASES, PRESSURES, SIGNS, SKIES, SPECIES, type SpeciesId, STAINS, STANDS, type Tide, TIDES, TRENDS, WATERS, WINDS_TO } from '#core/terms'
 import { formatNumber, formatQuantity } from '#core/units'
@@ -28,6 +28,12 @@ const slopeName = computed(() => SLOPES.reduce((a, b) => (Math.abs(SLOPE_DEG[b] 
 const speciesOptions = SPECIES.map(id => ({ value: id, title: capital(speciesLabel(id)) }))
 const forageOptions = FORAGE.map(id => ({ value: id, title: capital(forageLabel(id)) }))
 const mainForage = computed(() => reading.value.forage[0]!)
+/** What they eat besides; what is only usual for the fish is not told as if it were seen. */
+const besides = computed(() => isAssumed('forage') ? [] : reading.value.forage.slice(1))
+/** On the strip: one by its name, more by their number. */
+const besidesTold = computed(() => besides.value.length > 1 ? ` + ${besides.value.length}` : besides.value.map(prey => ` + ${forageLabel(prey.kind)}`).join(''))
+const preyBesides = computed(() => FORAGE.filter(kind => kind !== mainForage.value.kind))
+const allSeen = computed(() => [mainForage.value, ...besides.value] as const)
 const band = computed(() => `${formatNumber('depth', reading.value.fishFromM, { system: units.value })}–${formatNumber('depth', reading.value.fishToM, { system: units.value })} of ${quantity('depth', reading.value.bottomM)}`)
 
 const phases = computed(() => phaseShares({ species: reading.value.species, temperatureC: reading.value.temperatureC, trend: reading.value.trend, at: reading.value.at, latitude: reading.value.latitude }))
@@ -130,18 +136,20 @@ function setBottom(bottomM: number) {
         <LazyQuantityField label="Its top is at" dimension="depth" :value="reading.coverTopM" :max="reading.bottomM" placeholder="not known" @change="coverTopM => store.change({ coverTopM })" />
       </StripFigure>
       <StripFigure label="they eat" :assumed="isAssumed('forage')">
-        <template #value>{{ forageLabel(mainForage.kind) }} {{ quantity('length', mainForage.lengthMm) }}</template>
-        <LazyOneOfMany :chosen="mainForage.kind" :of="forageOptions" label="Prey" @choose="(kind: ForageId) => store.change({ forage: [{ kind }] })" />
+        <template #value>{{ forageLabel(mainForage.kind) }} {{ quantity('length', mainForage.lengthMm) }}{{ besidesTold }}</template>
+        <LazyOneOfMany :chosen="mainForage.kind" :of="forageOptions" label="Prey" @choose="(kind: ForageId) => store.change({ forage: mostlyEating(allSeen, { kind }) })" />
         <p class="reason hint"><span class="known typical">Usual now: {{ quantity('length', usualForageLength(mainForage.kind, phases)) }}</span>; {{ FORAGE_HABITS[mainForage.kind].movement }}.</p>
-        <LazyNumberStep label="Prey length" dimension="length" :value="mainForage.lengthMm" :step="10" :min="5" :max="500" @change="lengthMm => store.change({ forage: [{ kind: mainForage.kind, lengthMm }] })" />
+        <LazyNumberStep label="Prey length" dimension="length" :value="mainForage.lengthMm" :step="10" :min="5" :max="500" @change="lengthMm => store.change({ forage: mostlyEating(allSeen, { kind: mainForage.kind, lengthMm }) })" />
         <LazyMeasuredMark field="forage" />
+        <ChoiceRow label="and besides" :options="preyBesides" :chosen="besides.map(prey => prey.kind)" many none :text="forageLabel" @change="kinds => store.change({ forage: eatingBesides(allSeen, kinds) })" />
+        <LazyNumberStep v-for="prey in besides" :key="prey.kind" :label="`Length of ${forageLabel(prey.kind)}`" dimension="length" :value="prey.lengthMm" :step="10" :min="5" :max="500" @change="lengthMm => store.change({ forage: allSeen.map(other => other === prey ? { kind: prey.kind, lengthMm } : other) })" />
       </StripFigure>
       <StripFigure label="mood" :assumed="isAssumed('mood')">
         <template #value>{{ capital(reading.mood) }}</template>
         <ChoiceRow label="mood" :options="MOODS" :chosen="[reading.mood]" @change="([mood]) => store.change({ mood })" />
         <LazyMeasuredMark field="mood" label="read from their bites" />
         <ChoiceRow label="fishing pressure" :options="PRESSURES" :chosen="[reading.pressure]" @change="([pressure]) => store.change({ pressure })" />
-        <ChoiceRow label="what you see" :options="SIGNS" :chosen="reading.signs" many @change="signs => store.change({ signs })" />
+        <ChoiceRow label="what you see" :options="SIGNS" :chosen="reading.signs" many none @change="signs => store.change({ signs })" />
         <ChoiceRow label="others fishing" :options="CROWDS" :chosen="reading.crowd === null ? [] : [reading.crowd]" @change="([crowd]) => store.change({ crowd })" />
         <ChoiceRow label="bites" :options="['normal', 'short']" :chosen="[reading.shortStrikes ? 'short' : 'normal']" @change="([bites]) => store.change({ shortStrikes: bites === 'short' })" />
       </StripFigure>

@@ -1,8 +1,6 @@
 <script setup lang="ts">
 import { group } from 'd3'
 import { computed } from 'vue'
-import type { Flip } from '#core/match'
-import type { Reading } from '#core/reading'
 import { fairPairs } from '#core/tell'
 import { flipFieldLabel, flipValue } from '~/text/flip-words'
 import { capital } from '~/text/labels'
@@ -23,18 +21,6 @@ const byField = computed(() => [...group(found.value ?? [], flip => flip.field)]
 const pairs = computed(() => fairPairs(setups.value, id => catalogue.profiles.get(id)))
 const DIFFERS = { colour: 'only in colour', size: 'only in size', action: 'only in how they move', depth: 'only in depth', speed: 'only in speed' } as const
 
-/** The flip is tried by changing the reading, which can be undone like any other change. */
-function tryIt({ field, to }: Flip) {
-  const { fishFromM, fishToM, bottomM, forage } = reading.value
-  const changes: Record<string, Partial<Reading>> = {
-    fishFromM: { fishFromM: Number(to), fishToM: Math.min(bottomM, Number(to) + fishToM - fishFromM) },
-    forageLengthMm: { forage: [{ kind: forage[0]!.kind, lengthMm: Math.round(Number(to)) }] },
-    forage: { forage: [{ kind: to as never }] },
-    cover: { cover: [to as never] },
-    shortStrikes: { shortStrikes: to === 'yes' },
-  }
-  readings.change(changes[field] ?? { [field]: typeof to === 'number' ? Number(to.toPrecision(3)) : to })
-}
 </script>
 
 <template>
@@ -48,7 +34,7 @@ function tryIt({ field, to }: Flip) {
     <dl v-else class="flips">
       <div v-for="[field, list] in byField" :key="field">
         <dt>{{ flipFieldLabel(field) }}</dt>
-        <dd><button v-for="flip in list" :key="String(flip.to)" type="button" class="flip" :title="`Set it so: ${flipFieldLabel(field)} ${flipValue(flip, units, reading)}`" @click="tryIt(flip)"><b class="figure">{{ flipValue(flip, units, reading) }}</b> {{ name(flip.lureId) }}</button></dd>
+        <dd><button v-for="flip in list" :key="String(flip.to)" type="button" class="flip" :title="`Set it so: ${flipFieldLabel(field)} ${flipValue(flip, units, reading)}`" @click="readings.change(flip.change)"><b class="figure">{{ flipValue(flip, units, reading) }}</b> {{ name(flip.lureId) }}</button></dd>
       </div>
     </dl>
     <div class="sweeps">

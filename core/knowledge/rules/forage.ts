@@ -13,8 +13,8 @@ export const FORAGE_RULES: readonly Rule[] = [
       {
         axis: 'length',
         about: { of: 'forageLengthMm', times: 1.1 },
-        low: { of: 'forageLengthMm', times: 0.55 },
-        high: { of: 'forageLengthMm', times: 2.1 },
+        low: { of: 'shortestForageMm', times: 0.55 },
+        high: { of: 'longestForageMm', times: 2.1 },
       },
     ],
   },
@@ -212,19 +212,27 @@ export const FORAGE_RULES: readonly Rule[] = [
   {
     id: 'forage.colour.crayfish',
     weight: 0.8,
-    when: [{ feature: 'silhouette', any: ['crustacean'] }, NOT_MUDDY],
+    when: [
+      { feature: 'silhouette', any: ['crustacean'] },
+      { feature: 'silhouette', none: ['slim', 'deep', 'needle'] },
+      NOT_MUDDY,
+    ],
     source: 'common-practice',
     school: { colour: 'forage' },
-    text: 'They eat crayfish: brown, orange and red rather than silver.',
+    text: 'They eat crayfish or shrimp and hardly any silver fish: brown, orange and red rather than silver.',
     effects: [{ axis: 'colour', against: { metal: ['silver'] }, lift: 0.7 }],
   },
   {
     id: 'forage.colour.silver',
     weight: 0.8,
-    when: [{ feature: 'silhouette', any: ['slim', 'deep', 'needle'] }, NOT_MUDDY],
+    when: [
+      { feature: 'silhouette', any: ['slim', 'deep', 'needle'] },
+      { feature: 'silhouette', none: ['crustacean'] },
+      NOT_MUDDY,
+    ],
     source: 'common-practice',
     school: { colour: 'forage' },
-    text: 'They eat silver fish: silver and white rather than red.',
+    text: 'They eat silver fish and hardly any crayfish: silver and white rather than red.',
     effects: [{ axis: 'colour', against: { pattern: ['hot'] }, lift: 0.6 }],
   },
   {

@@ -39,7 +39,7 @@ export const MOOD_RULES: readonly Rule[] = [
       {
         axis: 'length',
         about: { of: 'forageLengthMm', times: 0.9 },
-        low: { of: 'forageLengthMm', times: 0.5 },
+        low: { of: 'shortestForageMm', times: 0.5 },
         high: { of: 'forageLengthMm', times: 1.5 },
       },
       { axis: 'scent', atLeast: 1, half: 0.2 },

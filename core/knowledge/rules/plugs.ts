@@ -2,6 +2,7 @@ import type { Rule } from '#core/rule'
 import {
   AUTUMN,
   BRIGHT,
+  CLEAR,
   COLD,
   CURRENT,
   DAY,
@@ -194,6 +195,22 @@ export const PLUG_RULES: readonly Rule[] = [
     source: 'common-practice',
     text: 'Low light, calm to light chop: topwater time.',
     effects: [{ axis: 'suit', favours: { way: ['surface'] }, lift: 0.36 }],
+  },
+  {
+    id: 'plugs.surface.smooth',
+    weight: 0.6,
+    when: [SHALLOW_FISH, CLEAR, { feature: 'windMs', zeroAt: 3.5, oneAt: 1.5 }],
+    source: 'common-practice',
+    text: 'Smooth clear water: a bait that slides over it rather than one that splashes.',
+    effects: [{ axis: 'kind', favours: { action: ['walk'] }, lift: 0.9, within: ['topwater'] }],
+  },
+  {
+    id: 'plugs.surface.chop',
+    weight: 0.6,
+    when: [SHALLOW_FISH, { feature: 'windMs', zeroAt: 2.5, oneAt: 5 }],
+    source: 'common-practice',
+    text: 'Under a chop a bait that pops and splashes is found.',
+    effects: [{ axis: 'kind', favours: { action: ['pop', 'spin'] }, lift: 0.6, within: ['topwater'] }],
   },
   {
     id: 'plugs.rattle.stained-search',

@@ -62,6 +62,7 @@ const LARGE_PREY: Condition = { feature: 'forageLengthMm', zeroAt: 110, oneAt: 1
 const INSECTS: Condition = { feature: 'silhouette', any: ['insect'] }
 const BIG_HUNTERS: Condition = { feature: 'species', any: ['northern-pike', 'muskellunge'] }
 const BASS: Condition = { feature: 'species', any: ['largemouth-bass', 'smallmouth-bass', 'spotted-bass'] }
+const PERCH: Condition = { feature: 'species', any: ['perch'] }
 const PERCHES: Condition = { feature: 'species', any: ['perch', 'walleye', 'zander'] }
 const FLAT_FEEDERS: Condition = {
   feature: 'species',
@@ -596,9 +597,9 @@ export const SHINES_RULES: readonly Rule[] = [
   shines(
     'metal-fast',
     ['metal-fast'],
-    [AGGRESSIVE, SALT, SHALLOW_FISH],
+    [AGGRESSIVE, SALT, SHALLOW_FISH, { feature: 'visibilityM', zeroAt: 0.6, oneAt: 1.8 }],
     1.2,
-    'Surface feeders in salt water: metal, fast.',
+    'Eager fish high in salt water where they can see it come: metal, fast.',
   ),
   shines(
     'metal-distance',
@@ -647,7 +648,7 @@ export const SHINES_RULES: readonly Rule[] = [
   ),
   shines('spoon-hunters', ['spoon-wound'], [BIG_HUNTERS], 0.6, 'Pike and their like: the spoon.'),
   shines('spinner-river', ['spinner-wound'], [RIVER, SALMONIDS], 0.9, 'A river and trout: the spinner.'),
-  shines('spinner-perch', ['spinner-wound'], [PERCHES, SHALLOW_FISH], 0.4, 'Perch in the shallows: a spinner.'),
+  shines('spinner-perch', ['spinner-wound'], [PERCH, SHALLOW_FISH], 0.4, 'Perch in the shallows: a spinner.'),
   shines(
     'spinner-stained',
     ['spinner-wound'],
@@ -1055,10 +1056,11 @@ export const SHINES_RULES: readonly Rule[] = [
     when: [
       { feature: 'bottomM', zeroAt: 4.5, oneAt: 2.5 },
       { feature: 'currentMs', zeroAt: 0.7, oneAt: 0.4 },
+      { feature: 'waveM', zeroAt: 0.8, oneAt: 0.4 },
     ],
     section: '§6',
     source: 'common-practice',
-    text: 'Shallow water: jigs of 2 to 10 g; a heavy one only ploughs.',
+    text: 'Shallow water without much stream or swell: jigs of 2 to 10 g; a heavy one only ploughs.',
     effects: [
       {
         axis: 'kind',

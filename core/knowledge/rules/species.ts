@@ -86,7 +86,7 @@ export const SPECIES_RULES: readonly Rule[] = [
       {
         axis: 'length',
         about: { of: 'forageLengthMm', times: 0.85 },
-        low: { of: 'forageLengthMm', times: 0.5 },
+        low: { of: 'shortestForageMm', times: 0.5 },
         high: { of: 'forageLengthMm', times: 1.4 },
       },
     ],

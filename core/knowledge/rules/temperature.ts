@@ -35,7 +35,7 @@ export const TEMPERATURE_RULES: readonly Rule[] = [
       {
         axis: 'length',
         about: { of: 'forageLengthMm', times: 0.85 },
-        low: { of: 'forageLengthMm', times: 0.5 },
+        low: { of: 'shortestForageMm', times: 0.5 },
         high: { of: 'forageLengthMm', times: 1.4 },
       },
     ],
@@ -158,8 +158,8 @@ export const TEMPERATURE_RULES: readonly Rule[] = [
       {
         axis: 'length',
         about: { of: 'forageLengthMm', times: 1.1 },
-        low: { of: 'forageLengthMm', times: 0.6 },
-        high: { of: 'forageLengthMm', times: 2 },
+        low: { of: 'shortestForageMm', times: 0.6 },
+        high: { of: 'longestForageMm', times: 2 },
       },
     ],
   },
