@@ -125,6 +125,13 @@ describe('rods by job', () => {
     expect(rodGain(outfit({ kind: 'surf' }), task('needle-held'))).toBeLessThan(
       rodGain(outfit({ kind: 'surf' }), task('needle-held', { fromBank: true })),
     ))
+  it('a fish that breaks light gear: each step too light costs more than for another, but not under the boat', () => {
+    const [light, heavy] = (['light', 'heavy'] as const).map(power => outfit({ power, action: 'fast' }))
+    const short = (id: string, species: RodTask['species']) =>
+      rodGain(heavy!, task(id, { species })) - rodGain(light!, task(id, { species }))
+    expect(short('head-wound', 'tarpon')).toBeGreaterThan(short('head-wound', 'largemouth-bass') + 3)
+    expect(short('vertical-slow', 'amberjack')).toBeCloseTo(short('vertical-slow', 'largemouth-bass'), 9)
+  })
   it('a leader that must be changed for teeth counts against the rod', () => {
     const leader = { material: 'fluorocarbon' as const, diameterMm: 0.4 }
     expect(rodGain(outfit({}, { leader }), task('spoon-wound', { species: 'northern-pike' }))).toBeLessThan(
@@ -205,6 +212,15 @@ describe('lead and hooks', () => {
   ])('a head at %s m: %s–%s g (§6)', (depth, least, most) => {
     expect(at(depth)).toBeGreaterThanOrEqual(least)
     expect(at(depth)).toBeLessThanOrEqual(most)
+  })
+  it('a bullet breaks through matted tops with 14 g and more, beside them it stays light (§23.5)', () => {
+    const beaver = body('creature', 100, 11)
+    const bullet = beaver.techniques.find(t => t.rig === 'bullet-weedless')!
+    const through = (coverTopM: number, cover: Reading['cover']) =>
+      leadWanted(bullet, beaver, askOf(water({ bottomM: 1.5, fishFromM: 0.3, fishToM: 1.5, cover, coverTopM })))
+    expect(through(0.05, ['grass'])).toBeGreaterThanOrEqual(14)
+    expect(through(1, ['grass'])).toBeLessThan(8)
+    expect(through(0.05, ['rock'])).toBeLessThan(8)
   })
   it('deeper, more current and more drift are heavier; a slow mood is not', () => {
     expect(at(6)).toBeGreaterThan(at(3))

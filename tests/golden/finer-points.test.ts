@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { bass, paint, type Situation, winner } from './situation'
+import { answer, bass, paint, type Situation, winner } from './situation'
 
 const blade = (id: string, part: object) => ({ id, name: id, family: 'spinnerbait' as const, weightG: 14, ...part })
 const paddle = (id: string, part: object) => ({
@@ -500,5 +500,24 @@ const SITUATIONS: readonly Situation[] = [
 describe('the handbook’s finer points', () => {
   it.each(SITUATIONS)('$section: $what', ({ lures, reading, best, schools, parts }) => {
     expect(winner([...lures].reverse(), reading, schools ? { schools } : {}, parts)).toBe(best)
+  })
+  it('§23.1: smooth clear water lifts what slides over it against what splashes, a chop the reverse', () => {
+    const surface = (id: string, actionStyle: 'walk' | 'pop') => ({
+      id,
+      name: id,
+      family: 'topwater' as const,
+      weightG: 14,
+      lengthMm: 95,
+      actionStyle,
+    })
+    const walkerAhead = (windMs: number) => {
+      const { setups } = answer(
+        [surface('walker', 'walk'), surface('popper', 'pop'), blade('blades', {}), paddle('paddle', {})],
+        bass({ visibilityM: 4, stain: 'clear', windMs, fishFromM: 0, fishToM: 1.5 }),
+      )
+      const score = (id: string) => setups.find(s => s.lureId === id)!.score
+      return score('walker') - score('popper')
+    }
+    expect(walkerAhead(1)).toBeGreaterThan(walkerAhead(5) + 0.02)
   })
 })

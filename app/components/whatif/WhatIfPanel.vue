@@ -20,7 +20,6 @@ const name = (id: string) => box.lureById.get(id)?.name ?? id
 const byField = computed(() => [...group(found.value ?? [], flip => flip.field)])
 const pairs = computed(() => fairPairs(setups.value, id => catalogue.profiles.get(id)))
 const DIFFERS = { colour: 'only in colour', size: 'only in size', action: 'only in how they move', depth: 'only in depth', speed: 'only in speed' } as const
-
 </script>
 
 <template>
