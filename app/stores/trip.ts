@@ -118,7 +118,7 @@ export const useTripStore = defineStore('trip', () => {
   /** Ties another set-up on. */
   async function change(setup: SetupOut): Promise<void> {
     if (!trip.value) return start(setup)
-    await began(trip.value.id, stintOf(setup), 'another lure')
+    await began(trip.value.id, stintOf(setup), setup.lureId === stint.value?.lureId ? 'as it was told' : 'another lure')
   }
 
   /** Fishes the same lure differently. */

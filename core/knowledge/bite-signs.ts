@@ -1,5 +1,5 @@
 import type { SourceRef } from '#core/sources'
-import type { EventKind, EventWhen, Family, HookedAt, SpeciesId } from '#core/terms'
+import type { Cover, EventKind, EventWhen, Family, Grouping, HookedAt, SpeciesId } from '#core/terms'
 
 /** What can be changed between two casts (trade §15); `place` and `cadence` are not seen in a lure. */
 export type Changeable = 'colour' | 'size' | 'depth' | 'speed' | 'action' | 'cadence' | 'place'
@@ -48,12 +48,12 @@ export const HAND_CHANGES: Readonly<
   'no-trailer': { what: 'trailer', says: 'no trailer' },
 }
 
-/** One change: what, and to what in words; `only` narrows it to covers without snags or to a rig, `hand` is the tap that does it. */
+/** One change: what, and to what in words; `only` narrows it to covers without snags, to a rig or to a way of fishing, `hand` is the tap that does it. */
 export interface SignOffer {
   readonly what: ChangeWhat
   readonly to: string
   readonly hand?: HandChange
-  readonly only?: 'open-water' | 'nose-hooked' | 'has-trailer' | 'jerked'
+  readonly only?: 'open-water' | 'nose-hooked' | 'has-trailer' | 'jerked' | 'on-bottom' | 'off-bottom' | 'open-point'
 }
 
 /**
@@ -126,6 +126,10 @@ const BIG_HUNTERS: readonly SpeciesId[] = ['northern-pike', 'muskellunge']
 const SURFACE_FEEDERS: readonly SpeciesId[] = ['bluefish', 'kahawai', 'mackerel']
 const SALMONIDS: readonly SpeciesId[] = ['rainbow-trout', 'brown-trout', 'landlocked-salmon', 'lake-trout', 'sea-trout']
 const VERTICAL: readonly Family[] = ['slow-jig', 'speed-jig', 'flutter-spoon', 'blade-bait', 'dense-spoon']
+const JIGGED: readonly Family[] = ['slow-jig', 'speed-jig']
+
+/** Kinds of bait that stand in for one another when one thing is to change. Common practice, no source. */
+export const STAND_INS: readonly (readonly Family[])[] = [SOFTS, JIGS, PLUGS, WOUND_METAL, VERTICAL]
 
 /** Events looked at for a sign: the newest of a stint. Assumed. */
 export const EVENTS_LOOKED_AT = 6
@@ -136,6 +140,7 @@ export const BITE_SIGNS: readonly BiteSign[] = [
     id: 'bite.thump',
     of: { kinds: ['landed', 'hooked'], hookedAt: ['inside', 'lip'] },
     atLeast: 2,
+    whileBiting: true,
     source: 'common-practice',
     means: 'Hard and well hooked: right size, colour and presentation; more fish are near.',
     do: 'Stay, repeat, slow down and pick the place apart.',
@@ -146,6 +151,7 @@ export const BITE_SIGNS: readonly BiteSign[] = [
     id: 'bite.deep',
     of: { kinds: ['landed', 'hooked'], hookedAt: ['inside'] },
     atLeast: 1,
+    whileBiting: true,
     source: 'common-practice',
     means: 'Deep inside: convinced.',
     do: 'Keep this colour.',
@@ -157,6 +163,7 @@ export const BITE_SIGNS: readonly BiteSign[] = [
     of: { kinds: ['hit', 'hooked', 'landed', 'lost'], when: ['fall'] },
     atLeast: 1,
     families: VERTICAL,
+    whileBiting: true,
     source: 'common-practice',
     means: 'Taken on the drop: light or stopped early means a fish has it.',
     do: 'Strike at every stop; keep the fall.',
@@ -247,17 +254,23 @@ export const BITE_SIGNS: readonly BiteSign[] = [
     id: 'bite.pecks.metal',
     of: { kinds: ['peck'] },
     atLeast: 2,
-    families: [
-      'inline-spinner',
-      'casting-spoon',
-      'dense-spoon',
-      'casting-metal',
-      'tail-spinner',
-      'slow-jig',
-      'speed-jig',
-    ],
+    families: [...WOUND_METAL, ...JIGGED, 'flutter-spoon', 'blade-bait'],
     source: 'common-practice',
     means: 'Pecks at metal: too large or too fast.',
+    do: 'Smaller, or slower.',
+    offers: [
+      { what: 'size', to: 'a smaller one' },
+      { what: 'pace', to: 'slower', hand: 'slower' },
+    ],
+    pushes: { size: 1, speed: 0.6 },
+  },
+  {
+    id: 'bite.pecks.others',
+    of: { kinds: ['peck'] },
+    atLeast: 2,
+    families: ['streamer', 'umbrella-rig'],
+    source: 'common-practice',
+    means: 'Pecks: too large or too fast.',
     do: 'Smaller, or slower.',
     offers: [
       { what: 'size', to: 'a smaller one' },
@@ -271,10 +284,12 @@ export const BITE_SIGNS: readonly BiteSign[] = [
     atLeast: 3,
     source: 'common-practice',
     means: 'Snagging: too deep, or the wrong bait for this cover.',
-    do: 'Higher tip, thicker line, something buoyant or weedless.',
+    do: 'Higher tip, thicker line, something buoyant or weedless; on the bottom a lighter one.',
     offers: [
-      { what: 'depth', to: 'shallower: higher tip, thicker line', hand: 'shallower' },
-      { what: 'hook', to: 'a hidden point' },
+      { what: 'depth', to: 'shallower: higher tip, thicker line', hand: 'shallower', only: 'off-bottom' },
+      { what: 'lead', to: 'lighter, so that it comes over', hand: 'lighter', only: 'on-bottom' },
+      { what: 'hook', to: 'a hidden point', only: 'open-point' },
+      { what: 'tactic', to: 'something that passes above' },
     ],
     pushes: { depth: 1.4, action: 0.4 },
   },
@@ -400,10 +415,26 @@ export const BITE_SIGNS: readonly BiteSign[] = [
     pushes: { size: 1.2, speed: 0.8, depth: 0.6 },
   },
   {
+    id: 'bite.follows-jigged',
+    of: { kinds: ['follow'] },
+    atLeast: 2,
+    families: JIGGED,
+    notSpecies: [...SURFACE_FEEDERS, ...BIG_HUNTERS],
+    source: 'common-practice',
+    means: 'They come up after the jig and turn: they want the fall, or less of it.',
+    do: 'Let it fall back in front of them and flutter; slower; a smaller one.',
+    offers: [
+      { what: 'pause', to: 'let it fall back and flutter after each lift', hand: 'longer-pause' },
+      { what: 'pace', to: 'slower', hand: 'slower' },
+      { what: 'size', to: 'a smaller one' },
+    ],
+    pushes: { cadence: 1, speed: 0.8, size: 0.6 },
+  },
+  {
     id: 'bite.follows',
     of: { kinds: ['follow'] },
     atLeast: 2,
-    notFamilies: WOUND_METAL,
+    notFamilies: [...WOUND_METAL, ...JIGGED],
     notSpecies: BIG_HUNTERS,
     source: 'common-practice',
     means: 'Follows without a bite: distance or commitment.',
@@ -498,5 +529,27 @@ export const AFTER_SILENCE: readonly SilenceRow[] = [
       { what: 'action', to: 'another action at the same depth' },
       { what: 'tactic', to: 'a slower bait' },
     ],
+  },
+]
+
+/** Fish that stand alone: one, then the next place (handbook §22.10: singles, then move on; in grass, stay). */
+export interface AloneRow {
+  readonly id: string
+  readonly grouping: Grouping
+  /** Not in this cover: there they stand together. */
+  readonly notCover: readonly Cover[]
+  /** After so long without another [min]. Assumed. */
+  readonly afterMin: number
+  readonly why: string
+  readonly source: SourceRef
+}
+export const AFTER_A_SINGLE: readonly AloneRow[] = [
+  {
+    id: 'single.move-on',
+    grouping: 'scattered',
+    notCover: ['grass', 'pads', 'reeds', 'kelp'],
+    afterMin: 15,
+    source: 'common-practice',
+    why: 'They stand alone here: the one was had, go on to the next place.',
   },
 ]

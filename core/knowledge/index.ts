@@ -2,7 +2,9 @@ export { ACTION_TABLE, type ActionRow } from './actions'
 export { ADVICE } from './advice/all'
 export { BEATS, FALL_SWAY } from './beats'
 export {
+  AFTER_A_SINGLE,
   AFTER_SILENCE,
+  type AloneRow,
   BITE_SIGNS,
   type BiteSign,
   type ChangeWhat,
@@ -10,6 +12,7 @@ export {
   HAND_CHANGES,
   type HandChange,
   type SignOffer,
+  STAND_INS,
 } from './bite-signs'
 export {
   BLADE_BODIES,
@@ -24,6 +27,7 @@ export { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES } from './cautions'
 export { CASTS_M, DIAMETER_POWER, DIVE_PATH, DIVE_TABLE, TOWED_AT_30_M } from './dive-table'
 export { type Chromophore, type EyeId, type EyeRow, EYES, SPECIES_EYES } from './eyes'
 export { FAMILY_TABLE, type FamilyRow, STYLE_TABLE, typicalOf } from './families'
+export { FISHED_OTHERWISE, type OtherwiseRow } from './fished-otherwise'
 export { FORAGE_HABITS } from './forage-habits'
 export { FORAGE_TABLE } from './forage'
 export { HOOK_GAP_MM, PLAIN_HOOK_KG, TREBLE_G } from './hooks'

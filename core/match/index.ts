@@ -6,6 +6,7 @@ export { doubtsOf } from './doubt'
 export { type DrawnWater, type DrawnWaters, drawnWaters } from './drawn-waters'
 export { gapNeeded, hookFor } from './hook-size'
 export { leadTold } from './lead'
+export { usualPace } from './pace'
 export {
   type Lesson,
   type LessonTold,

@@ -1,4 +1,4 @@
-import type { ChangeWhat, HandChange, SignOffer } from '#core/knowledge'
+import { type ChangeWhat, type HandChange, type SignOffer, STAND_INS } from '#core/knowledge'
 import { classOf, colourClass, DEPTH_CLASSES_M } from '#core/lure'
 import type { Candidate } from '#core/match'
 import { message, type Said } from '#core/message'
@@ -10,7 +10,7 @@ import type { TripSoFar } from './trip-so-far'
 
 /** Of one size: lengths that differ by less than this, as the logarithm of their ratio (about a quarter). Assumed. */
 const NEAR_IN_SIZE = 0.25
-/** A smaller bait: of the same family this share of the length, of another this. Assumed. */
+/** A smaller bait: of the same kind this share of the length, of another this. Assumed. */
 const SMALLER = { kin: 0.85, other: 0.75 }
 
 /** Colours that anglers set against each other first (handbook §15). */
@@ -22,6 +22,8 @@ const OPPOSITE: Readonly<Record<string, readonly string[]>> = {
   dark: ['plain', 'natural'],
   plain: ['hot', 'dark'],
 }
+
+const isNear = ({ profile }: Candidate, mm: number) => Math.abs(Math.log(profile.lengthMm.value / mm)) < NEAR_IN_SIZE
 
 /** What an offer comes to with this box: another lure, or what is on the line fished otherwise. */
 export function changeOf(trip: TripSoFar, { what, to, hand }: SignOffer): Change {
@@ -113,7 +115,7 @@ function valueOf(trip: TripSoFar, what: ChangeWhat): Said {
 /** The best lure of the box that makes this change and as few others as may be. */
 function lureFor(trip: TripSoFar, what: ChangeWhat): Candidate | undefined {
   const mm = trip.mine.lengthMm.value
-  const near = (c: Candidate) => Math.abs(Math.log(c.profile.lengthMm.value / mm)) < NEAR_IN_SIZE
+  const near = (c: Candidate) => isNear(c, mm)
   const others = trip.ranking.candidates.filter(c => c.profile.lure.id !== trip.current.lureId)
   const kin = others.filter(c => c.profile.lure.family === trip.mine.lure.family)
   const twins = kin.filter(c => (c.profile.lure.style ?? null) === (trip.mine.lure.style ?? null))
@@ -128,19 +130,16 @@ function lureFor(trip: TripSoFar, what: ChangeWhat): Candidate | undefined {
       return differ(twins.filter(near)) ?? differ(kin.filter(near)) ?? differ(kin)
     }
     case 'size':
-      return (
-        kin.find(c => c.profile.lengthMm.value < SMALLER.kin * mm) ??
-        others.find(c => c.profile.lengthMm.value < SMALLER.other * mm && c.way === trip.candidate?.way)
+      return fewestOthers(
+        trip,
+        others.filter(c => c.profile.lengthMm.value < (standsIn(c, trip) ? SMALLER.kin : SMALLER.other) * mm),
       )
-    case 'action':
-      return (
-        others.find(
-          c =>
-            c.profile.action.value !== trip.mine.action.value &&
-            sameDepth(c, trip.candidate) &&
-            c.way === trip.candidate?.way,
-        ) ?? others.find(c => sameDepth(c, trip.candidate))
+    case 'action': {
+      const otherAction = others.filter(
+        c => c.profile.action.value !== trip.mine.action.value && sameDepth(c, trip.candidate),
       )
+      return fewestOthers(trip, otherAction) ?? others.find(c => sameDepth(c, trip.candidate))
+    }
     case 'tactic': {
       const moving = trip.candidate?.way === 'moving' || trip.candidate?.way === 'surface'
       const wantsMoving = trip.signs.some(s => s.sign.id === 'bite.winding-in')
@@ -165,4 +164,25 @@ function lureFor(trip: TripSoFar, what: ChangeWhat): Candidate | undefined {
 
 function sameDepth(a: Candidate, b: Candidate | undefined): boolean {
   return !b || classOf(DEPTH_CLASSES_M, a.placement.depthM) === classOf(DEPTH_CLASSES_M, b.placement.depthM)
+}
+
+/** The bait that keeps most of what the one on the line has: its kind above all, then colour, size and the way it is fished; the best of those. */
+function fewestOthers(trip: TripSoFar, list: readonly Candidate[]): Candidate | undefined {
+  const { mine, candidate } = trip
+  const kept = (c: Candidate) =>
+    Number(standsIn(c, trip)) +
+    2 * Number(c.profile.lure.family === mine.lure.family) +
+    Number(colourClass(c.profile) === colourClass(mine)) +
+    Number(isNear(c, mine.lengthMm.value)) +
+    Number(c.way === candidate?.way)
+  return list.reduce<Candidate | undefined>((best, c) => (best && kept(best) >= kept(c) ? best : c), undefined)
+}
+
+/** Of the same kind as what is on the line, as far as anglers exchange them. */
+function standsIn({ profile }: Candidate, { mine }: TripSoFar): boolean {
+  const { family } = mine.lure
+  return (
+    profile.lure.family === family ||
+    STAND_INS.some(kinds => kinds.includes(family) && kinds.includes(profile.lure.family))
+  )
 }

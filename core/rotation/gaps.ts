@@ -58,7 +58,7 @@ export function untriedOn(trip: TripSoFar): NextOut<Said>['untried'] {
 /** The trait that was the same all day, changed by the best lure that differs in it; with `several` in two. */
 export function widestGap(trip: TripSoFar): Change | null {
   const done = fished(trip)
-  const left = trip.ranking.candidates.filter(c => !trip.stints.some(s => s.lureId === c.profile.lure.id))
+  const left = trip.ranking.candidates.filter(c => !trip.wasFished(c))
   const same = GAPS.filter(({ of }) => new Set(done.map(of)).size === 1 && left.some(c => of(c) !== of(done[0]!)))
   const [gap, second] =
     same.length > 0 ? same : GAPS.filter(({ of }) => left.some(c => !done.some(d => of(d) === of(c))))

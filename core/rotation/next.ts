@@ -1,5 +1,5 @@
 import { askOf } from '#core/ask'
-import { AFTER_SILENCE } from '#core/knowledge'
+import { AFTER_A_SINGLE, AFTER_SILENCE, type SignOffer } from '#core/knowledge'
 import { profileOf } from '#core/lure'
 import { prepareBox, rank } from '#core/match'
 import { message, type Said } from '#core/message'
@@ -8,7 +8,9 @@ import type { Box, Stint, Trip } from '#core/tackle'
 import type { Family } from '#core/terms'
 import { changeOf } from './change-to'
 import { untriedOn, widestGap } from './gaps'
-import type { NextOptions, NextOut } from './next-out'
+import type { Change, NextOptions, NextOut } from './next-out'
+import { fishedOtherwise } from './otherwise'
+import { saysToStay } from './signs'
 import { contactsOf, fellSilent, type Tried } from './tally'
 import { TripSoFar } from './trip-so-far'
 
@@ -56,10 +58,30 @@ export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut
   const prepared = prepareBox(box, options)
   const ranking = rank(prepared, askOf(reading, options))
   const day = new TripSoFar(prepared, ranking, stints, tried, profiles, options)
-  const signs = day.signs
-  const told = signs.map(({ sign }) => ({ sign: sign.id, means: sign.means, do: sign.do }))
-  const base = { signs: told, untried: untriedOn(day) }
-  const stay = (why: Said): NextOut<Said> => ({ ...base, do: 'stay', change: null, why, runnersUp: [] })
+  const { signs } = day
+  const otherwise = fishedOtherwise(day)
+  const base = {
+    signs: [...signs.map(({ sign }) => sign), ...otherwise.map(({ row }) => row)].map(({ id, means, do: advised }) => ({
+      sign: id,
+      means,
+      do: advised,
+    })),
+    untried: untriedOn(day),
+  }
+  const without = (act: 'stay' | 'move' | 'rest', why: Said): NextOut<Said> => ({
+    ...base,
+    do: act,
+    change: null,
+    why,
+    runnersUp: [],
+  })
+  const offered = (why: Said, change: Change, others: readonly SignOffer[]): NextOut<Said> => ({
+    ...base,
+    do: 'change',
+    change,
+    why,
+    runnersUp: others.map(({ what, to }) => ({ what, to })),
+  })
 
   const back = day.confirmation()
   if (back)
@@ -76,62 +98,47 @@ export function nextOf(box: Box, trip: Trip, options: NextOptions = {}): NextOut
       runnersUp: [],
     }
 
-  const offers = signs.flatMap(({ sign }) =>
-    sign.offers.filter(offer => day.applies(offer) && !day.wasChanged(offer.what)).map(offer => ({ sign, offer })),
+  // What the fish say: stay where as many speak for it as for the best change.
+  const offers = signs.flatMap(read =>
+    read.sign.offers.filter(offer => day.applies(offer) && !day.wasChanged(offer.what)).map(offer => ({ read, offer })),
   )
   const [first, ...others] = offers
+  const single = first ? undefined : AFTER_A_SINGLE.find(row => day.isAlone(row))
+  if (single) return without('move', single.why)
+  const convinced = saysToStay(signs, first?.read)
+  if (convinced) return without('stay', convinced.sign.means)
   if (first)
-    return {
-      ...base,
-      do: 'change',
-      change: changeOf(day, first.offer),
-      why: first.sign.means,
-      runnersUp: others.map(({ offer: { what, to } }) => ({ what, to })),
-    }
-  if (signs.some(({ sign }) => (sign.pushes.stay ?? 0) > 0))
-    return stay(signs.find(({ sign }) => (sign.pushes.stay ?? 0) > 0)!.sign.means)
+    return offered(
+      first.read.sign.means,
+      changeOf(day, first.offer),
+      others.map(({ offer }) => offer),
+    )
+  const content = signs.find(({ sign }) => (sign.pushes.stay ?? 0) > 0)
+  if (content) return without('stay', content.sign.means)
 
   if (fellSilent(day.now)) {
-    const { why, offers: silent } = AFTER_SILENCE.find(
-      ({ species }) => species === null || species.includes(reading.species),
-    )!
-    const left = silent.filter(o => !day.wasChanged(o.what))
-    if (left[0])
-      return {
-        ...base,
-        do: 'change',
-        change: changeOf(day, left[0]),
-        why,
-        runnersUp: left.slice(1).map(({ what, to }) => ({ what, to })),
-      }
-    return { ...base, do: 'rest', change: null, why: message('next.seen-all'), runnersUp: [] }
+    const row = AFTER_SILENCE.find(({ species }) => species === null || species.includes(reading.species))!
+    const [next, ...left] = row.offers.filter(o => !day.wasChanged(o.what))
+    return next ? offered(row.why, changeOf(day, next), left) : without('rest', message('next.seen-all'))
   }
+
+  // What nothing has touched and is not fished as this water asks. Where several baits were shown in vain, what was never tried goes before another of them.
   const blank = day.blankMin()
-  if (day.now.minutes < THIN_MIN || (blank < LONG_MIN && contactsOf(day.now.events) > 0))
-    return stay(message('next.too-early', { minutes: Math.round(day.now.minutes) }))
+  const severalInVain = blank >= LONG_MIN && new Set(stints.map(s => s.lureId)).size > 1
+  const off = otherwise.find(({ row }) => !(severalInVain && row.of === 'bait'))
+  if (off) return offered(off.row.means, off.change, [])
+
+  const contacts = contactsOf(day.now.events)
+  if (day.now.minutes < THIN_MIN || (blank < LONG_MIN && contacts > 0))
+    return without('stay', message('next.too-early', { minutes: Math.round(day.now.minutes) }))
   if (blank >= LONG_MIN || day.now.minutes >= LONG_MIN) {
     const gap = widestGap(day)
-    if (gap)
-      return {
-        ...base,
-        do: 'change',
-        change: gap,
-        why: message('next.never-tried', { minutes: Math.round(blank) }),
-        runnersUp: [],
-      }
-    if (blank >= REVIEW_MIN)
-      return {
-        ...base,
-        do: 'move',
-        change: null,
-        why: message('next.move', { minutes: Math.round(blank) }),
-        runnersUp: [],
-      }
+    if (gap) return offered(message('next.never-tried', { minutes: Math.round(blank) }), gap, [])
+    if (blank >= REVIEW_MIN) return without('move', message('next.move', { minutes: Math.round(blank) }))
   }
-  return stay(
-    contactsOf(day.now.events) > 0
-      ? message('next.draws')
-      : message('next.no-touch', { minutes: Math.round(day.now.minutes) }),
+  return without(
+    'stay',
+    contacts > 0 ? message('next.draws') : message('next.no-touch', { minutes: Math.round(day.now.minutes) }),
   )
 }
 

@@ -3,10 +3,11 @@ import { describe, expect, it } from 'vitest'
 import { BITE_SIGNS } from '#core/knowledge'
 import type { SetupTraits } from '#core/lure'
 import { seededRandom } from '#core/numeric'
+import { FAMILIES } from '#core/terms'
 import { nextChange } from './adviser'
 import { beliefOf, matters } from './belief'
 import { clearAt, fairVerdict } from './fair-test'
-import { readSigns } from './signs'
+import { readSigns, saysToStay } from './signs'
 import type { Offer, Tried } from './tally'
 
 const traits = (change: Partial<SetupTraits> = {}): SetupTraits => ({
@@ -201,6 +202,45 @@ describe('reading bites (trade §15)', () => {
       ),
     ).toContain(id),
   )
+  it.each(FAMILIES)('a %s that is pecked at or followed has something that can be changed', family => {
+    for (const kind of ['peck', 'follow'] as const) {
+      const signs = readSigns(
+        { events: [event(kind, 2), event(kind, 6)], beganMin: 0, minutes: 12 },
+        { family, species: 'largemouth-bass', fishedM: null },
+      )
+      expect(
+        signs.some(({ sign }) => sign.offers.length > 0),
+        kind,
+      ).toBe(true)
+    }
+  })
+  it('the newest fish speak twice: as many for staying as for a change hold, fewer do not', () => {
+    const said = (...kinds: Tried['events'][number]['kind'][]) => {
+      const events = kinds.map((kind, i) => event(kind, 3 * i, kind === 'landed' ? { hookedAt: 'inside' } : {}))
+      const signs = readSigns(
+        { events, beganMin: 0, minutes: 20 },
+        { family: 'crankbait', species: null, fishedM: null },
+      )
+      return (
+        saysToStay(
+          signs,
+          signs.find(({ sign }) => sign.offers.length > 0),
+        )?.sign.id ?? null
+      )
+    }
+    expect(said('peck', 'peck', 'landed', 'landed')).toBe('bite.thump')
+    expect(said('landed', 'landed', 'peck', 'peck')).toBeNull()
+    expect(said('peck', 'peck', 'peck', 'peck', 'landed')).toBeNull()
+  })
+  it('what said to stay says it no longer when nothing came for half an hour', () => {
+    const events = [event('landed', 2, { hookedAt: 'inside' }), event('landed', 6, { hookedAt: 'inside' })]
+    const ids = (minutes: number) =>
+      readSigns({ events, beganMin: 0, minutes }, { family: 'crankbait', species: null, fishedM: null }).map(
+        r => r.sign.id,
+      )
+    expect(ids(20)).toContain('bite.thump')
+    expect(ids(36)).toEqual([])
+  })
   it('one peck says nothing', () =>
     expect(
       readSigns(

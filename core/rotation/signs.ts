@@ -1,13 +1,15 @@
 import { BITE_SIGNS, type BiteSign, EVENTS_LOOKED_AT } from '#core/knowledge'
 import type { Fish } from '#core/tackle'
 import type { EventKind, Family, SpeciesId } from '#core/terms'
-import { fellSilent, fishIn, type Tried } from './tally'
+import { fishIn, isBiting, type Tried } from './tally'
 
 /** A sign that holds, with how many of the last events it was read from. */
 export interface SignRead {
   readonly sign: BiteSign
   readonly seen: number
   readonly of: number
+  /** The newest of them is one of those it was read from. */
+  readonly isNewest: boolean
 }
 
 /** What is fished, for which fish, and how deep [m]; `null`: not known. */
@@ -26,23 +28,41 @@ export function readSigns(
   { family, species, fishedM }: SignScene,
 ): readonly SignRead[] {
   const { events } = stretch
-  const silent = fellSilent(stretch)
+  const biting = isBiting(stretch)
   const fish = fishIn(events).slice(-EVENTS_LOOKED_AT)
   const snags = events.slice(-EVENTS_LOOKED_AT).filter(e => SNAGS.includes(e.kind))
   return BITE_SIGNS.flatMap(sign => {
-    if (!isFor(sign, family, species) || (sign.whileBiting && silent)) return []
+    if (!isFor(sign, family, species) || (sign.whileBiting && !biting)) return []
     const { kinds, when, hookedAt } = sign.of
     const last = kinds.includes('snagged') ? snags : fish
-    const seen = last.filter(
+    const read = last.filter(
       e =>
         kinds.includes(e.kind) &&
         (!when || (e.when != null && when.includes(e.when))) &&
         (!hookedAt || (e.hookedAt != null && hookedAt.includes(e.hookedAt))) &&
         (sign.underM === undefined || wasUnder(e, fishedM, sign.underM)) &&
         (sign.group === undefined || steps(e).some(step => (step.groupSize ?? 1) >= sign.group!)),
-    ).length
-    return seen >= sign.atLeast ? [{ sign, seen, of: last.length }] : []
+    )
+    const seen = read.length
+    return seen >= sign.atLeast
+      ? [{ sign, seen, of: last.length, isNewest: read[seen - 1] === last[last.length - 1] }]
+      : []
   })
+}
+
+/** How much a sign weighs: the fish it was read from, the newest twice. */
+const weightOf = ({ seen, isNewest }: SignRead) => seen + (isNewest ? 1 : 0)
+
+/** The sign that says to stay, where as many fish speak for it as for the change that would be made; `null`: none. */
+export function saysToStay(signs: readonly SignRead[], change: SignRead | undefined): SignRead | null {
+  return (
+    signs.find(
+      read =>
+        (read.sign.pushes.stay ?? 0) > 0 &&
+        read.sign.offers.length === 0 &&
+        (!change || weightOf(read) >= weightOf(change)),
+    ) ?? null
+  )
 }
 
 function isFor(

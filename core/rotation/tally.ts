@@ -50,11 +50,23 @@ export function meantIt({ events }: Fish<Tried['events'][number]>): number {
 }
 
 /** Bites that stop (trade §15 "conditioned"): so many contacts, then none for so long [min]. Assumed figures. */
-const FELL_SILENT = { contacts: 3, minutes: 25 }
+const FELL_SILENT = { contacts: 2, minutes: 25 }
 
-export function fellSilent({ events, beganMin, minutes }: Pick<Tried, 'events' | 'beganMin' | 'minutes'>): boolean {
+type Stretch = Pick<Tried, 'events' | 'beganMin' | 'minutes'>
+
+export function fellSilent(stretch: Stretch): boolean {
+  return contactsOf(stretch.events) >= FELL_SILENT.contacts && !isBiting(stretch)
+}
+
+/** Whether the last fish of a stretch came so lately that it still speaks of now. */
+export function isBiting(stretch: Stretch): boolean {
+  return silentMin(stretch) < FELL_SILENT.minutes
+}
+
+/** Minutes since the last fish of a stretch; none: infinite. */
+export function silentMin({ events, beganMin, minutes }: Stretch): number {
   const last = fishIn(events).reduce((at, fish) => Math.max(at, fish.at ?? -Infinity), -Infinity)
-  return contactsOf(events) >= FELL_SILENT.contacts && beganMin + minutes - last >= FELL_SILENT.minutes
+  return beganMin + minutes - last
 }
 
 export function catchesOf(events: Tried['events']): number {

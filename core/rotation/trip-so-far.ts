@@ -1,4 +1,4 @@
-import type { ChangeWhat, SignOffer } from '#core/knowledge'
+import { type AloneRow, CADENCE_WAY, type ChangeWhat, type SignOffer, TECHNIQUES } from '#core/knowledge'
 import { classOf, colourClass, type LureProfile, SIZE_CLASSES_MM } from '#core/lure'
 import type { Candidate, PreparedBox, Ranking } from '#core/match'
 import { type Message, message, type Said } from '#core/message'
@@ -6,11 +6,13 @@ import type { Stint } from '#core/tackle'
 import { explainLure, type SetupOut } from '#core/tell'
 import type { NextOptions } from './next-out'
 import { readSigns, type SignRead } from './signs'
-import { contactsOf, type Tried } from './tally'
+import { contactsOf, silentMin, type Tried } from './tally'
 
 /** A change that brings a bite this soon is to be confirmed by going back once [min]; the blank before it was at least this long [min]. Assumed. */
 const AT_ONCE_MIN = 10
 const BLANK_MIN = 15
+/** From this guard on the point lies hidden, 0..3. */
+const POINT_HIDDEN = 2
 const OPEN_COVER: readonly string[] = ['open', 'sand', 'gravel']
 
 /** The day so far, as far as the next change needs it. */
@@ -50,6 +52,24 @@ export class TripSoFar {
     return explainLure(this.prepared, this.ranking, lureId)
   }
 
+  /** How well it sheds what it meets, as it is rigged, 0..3. */
+  private get guard(): number {
+    const { rig } = this.current
+    const { guard } = TECHNIQUES.find(t => t.rig === rig) ?? this.candidate?.technique ?? { guard: 'own' }
+    return guard === 'own' ? this.mine.snagGuard.value : guard
+  }
+
+  /** Hopped, dragged or lying: what fouls there is not too deep, it is too heavy or the wrong bait. */
+  private get isOnBottom(): boolean {
+    const cadence = this.current.presentation?.cadence ?? this.current.cadence ?? this.candidate?.cadence
+    return cadence !== undefined && CADENCE_WAY[cadence] === 'bottom'
+  }
+
+  /** Whether the lure of a set-up was on the line today. */
+  wasFished({ profile }: Candidate): boolean {
+    return this.stints.some(({ lureId }) => lureId === profile.lure.id)
+  }
+
   /** Minutes since the last contact of the day, or since it began. */
   blankMin(): number {
     const end = this.now.beganMin + this.now.minutes
@@ -66,6 +86,17 @@ export class TripSoFar {
     return this.current.presentation?.depthM ?? this.current.depthM ?? this.candidate?.placement.depthM ?? null
   }
 
+  /** Whether fish stand alone here, and the one that was here has been had. */
+  isAlone({ grouping, notCover, afterMin }: AloneRow): boolean {
+    const { reading } = this.ranking.ask
+    return (
+      reading.grouping === grouping &&
+      !reading.cover.some(c => notCover.includes(c)) &&
+      this.now.events.some(e => e.kind === 'landed' || e.kind === 'lost') &&
+      silentMin(this.now) >= afterMin
+    )
+  }
+
   applies({ only }: SignOffer): boolean {
     switch (only) {
       case 'open-water':
@@ -74,6 +105,12 @@ export class TripSoFar {
         return (this.current.rig ?? this.candidate?.technique.rig) === 'drop-shot-nose'
       case 'has-trailer':
         return (this.current.trailerId ?? this.candidate?.trailer?.lure.id ?? null) !== null
+      case 'off-bottom':
+        return !this.isOnBottom
+      case 'on-bottom':
+        return this.isOnBottom
+      case 'open-point':
+        return this.guard < POINT_HIDDEN
       case 'jerked':
         return (this.current.presentation?.cadence ?? this.current.cadence ?? this.candidate?.cadence) === 'jerk-pause'
       default:

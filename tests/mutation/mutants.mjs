@@ -232,4 +232,18 @@ export const MUTANTS = [
     to: 'return [prey, ...(seen ?? []).slice(9)',
     tests: ['core/reading'],
   },
+  {
+    id: 'fish long gone still say to stay',
+    file: 'core/rotation/tally.ts',
+    from: 'silentMin(stretch) < FELL_SILENT.minutes',
+    to: 'silentMin(stretch) < 9 * FELL_SILENT.minutes',
+    tests: ['core/rotation', 'tests/rotation/trips'],
+  },
+  {
+    id: 'stops too short taken for too long',
+    file: 'core/rotation/otherwise.ts',
+    from: 'from < 1 ? fished / asked <= from',
+    to: 'from > 1 ? fished / asked <= from',
+    tests: ['tests/rotation/trips'],
+  },
 ]

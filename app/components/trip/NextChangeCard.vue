@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { HAND_CHANGES } from '#core/knowledge'
+import { type ChangeWhat, HAND_CHANGES } from '#core/knowledge'
 import type { InHand, NextChange, NextOut, Turn } from '#core/rotation'
 import type { SetupOut } from '#core/tell'
 import { formatQuantity } from '#core/units'
@@ -23,6 +23,13 @@ const setup = computed(() => {
 })
 /** The change that the bites ask for, where it can be made in the hand. */
 const inHand = computed(() => props.changes.find(c => c.id === spoken.value?.change?.hand) ?? null)
+/** The same lure as it would be fished here: for figures that are far off, more than one tap of the hand away. */
+const RETRIEVE: readonly ChangeWhat[] = ['pace', 'pause', 'depth', 'lead']
+const asAsked = computed(() => {
+  const change = spoken.value?.change
+  return change && !change.hand && RETRIEVE.includes(change.what) && change.setup?.lureId === trips.stint?.lureId ? change.setup : null
+})
+const toDo = computed(() => spoken.value?.signs.find(sign => sign.means === spoken.value?.why)?.do ?? '')
 const isTold = computed(() => (props.advice?.signs ?? []).some(({ sign }) => sign.means === spoken.value?.why))
 const lure = computed(() => (setup.value ? box.lureById.get(setup.value.lureId) ?? null : null))
 const rod = computed(() => (setup.value?.outfitId ? box.outfitById.get(setup.value.outfitId)?.name : null))
@@ -37,12 +44,13 @@ const searchTitle = computed(() => (search.value ? `To learn more, change the ${
     <p v-if="search" class="or"><b>{{ searchTitle }}</b></p>
     <p v-if="spoken?.change" class="from-to"><s>{{ words(spoken.change.from) }}</s> → <b>{{ spoken.change.to }}</b></p>
     <button v-if="inHand" type="button" class="hot big" @click="emit('make', inHand)">Done: {{ HAND_CHANGES[inHand.id].says }}</button>
+    <button v-if="asAsked" type="button" class="hot big" @click="emit('tie', asAsked)">Fish it so</button>
     <div v-if="setup && lure" class="to">
       <LureDrawing :lure="lure" small class="drawing" />
       <div><b>{{ lure.name }}</b><br /><span class="how">{{ words(setup.rig) }}{{ rod ? `, ${rod}` : '' }} · {{ formatQuantity('depth', setup.presentation.depthM, { system: units }) }} · {{ formatQuantity('speed', setup.presentation.speedMs, { system: units }) }}</span></div>
       <button type="button" class="big" :class="spoken ? 'hot' : 'plain'" @click="emit('tie', setup)">Tie it on</button>
     </div>
-    <p v-if="spoken && !isTold" class="reason">{{ spoken.why }}</p>
+    <p v-if="spoken && !isTold" class="reason">{{ spoken.why }} {{ toDo }}</p>
     <p v-if="spoken && spoken.runnersUp.length > 0" class="reason">Else: {{ spoken.runnersUp.map(r => `${WHAT_WORDS[r.what]}: ${r.to}`).join('; ') }}.</p>
     <ul v-if="search || !bites"><li v-for="reason in advice?.reasons ?? []" :key="reason.rule" class="reason">{{ adviceInWords(reason) }}</li></ul>
     <p v-if="advice?.place && spoken?.do !== 'move'" class="reason place"><b>Or change the place.</b> {{ adviceInWords(advice.place) }} What was tried here stays tried only here.</p>

@@ -1,0 +1,275 @@
+import type { Reading } from '#core/reading'
+import type { NextOut } from '#core/rotation'
+import type { Stint, TripEvent } from '#core/tackle'
+
+/**
+ * Trips as they happen, and what a good angler would do next (handbook §15, §12, §14, §22; common practice, no source). Whole boxes of the corpus; the last stretch is the one being fished.
+ * The first two lists were written from the handbook and put to the program as it then stood (decision 226), the third to what came of it.
+ */
+
+type Expected = (out: NextOut) => boolean
+export type TripCase = readonly [
+  name: string,
+  box: 'lake' | 'river' | 'salt',
+  stints: readonly Stint[],
+  holds: Expected,
+]
+type What = NonNullable<NextOut['change']>['what']
+type Told = NonNullable<NonNullable<NextOut['change']>['setup']>
+
+const stays: Expected = out => out.do === 'stay'
+const goesOn: Expected = out => out.do === 'move' || out.do === 'change'
+/** One of these is changed; none named: anything. */
+const changes =
+  (...what: What[]): Expected =>
+  out =>
+    out.do === 'change' && (what.length === 0 || what.includes(out.change!.what))
+/** It is changed, and the set-up that is told is as it has to be. */
+const told =
+  (is: (setup: Told) => boolean, ...what: What[]): Expected =>
+  out =>
+    changes(...what)(out) && is(out.change!.setup!)
+const to = (lures: string[], what: What) => told(setup => lures.includes(setup.lureId), what)
+const returns =
+  (lure?: string): Expected =>
+  out =>
+    out.do === 'return' && (lure === undefined || out.change?.setup?.lureId === lure)
+const either =
+  (...some: Expected[]): Expected =>
+  out =>
+    some.some(holds => holds(out))
+
+const START = Date.parse('2026-06-01T08:00:00Z')
+const at = (min: number) => new Date(START + min * 60_000).toISOString()
+export const DAY_START = at(0)
+const ev = (kind: TripEvent['kind'], min: number, part: Partial<TripEvent> = {}): TripEvent => ({
+  id: `${kind} ${min}`,
+  kind,
+  at: at(min),
+  ...part,
+})
+const st = (
+  lureId: string,
+  from: number,
+  until: number,
+  events: TripEvent[],
+  reading: Reading,
+  part: Partial<Stint> = {},
+): Stint => ({ id: `stretch from ${from}`, lureId, start: at(from), end: at(until), events, reading, ...part })
+const lip = { hookedAt: 'lip' as const }
+const inside = { hookedAt: 'inside' as const }
+
+const lm: Reading = {
+  species: 'largemouth-bass',
+  temperatureC: 21,
+  visibilityM: 1.5,
+  bottomM: 3,
+  fishFromM: 1,
+  fishToM: 2.6,
+  cover: ['open', 'gravel'],
+  mood: 'neutral',
+  from: 'boat',
+  windMs: 2,
+}
+const sm: Reading = {
+  species: 'smallmouth-bass',
+  temperatureC: 17,
+  visibilityM: 3.5,
+  bottomM: 4,
+  fishFromM: 1.5,
+  fishToM: 4,
+  cover: ['rock', 'boulders'],
+  from: 'boat',
+  windMs: 4,
+  forage: [{ kind: 'minnow', lengthMm: 80 }],
+}
+const pike: Reading = {
+  species: 'northern-pike',
+  temperatureC: 13,
+  visibilityM: 2,
+  bottomM: 4,
+  fishFromM: 1,
+  fishToM: 3,
+  cover: ['grass'],
+  coverTopM: 2.4,
+  from: 'boat',
+}
+const trout: Reading = {
+  species: 'brown-trout',
+  temperatureC: 11,
+  water: 'river',
+  currentMs: 0.5,
+  visibilityM: 2.5,
+  bottomM: 1.5,
+  fishFromM: 0.4,
+  fishToM: 1.4,
+  from: 'wading',
+  cover: ['gravel', 'current-seam'],
+}
+const bass: Reading = {
+  species: 'sea-bass',
+  temperatureC: 16,
+  water: 'surf',
+  visibilityM: 2,
+  bottomM: 3,
+  fishFromM: 0.3,
+  fishToM: 2,
+  cover: ['rock'],
+  from: 'bank',
+  waveM: 0.7,
+  forage: [{ kind: 'sand-eel', lengthMm: 110 }],
+}
+const red: Reading = {
+  species: 'red-drum',
+  temperatureC: 24,
+  water: 'estuary',
+  visibilityM: 1.2,
+  bottomM: 1,
+  fishFromM: 0.3,
+  fishToM: 1,
+  cover: ['grass'],
+  from: 'kayak',
+  forage: [{ kind: 'shrimp', lengthMm: 60 }],
+}
+const brush: Reading = {
+  species: 'largemouth-bass',
+  temperatureC: 24,
+  visibilityM: 1.2,
+  bottomM: 4,
+  fishFromM: 2,
+  fishToM: 4,
+  cover: ['brush'],
+  from: 'boat',
+}
+const snk: Reading = {
+  species: 'snook',
+  temperatureC: 26,
+  water: 'estuary',
+  sky: 'night',
+  currentMs: 0.4,
+  visibilityM: 2,
+  bottomM: 4,
+  fishFromM: 1,
+  fishToM: 3,
+  cover: ['pier'],
+  from: 'bank',
+  forage: [{ kind: 'shrimp', lengthMm: 50 }],
+}
+const wal: Reading = {
+  species: 'walleye',
+  temperatureC: 12,
+  visibilityM: 2,
+  bottomM: 5,
+  fishFromM: 4,
+  fishToM: 5,
+  cover: ['gravel'],
+  from: 'boat',
+  windMs: 3,
+}
+
+// prettier-ignore
+export const FIRST: readonly TripCase[] = [
+  ['four well hooked and two follows: stay', 'lake', [st('sb-cw', 0, 20, [ev('landed', 2, { hookedAt: 'lip' }), ev('follow', 4), ev('landed', 7, { hookedAt: 'lip' }), ev('landed', 10, { hookedAt: 'inside' }), ev('follow', 13), ev('landed', 17, { hookedAt: 'lip' })], lm)], stays],
+  ['one landed: stay', 'lake', [st('sb-cw', 0, 6, [ev('landed', 5, { hookedAt: 'lip' })], lm)], stays],
+  ['one follow, 8 min: stay', 'lake', [st('sb-cw', 0, 8, [ev('follow', 5)], lm)], stays],
+  ['outside on natural crank: hot', 'lake', [st('md-wide-shad', 0, 15, [ev('landed', 5, { hookedAt: 'outside' }), ev('lost', 11, { hookedAt: 'outside' })], lm)], to(['md-wide-hot'], 'colour')],
+  ['outside on hot crank: natural', 'lake', [st('md-wide-hot', 0, 15, [ev('landed', 5, { hookedAt: 'outside' })], lm)], to(['md-wide-shad'], 'colour')],
+  ['pecks at a jig without trailer: smaller', 'lake', [st('jfb-18', 0, 15, [ev('peck', 5), ev('peck', 8), ev('peck', 11)], { ...lm, cover: ['rock'], fishFromM: 2.5, fishToM: 3 }, { presentation: { cadence: 'drag' } })], changes('size', 'trailer')],
+  ['pecks at a threaded drop shot: shorter', 'lake', [st('ms-flat', 0, 15, [ev('peck', 5), ev('peck', 8)], lm, { rig: 'drop-shot-threaded' })], changes('size')],
+  ['pecks at a crank: twin of the other wobble', 'lake', [st('md-wide-hot', 0, 15, [ev('peck', 5), ev('peck', 8)], { ...lm, fishFromM: 1.5, fishToM: 3 })], to(['md-tight-hot'], 'action')],
+  ['lost twice on an extra-fast rod', 'lake', [st('ms-flat', 0, 15, [ev('lost', 5), ev('lost', 9)], lm, { rig: 'drop-shot-nose', outfitId: 'o-ds-xf' })], changes('hook')],
+  ['vertical metal eaten winding in', 'lake', [st('vj-10', 0, 15, [ev('landed', 9, { when: 'winding-in', hookedAt: 'lip' })], { ...lm, bottomM: 8, fishFromM: 5, fishToM: 7, signs: ['fish-on-sonar'] })], changes('tactic')],
+  ['follows on a walker', 'lake', [st('tw-walk-bone', 0, 15, [ev('follow', 5), ev('follow', 8), ev('follow', 12)], { ...lm, temperatureC: 23, fishFromM: 0, fishToM: 1 }, { cadence: 'walk' })], changes('pause', 'tactic', 'size')],
+  ['silence on lipless in grass: another action at the depth', 'lake', [st('ll-gold', 0, 45, [ev('landed', 3, { hookedAt: 'lip' }), ev('hit', 6), ev('landed', 10, { hookedAt: 'lip' }), ev('hit', 13)], { ...lm, cover: ['grass'], coverTopM: 1.8 })], changes('action', 'tactic', 'sound')],
+  ['eight hours of the same size and depth', 'lake', [st('sq-chart', 0, 120, [], lm), st('sq-craw', 120, 240, [], lm), st('sq-shad', 240, 480, [], lm)], changes('size', 'depth')],
+  ['a weedless worm on the bottom snags thrice in brush', 'lake', [st('wm-rib', 0, 15, [ev('snagged', 3), ev('snagged', 6), ev('snagged', 9)], { ...lm, cover: ['brush'], fishFromM: 2, fishToM: 3 }, { rig: 'bullet-weedless', presentation: { cadence: 'bottom-hop', sinkerG: 10, depthM: 3 } })], changes('lead', 'tactic', 'depth')],
+  ['light head in deep current never felt the bottom', 'river', [st('pt-75', 0, 22, [], { species: 'walleye', temperatureC: 8, water: 'river', currentMs: 0.9, bottomM: 7, fishFromM: 6, fishToM: 7, bottom: 'gravel', cover: ['gravel'], from: 'boat' }, { presentation: { cadence: 'bottom-hop', headG: 3, depthM: 2 } })], changes('lead', 'depth', 'weight')],
+  ['one in grass, then nothing for half an hour', 'lake', [st('bj-white', 0, 36, [ev('landed', 4, { hookedAt: 'inside' })], { ...lm, cover: ['grass'], coverTopM: 1.5 })], changes()],
+  ['scattered singles: move', 'river', [st('sp-2-gold', 0, 40, [ev('landed', 4, { hookedAt: 'lip' })], { species: 'brown-trout', temperatureC: 12, water: 'river', bottomM: 1.2, visibilityM: 2, from: 'wading', grouping: 'scattered' })], goesOn],
+  ['pike follow a spoon', 'lake', [st('cs-gold', 0, 15, [ev('follow', 3), ev('follow', 9)], { ...lm, species: 'northern-pike', temperatureC: 14, cover: ['grass'] })], changes('pace', 'pause')],
+  ['the sun is up: the surface is over', 'lake', [st('tw-walk-bone', 0, 50, [ev('landed', 10, { hookedAt: 'lip' }), ev('landed', 25, { hookedAt: 'lip' }), ev('hit', 40)], { ...lm, temperatureC: 26, at: '2026-06-01T05:20:00Z', longitude: 0, latitude: 45, sky: 'sun', fishFromM: 0, fishToM: 1 }), st('tw-walk-bone', 50, 75, [], { ...lm, temperatureC: 26, at: '2026-06-01T09:00:00Z', longitude: 0, latitude: 45, sky: 'sun', fishFromM: 2, fishToM: 3, bottomM: 3.5 })], told(s => s.presentation.depthM > 0.5, 'tactic', 'depth', 'action')],
+  ['fished at 2 m, fish seen at 6', 'lake', [st('md-wide-shad', 0, 20, [], { ...lm, bottomM: 8, fishFromM: 5.5, fishToM: 7, signs: ['fish-on-sonar'], temperatureC: 27 }, { presentation: { depthM: 2, speedMs: 0.8 } })], changes('depth', 'tactic')],
+  ['cold, wound fast', 'lake', [st('pt-thin-10', 0, 20, [], { ...lm, temperatureC: 5, mood: 'lethargic' }, { presentation: { speedMs: 1.3, cadence: 'steady', headG: 5, depthM: 2 } })], changes('pace')],
+  ['cold, jerked with one-second stops', 'lake', [st('jb-deep', 0, 20, [], { ...lm, temperatureC: 6, visibilityM: 2, mood: 'lethargic', grouping: 'one-spot' }, { presentation: { cadence: 'jerk-pause', pauseS: 1, depthM: 2, speedMs: 0.3 } })], told(s => s.presentation.pauseS! >= 10, 'pause')],
+  ['two follows, then one well hooked: stay', 'lake', [st('jb-silver', 0, 15, [ev('follow', 3), ev('follow', 6), ev('landed', 12, { hookedAt: 'inside' })], { ...lm, temperatureC: 14 }, { cadence: 'jerk-pause' })], stays],
+  ['threaded after pecks, two well hooked: stay', 'lake', [st('ms-flat', 0, 15, [ev('peck', 5), ev('peck', 8)], lm, { rig: 'drop-shot-nose' }), st('ms-flat', 15, 30, [ev('landed', 20, { hookedAt: 'lip' }), ev('landed', 26, { hookedAt: 'lip' })], lm, { rig: 'drop-shot-threaded' })], stays],
+  ['pecks go on with the smaller trailer: smaller jig', 'lake', [st('jf-brown-14', 0, 15, [ev('peck', 5), ev('peck', 8)], lm, { trailerId: 'cw-kick' }), st('jf-brown-14', 15, 30, [ev('peck', 20), ev('peck', 26)], lm, { trailerId: 'tr-craw-small' })], to(['jn-7'], 'size')],
+  ['walleye peck at a head: shorter', 'river', [st('pt-75', 0, 15, [ev('peck', 5), ev('peck', 8), ev('peck', 12)], { species: 'walleye', temperatureC: 14, water: 'river', currentMs: 0.3, bottomM: 3, fishFromM: 2, fishToM: 3 }, { rig: 'threaded-head' })], to(['pt-50', 'grub-50-smoke', 'ft-65'], 'size')],
+  ['trout bump a spoon and are never hooked', 'river', [st('micro-hot', 0, 15, [ev('hit', 2), ev('hit', 5), ev('hit', 8), ev('hit', 11)], { species: 'rainbow-trout', temperatureC: 12, water: 'pond', bottomM: 3, visibilityM: 3, from: 'bank' })], to(['micro-olive'], 'colour')],
+  ['amberjack follow a fast jig up', 'salt', [st('spj-200', 0, 20, [ev('follow', 5), ev('follow', 9), ev('follow', 13)], { species: 'amberjack', temperatureC: 21, water: 'sea', bottomM: 60, fishFromM: 30, fishToM: 60, signs: ['fish-on-sonar'] }, { cadence: 'vertical-fast' })], changes('pause', 'pace', 'tactic')],
+  ['taken on the drop: stay', 'salt', [st('slj-180', 0, 12, [ev('landed', 8, { when: 'fall', hookedAt: 'lip' })], { species: 'amberjack', temperatureC: 21, water: 'sea', bottomM: 60, fishFromM: 50, fishToM: 60 }, { cadence: 'vertical-slow' })], stays],
+  ['flathead pecks at a prawn on a head', 'salt', [st('sh-90-cut', 0, 15, [ev('peck', 5), ev('peck', 8)], { species: 'flathead', temperatureC: 20, water: 'estuary', bottomM: 2, fishFromM: 1.5, fishToM: 2, from: 'bank' })], changes('size', 'hook')],
+  ['tried much for three hours: move or change', 'lake', [st('sq-chart', 0, 40, [], lm), st('jf-dark-14', 40, 80, [], lm), st('ms-flat', 80, 120, [], lm), st('swb-20', 120, 160, [], lm), st('tw-walk-bone', 160, 190, [], lm), st('dd-shad', 190, 220, [], lm)], goesOn],
+  ['hooked in the middle of the mouth once then a peck: stay', 'lake', [st('st-green', 0, 18, [ev('landed', 6, { hookedAt: 'inside', when: 'fall' }), ev('peck', 14)], lm, { rig: 'wacky' })], stays],
+  ['three landed on the fall of a stick: stay (more of that)', 'lake', [st('st-green', 0, 25, [ev('landed', 6, { hookedAt: 'inside', when: 'fall' }), ev('landed', 14, { hookedAt: 'lip', when: 'fall' }), ev('landed', 22, { hookedAt: 'inside', when: 'fall' })], lm, { rig: 'wacky' })], stays],
+  ['landed lip x3, hooked lost x1: stay', 'lake', [st('sb-cw', 0, 25, [ev('landed', 3, { hookedAt: 'lip' }), ev('lost', 9), ev('landed', 15, { hookedAt: 'lip' }), ev('landed', 21, { hookedAt: 'lip' })], lm)], stays],
+  ['striper follow needle at night refuse', 'salt', [st('pn-75-dark', 0, 20, [ev('follow', 3), ev('follow', 9), ev('follow', 15)], { species: 'striped-bass', temperatureC: 15, water: 'surf', sky: 'night', currentMs: 0.5, bottomM: 3, from: 'bank', forage: [{ kind: 'sand-eel', lengthMm: 120 }] })], changes()],
+  ['surface on cold water 30 min nothing', 'lake', [st('tw-walk-bone', 0, 31, [], { ...lm, temperatureC: 8 })], changes('tactic', 'depth', 'action')],
+  ['spinnerbait sank in grass fouled: snagged x4', 'lake', [st('ll-red', 0, 15, [ev('snagged', 2), ev('snagged', 4), ev('snagged', 7), ev('snagged', 9)], { ...lm, cover: ['grass'], coverTopM: 1 })], changes('depth', 'line', 'hook', 'tactic')],
+  ['metal fast kahawai follow', 'salt', [st('cm-60', 0, 15, [ev('follow', 2), ev('follow', 5), ev('follow', 8)], { species: 'kahawai', temperatureC: 16, water: 'surf', signs: ['surface-feeding'], forage: [{ kind: 'whitebait', lengthMm: 45 }], from: 'bank' })], to(['cm-10', 'cm-20', 'ds-28-silver', 'cm-30-eel'], 'size')],
+  ['perch pecks on a blade bait', 'lake', [st('bl-gold-14', 0, 15, [ev('peck', 3), ev('peck', 7)], { ...lm, species: 'perch', temperatureC: 9, bottomM: 6, fishFromM: 5, fishToM: 6 })], changes('size', 'pace')],
+]
+
+// prettier-ignore
+export const SECOND: readonly TripCase[] = [
+  ['smallmouth follow the jerkbait; jerked hard: hang, fall or smaller', 'lake', [st('jb-silver', 0, 20, [ev('follow', 4), ev('follow', 11), ev('follow', 17)], sm, { cadence: 'jerk-pause', presentation: { cadence: 'jerk-pause', pauseS: 2, speedMs: 0.6, depthM: 1.4 } })], changes('pause', 'tactic', 'size')],
+  ['three landed, then forty minutes nothing: same depth, another action', 'lake', [st('jb-silver', 0, 60, [ev('landed', 4, lip), ev('landed', 11, inside), ev('landed', 17, lip)], sm, { cadence: 'jerk-pause' })], changes('action', 'tactic')],
+  ['landed well twice just now: stay', 'lake', [st('tb-green', 0, 20, [ev('landed', 12, lip), ev('landed', 18, inside)], sm)], stays],
+  ['tube drags and snags four times in boulders: lighter or higher', 'lake', [st('tb-green', 0, 20, [ev('snagged', 3), ev('snagged', 6), ev('lure-lost', 9), ev('snagged', 14)], sm, { presentation: { cadence: 'drag', headG: 14, depthM: 4 } })], changes('lead', 'depth', 'tactic', 'hook', 'line')],
+  ['pike turn away from the spinnerbait thrice: slower, same bait', 'lake', [st('sb-pike', 0, 25, [ev('follow', 5), ev('follow', 12), ev('follow', 20)], pike)], changes('pace', 'pause')],
+  ['pike: slowed already, still follow: pause or smaller', 'lake', [st('sb-pike', 0, 25, [ev('follow', 5), ev('follow', 12)], pike, { presentation: { speedMs: 0.9 } }), st('sb-pike', 25, 50, [ev('follow', 33), ev('follow', 41)], pike, { presentation: { speedMs: 0.6 } })], changes('pause', 'size', 'tactic')],
+  ['trout tap the spinner: smaller or slower', 'river', [st('sp-3-silver', 0, 20, [ev('peck', 5), ev('peck', 11), ev('peck', 16)], trout)], changes('size', 'pace')],
+  ['trout bites stopped: another blade or depth', 'river', [st('sp-2-gold', 0, 60, [ev('landed', 5, lip), ev('hit', 9), ev('landed', 14, lip)], trout)], changes('action', 'depth', 'size')],
+  ['one trout an hour ago, spread out: go on', 'river', [st('sp-2-gold', 0, 60, [ev('landed', 5, lip)], { ...trout, grouping: 'scattered' })], goesOn],
+  ['sea bass hit the plug and are hooked outside: colour', 'salt', [st('jb-140-bone', 0, 20, [ev('landed', 5, { hookedAt: 'outside' }), ev('lost', 12, { hookedAt: 'outside' })], bass)], to(['jb-140-dark'], 'colour')],
+  ['sea bass lost twice at the feet: hooks, rod', 'salt', [st('jb-120-eel', 0, 30, [ev('lost', 5), ev('lost', 18), ev('hit', 22)], bass)], changes('hook')],
+  ['redfish swat at the spoon weed', 'salt', [st('sp-gold-weed', 0, 20, [ev('peck', 5), ev('peck', 12)], red)], changes('size', 'pace', 'tactic')],
+  ['redfish: popper in a calm noon, nothing 20 min, topwater wrong in winter', 'salt', [st('tw-pop-120', 0, 25, [], { ...red, temperatureC: 12, mood: 'lethargic' })], changes()],
+  ['wound above fish on the bottom in six metres', 'lake', [st('pt-slim-10', 0, 20, [], { ...brush, bottomM: 7, fishFromM: 6, fishToM: 7, signs: ['fish-on-sonar'] }, { presentation: { cadence: 'steady', headG: 3.5, depthM: 1.5, speedMs: 0.8 } })], changes('depth', 'lead', 'tactic')],
+  ['jig at the right place, 20 min: patience', 'lake', [st('jf-dark-14', 0, 14, [], brush)], stays],
+  ['crank that never touches at four metres: deeper', 'lake', [st('sq-shad', 0, 35, [], { ...brush, cover: ['rock'], fishFromM: 3.2, bottomM: 4.2, fishToM: 4.2 })], changes('depth', 'tactic', 'size')],
+  ['buzz bait missed thrice', 'lake', [st('tw-buzz-black', 0, 20, [ev('hit', 5), ev('hit', 9), ev('hit', 16)], { ...brush, cover: ['pads'], fishFromM: 0, fishToM: 1.5, bottomM: 1.5 })], changes('pause', 'size', 'tactic', 'pace', 'hook')],
+  ['frog hits missed in pads: pause', 'lake', [st('tw-frog-black', 0, 20, [ev('hit', 5), ev('hit', 9)], { ...brush, cover: ['pads'], fishFromM: 0, fishToM: 1.5, bottomM: 1.5 })], changes('pause', 'size', 'tactic')],
+  ['a jig eaten as it is wound in: swim it', 'lake', [st('jf-brown-14', 0, 20, [ev('landed', 9, { when: 'winding-in', hookedAt: 'lip' }), ev('hit', 15, { when: 'winding-in' })], brush)], told(s => !['bottom-hop', 'drag'].includes(s.presentation.cadence), 'tactic')],
+  ['drop shot nose pecks twice then landed inside thrice threaded: stay', 'lake', [st('ms-flat', 0, 10, [ev('peck', 3), ev('peck', 7)], sm, { rig: 'drop-shot-nose' }), st('ms-flat', 10, 40, [ev('landed', 18, inside), ev('landed', 27, inside), ev('landed', 37, lip)], sm, { rig: 'drop-shot-threaded' })], stays],
+  ['blank three hours with five deep slow baits: shallow, fast or else', 'lake', ['jf-dark-14', 'jfb-18', 'wm-big', 'ms-flat', 'cre-beaver'].map((id, i) => st(id, 36 * i, 36 * (i + 1), [], brush)), told(s => s.presentation.speedMs > 0.4)],
+  ['mackerel follow the metal up: size, faster, sink', 'salt', [st('cm-40', 0, 15, [ev('follow', 3), ev('follow', 8)], { species: 'mackerel', temperatureC: 14, water: 'sea', bottomM: 12, fishFromM: 1, fishToM: 6, from: 'bank', forage: [{ kind: 'whitebait', lengthMm: 45 }] })], to(['cm-10', 'cm-20'], 'size')],
+  ['change brought a fish at once after half an hour: back once', 'salt', [st('cm-60', 0, 32, [], bass), st('jb-120-eel', 32, 38, [ev('landed', 35, lip)], bass)], returns('cm-60')],
+  ['went back, bites again on the first: no settling on the second', 'salt', [st('cm-60', 0, 32, [], bass), st('jb-120-eel', 32, 38, [ev('landed', 35, lip)], bass), st('cm-60', 38, 52, [ev('landed', 44, lip)], bass)], stays],
+  ['went back, blank: settle on the second', 'salt', [st('cm-60', 0, 32, [], bass), st('jb-120-eel', 32, 38, [ev('landed', 35, lip)], bass), st('cm-60', 38, 52, [], bass)], returns('jb-120-eel')],
+  ['umbrella followed by schools and not taken: smaller or slower', 'lake', [st('um-5', 0, 20, [ev('follow', 4, { groupSize: 6 }), ev('follow', 12, { groupSize: 4 })], { ...sm, species: 'spotted-bass', bottomM: 9, fishFromM: 3, fishToM: 6, cover: ['open'], temperatureC: 12 })], changes()],
+  ['grouper peck at a slow jig: smaller, slower', 'salt', [st('slj-180', 0, 20, [ev('peck', 5), ev('peck', 11)], { species: 'grouper', temperatureC: 22, water: 'sea', bottomM: 50, fishFromM: 45, fishToM: 50, from: 'boat' })], changes('size', 'pace', 'pause')],
+  ['hair jig in a river snags thrice: lighter or higher', 'river', [st('hj-10-white', 0, 15, [ev('snagged', 3), ev('snagged', 6), ev('snagged', 10)], { species: 'walleye', temperatureC: 7, water: 'river', currentMs: 0.4, bottomM: 2.5, fishFromM: 2, fishToM: 2.5, cover: ['rock'] })], changes('lead', 'weight', 'tactic', 'depth', 'size')],
+  ['dragged at lightning pace in cold', 'lake', [st('jn-7', 0, 18, [], { ...sm, temperatureC: 6, mood: 'lethargic', fishFromM: 3.5 }, { presentation: { cadence: 'drag', speedMs: 0.9, pauseS: 1, depthM: 4 } })], changes('pace', 'pause')],
+  ['metal wound at a crawl under birds', 'salt', [st('cm-40', 0, 15, [], { species: 'kahawai', temperatureC: 17, water: 'surf', signs: ['surface-feeding', 'birds'], mood: 'aggressive', fishFromM: 0, fishToM: 2, bottomM: 5, from: 'bank', forage: [{ kind: 'whitebait', lengthMm: 45 }] }, { presentation: { cadence: 'steady', speedMs: 0.4, depthM: 3 } })], changes('pace', 'size')],
+  ['bream nip a grub on a head', 'salt', [st('gr-60', 0, 15, [ev('peck', 3), ev('peck', 6), ev('peck', 9)], { species: 'bream', temperatureC: 19, water: 'estuary', bottomM: 3, fishFromM: 2, fishToM: 3, cover: ['shell'], from: 'boat' })], changes('size', 'hook', 'pause')],
+  ['snook blow up on a walker and miss', 'salt', [st('tw-walk-110', 0, 12, [ev('hit', 3), ev('hit', 7)], { species: 'snook', temperatureC: 27, water: 'estuary', bottomM: 2, fishFromM: 0, fishToM: 1.5, cover: ['mangrove'], from: 'boat' })], changes('pause', 'size', 'tactic')],
+]
+
+// prettier-ignore
+export const THIRD: readonly TripCase[] = [
+  ['one landed, one peck, eight minutes: stay', 'lake', [st('sb-cw', 0, 16, [ev('landed', 6, lip), ev('peck', 12)], brush)], stays],
+  ['five pecks at a swimmer, one landed: smaller or another wobble', 'lake', [st('swb-20', 0, 40, [ev('peck', 4), ev('peck', 9), ev('landed', 15, lip), ev('peck', 22), ev('peck', 30), ev('peck', 37)], pike)], changes('action', 'size', 'pace')],
+  ['hit on the fall at a jig twice (missed): longer', 'lake', [st('jf-dark-14', 0, 20, [ev('hit', 6, { when: 'fall' }), ev('hit', 14, { when: 'fall' })], brush)], either(stays, changes('pause', 'lead', 'weight', 'trailer'))],
+  ['jerkbait taken on the pause twice, landed: stay or longer', 'lake', [st('jb-silver', 0, 20, [ev('landed', 6, { when: 'pause', hookedAt: 'lip' }), ev('landed', 14, { when: 'pause', hookedAt: 'lip' })], sm)], either(stays, changes('pause'))],
+  ['hooked outside once among five well hooked: stay', 'lake', [st('sq-shad', 0, 40, [ev('landed', 4, lip), ev('landed', 11, inside), ev('landed', 18, { hookedAt: 'outside' }), ev('landed', 26, lip), ev('landed', 34, lip)], brush)], stays],
+  ['lost three of four: gear', 'lake', [st('sq-shad', 0, 40, [ev('lost', 4), ev('landed', 11, lip), ev('lost', 18), ev('lost', 34)], brush)], changes('hook')],
+  ['walleye jig: landed three, silent 30 min', 'lake', [st('jh-perch-5', 0, 60, [ev('landed', 10, lip), ev('landed', 18, lip), ev('landed', 29, lip)], wal)], changes('action', 'tactic', 'depth', 'size')],
+  ['then another action had been tried too: slower bait', 'lake', [st('md-wide-shad', 0, 40, [ev('hit', 3), ev('landed', 8, lip), ev('hit', 12)], brush), st('md-tight-hot', 40, 80, [ev('hit', 43), ev('hit', 47), ev('hit', 52)], brush)], changes('tactic')],
+  ['snook under lights follow a plug twice', 'salt', [st('jb-90-hang', 0, 15, [ev('follow', 5), ev('follow', 10)], snk, { cadence: 'jerk-pause' })], changes('pause', 'size', 'tactic')],
+  ['big follower group at the boat of amberjack behind popper', 'salt', [st('tw-pop-120', 0, 15, [ev('follow', 5, { groupSize: 8 })], { species: 'amberjack', temperatureC: 22, water: 'sea', bottomM: 20, fishFromM: 0, fishToM: 8, signs: ['surface-feeding'], from: 'boat' })], changes('tactic', 'size', 'pause')],
+  ['nothing for ten minutes with the right bait: stay', 'salt', [st('jb-90-hang', 0, 10, [], snk)], stays],
+  ['crank in cold six degrees burned', 'lake', [st('cr-flat', 0, 16, [], { ...brush, temperatureC: 6, cover: ['rock'], fishFromM: 1, fishToM: 3, mood: 'lethargic' }, { presentation: { cadence: 'burn', speedMs: 1.6, depthM: 1.2 } })], changes('pace')],
+  ['drop shot sinker 28 g: light 3.5 in 12 m with drift', 'lake', [st('ms-flat', 0, 15, [], { ...sm, bottomM: 12, fishFromM: 11, fishToM: 12, windMs: 6, signs: ['fish-on-sonar'] }, { rig: 'drop-shot-nose', presentation: { cadence: 'shake', sinkerG: 3.5, depthM: 11.5 } })], changes('lead', 'weight')],
+  ['two hours with everything in vain', 'salt', ['sh-75', 'cb-45', 'jb-90-hang', 'pt-130-fat', 'tw-walk-110', 'bk-28-white', 'jb-55-bream', 'wm-180'].map((id, i) => st(id, 20 * i, 20 * (i + 1), [], snk)), goesOn],
+  ['lure lost to a snag twice and a snag', 'river', [st('ck-craw', 0, 15, [ev('lure-lost', 3), ev('snagged', 7), ev('lure-lost', 11)], { species: 'smallmouth-bass', temperatureC: 18, water: 'river', currentMs: 0.4, bottomM: 1.5, cover: ['rock'] })], changes('depth', 'hook', 'line', 'tactic')],
+  ['trout nip a streamer thrice', 'river', [st('st-leech', 0, 20, [ev('peck', 4), ev('peck', 9), ev('peck', 15)], trout)], changes('size', 'pace')],
+  ['perch follow spinner to the feet', 'lake', [st('is-silver', 0, 12, [ev('follow', 3), ev('follow', 5), ev('follow', 8)], { species: 'perch', temperatureC: 17, visibilityM: 3, bottomM: 3, from: 'bank' })], told(s => s.lureId !== 'is-silver', 'size', 'pace', 'depth', 'action')],
+  ['bladed jig swatted in grass: slimmer trailer or smaller, no trailer hook', 'lake', [st('bj-white', 0, 14, [ev('hit', 4), ev('hit', 9)], { ...brush, cover: ['grass'], coverTopM: 1.5, fishFromM: 1, fishToM: 3 }, { trailerId: 'tr-fat' })], changes('trailer')],
+  ['landed in the open with colours alternated: second colour brings all', 'lake', [st('md-wide-shad', 0, 30, [], { ...brush, cover: ['rock'], fishFromM: 1, fishToM: 3 }), st('md-wide-hot', 30, 50, [ev('landed', 34, inside), ev('landed', 40, inside), ev('landed', 47, lip)], { ...brush, cover: ['rock'], fishFromM: 1, fishToM: 3 })], either(returns(), stays)],
+  ['winding in, on a spoon thrown: horizontal already: stay or tactic moving', 'river', [st('ds-18-silver', 0, 20, [ev('landed', 8, { when: 'winding-in', hookedAt: 'lip' })], { species: 'lake-trout', temperatureC: 8, water: 'lake', bottomM: 10, fishFromM: 6, fishToM: 9, from: 'boat' })], either(stays, changes('tactic'))],
+  ['needle fished at the top on a slow night', 'salt', [st('pn-75-dark', 0, 20, [], { species: 'striped-bass', temperatureC: 14, water: 'surf', sky: 'night', currentMs: 0.5, bottomM: 4, fishFromM: 3, fishToM: 4, from: 'bank', forage: [{ kind: 'sand-eel', lengthMm: 120 }] }, { presentation: { cadence: 'steady', speedMs: 1.8, depthM: 0.3 } })], changes('depth', 'pace')],
+  ['flutter spoon: two on the fall, landed: stay', 'lake', [st('fs-cupped-19', 0, 25, [ev('landed', 9, { when: 'fall', hookedAt: 'lip' }), ev('landed', 21, { when: 'fall', hookedAt: 'lip' })], { ...brush, temperatureC: 29, bottomM: 7, fishFromM: 4, fishToM: 6, cover: ['shell'], grouping: 'schooled', forage: [{ kind: 'shad-large', lengthMm: 170 }] })], stays],
+  ['follows first, then no more; 45 min', 'lake', [st('gl-18', 0, 60, [ev('follow', 4), ev('follow', 9)], { ...pike })], changes()],
+  ['hits four at a popper, still coming: stops, colour no', 'salt', [st('tw-pop-50', 0, 15, [ev('hit', 2), ev('hit', 5), ev('hit', 8), ev('hit', 12)], { species: 'sand-whiting', temperatureC: 24, water: 'estuary', bottomM: 1, fishFromM: 0, fishToM: 1, from: 'wading' })], changes('pause', 'size', 'pace')],
+]
