@@ -50,7 +50,7 @@ export function meantIt({ events }: Fish<Tried['events'][number]>): number {
 }
 
 /** Bites that stop (trade §15 "conditioned"): so many contacts, then none for so long [min]. Assumed figures. */
-const FELL_SILENT = { contacts: 2, minutes: 25 }
+const FELL_SILENT = { contacts: 3, minutes: 25 }
 
 type Stretch = Pick<Tried, 'events' | 'beganMin' | 'minutes'>
 
