@@ -1,6 +1,7 @@
 import type {
   ColumnMapping,
   Corrections,
+  CsvTable,
   FilePlan,
   Issue,
   MergeBy,
@@ -19,6 +20,7 @@ export type Opened =
       readonly sample: readonly (readonly string[])[]
       readonly count: number
       readonly blank: number
+      readonly above: CsvTable['above']
       readonly delimiter: string
       readonly encoding: string
       readonly isGuess: boolean

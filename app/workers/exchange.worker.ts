@@ -1,6 +1,7 @@
 import * as Comlink from 'comlink'
 import { nanoid } from 'nanoid'
 import {
+  belowHeading,
   type CsvTable,
   guessMapping,
   listOfLines,
@@ -45,6 +46,7 @@ const api: ExchangeApi = {
       sample: table.rows.slice(0, SAMPLE),
       count: table.rows.length,
       blank: table.blank,
+      above: table.above,
       delimiter: table.delimiter,
       encoding,
       isGuess,
@@ -79,7 +81,7 @@ const api: ExchangeApi = {
 const SAYS_WHAT: readonly (string | null)[] = ['id', 'name', 'family', 'words']
 
 function tableOf(text: string, system: UnitSystem): CsvTable {
-  const read = readCsv(text)
+  const read = belowHeading(readCsv(text))
   return guessMapping(read, system).some(m => SAYS_WHAT.includes(m.path)) ? read : listOfLines(text)
 }
 

@@ -31,6 +31,7 @@ export interface LureRead {
   readonly colours: ColoursRead
   readonly weightG?: number
   readonly lengthMm?: number
+  readonly depthM?: number
   readonly quantity?: number
   readonly hooks?: readonly LureHook[]
   readonly box?: string
@@ -188,6 +189,11 @@ const NUMBER = String.raw`\d+[ -]\d+/\d+|\d+/\d+|\d+(?:[.,]\d+)?|[.,]\d+`
 const WEIGHT = new RegExp(String.raw`(?:^|\s)(${NUMBER})\s*(oz|ounces?|g|gr|grams?)\b`, 'i')
 const FRACTION = /(?:^|\s)(\d+[ -]\d+\/\d+|\d+\/(?!0\b)\d+)(?=\s|$)/
 const LENGTH = new RegExp(String.raw`(?:^|\s)(${NUMBER})\s*(mm|cm|in\b|inch(?:es)?|"|″)`, 'i')
+/** "runs 3-5 ft", "dives to 2 m": a depth is one only where it is said to be. */
+const DEPTH = new RegExp(
+  String.raw`(?:^|\s)(?:runs?|running|dives?|diving)\s+(?:at |to |down to |about )*(${NUMBER})(?:\s*(?:-|–|to)\s*(${NUMBER}))?\s*(ft|feet|foot|'|′|m|metres?|meters?)(?=\s|$)`,
+  'i',
+)
 const PIECES = /(?:^|\s)(?:(\d{1,3})\s*(?:x(?=\s|$)|pcs?\b|pieces\b)|x\s*(\d{1,3})\b)/i
 const HOOKED =
   /(?:^|\s)(?:\d\s*[x×]?\s*)?#\s?\d{1,2}(?:\/0)?(?:\s+[a-z]+)?(?=\s|$)|(?:^|\s)\d{1,2}\/0(?:\s+(?:hook|single|offset|jig|wide gap))?(?=\s|$)/i
@@ -215,11 +221,12 @@ export function readLureLine(line: string, system: UnitSystem): LureRead {
     if (match) left = `${left.slice(0, match.index)} ${left.slice(match.index + match[0].length)}`
     return match
   }
-  const quantityOf = (dimension: 'weight' | 'length', typed: string): number | undefined => {
+  const quantityOf = (dimension: 'weight' | 'length' | 'depth', typed: string): number | undefined => {
     const parsed = parseQuantity(dimension, typed, system)
     return parsed.ok ? parsed.value : undefined
   }
   const whole = left
+  const depths = take(DEPTH)
   const weight = take(WEIGHT)
   const length = take(LENGTH)
   const hooked = take(HOOKED)
@@ -231,6 +238,10 @@ export function readLureLine(line: string, system: UnitSystem): LureRead {
       ? quantityOf('weight', `${fraction[1]} oz`)
       : undefined
   const lengthMm = length ? quantityOf('length', `${length[1]} ${length[2]}`) : undefined
+  const [shallow, deep] = [depths?.[1], depths?.[2]].map(typed =>
+    typed === undefined ? undefined : quantityOf('depth', `${typed} ${depths![3]}`),
+  )
+  const depthM = shallow !== undefined && deep !== undefined ? (shallow + deep) / 2 : shallow
   const kind = readKind(whole)
   const colours = readColours(left, kind?.family ?? null)
   const hooks = hooked ? readHooks(hooked[0], kind ? FAMILY_TABLE[kind.family].hook.kind : 'treble') : null
@@ -241,6 +252,7 @@ export function readLureLine(line: string, system: UnitSystem): LureRead {
     colours,
     ...(weightG === undefined ? {} : { weightG }),
     ...(lengthMm === undefined ? {} : { lengthMm }),
+    ...(depthM === undefined ? {} : { depthM }),
     ...(pieces ? { quantity: Number(pieces[1] ?? pieces[2]) } : {}),
     ...(hooks && hooks.length > 0 ? { hooks } : {}),
     ...(box ? { box } : {}),
@@ -253,7 +265,7 @@ export function readLureLine(line: string, system: UnitSystem): LureRead {
 function understood(part: string): boolean {
   if (SLOT.test(part)) return false
   return (
-    [WEIGHT, FRACTION, LENGTH, PIECES, HOOKED].some(pattern => pattern.test(` ${part} `)) ||
+    [WEIGHT, FRACTION, LENGTH, DEPTH, PIECES, HOOKED].some(pattern => pattern.test(` ${part} `)) ||
     readKind(part) !== null ||
     Object.keys(readColours(part)).length > 0
   )

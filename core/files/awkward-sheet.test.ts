@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { seededRandom } from '#core/numeric'
 import { lureRows, wordsOf } from './csv-lures'
-import { type Corrections, guessMapping } from './csv-mapping'
+import { belowHeading, type Corrections, guessMapping } from './csv-mapping'
 import { readCsv } from './csv-table'
 import { planLures } from './plan-import'
 
@@ -143,4 +143,47 @@ describe('an awkward sheet of 300 rows', () => {
   })
   it('plans in one pass, and each line ends as one thing', () =>
     expect(1 + planned({}).length + table.blank).toBe(text.split('\n').length))
+})
+
+describe('a sheet as it is kept at home', () => {
+  const rowsOf = (text: string) => {
+    const table = belowHeading(readCsv(text))
+    const mapping = guessMapping(table, 'imperial')
+    return { table, mapping, rows: lureRows(table, mapping, { system: 'imperial' }) }
+  }
+  it('a title above the heading is no lure, and is told', () => {
+    const { table, rows } = rowsOf(
+      'My tackle,,,,\n,,,,\nLure,What is it?,Size,Wt.,Qty\nBig walker,topwater walking bait,4 1/2",7/8 oz.,2\nPlums,ribbon worm,10",,1 doz\n',
+    )
+    expect(table.above).toEqual([{ line: 1, text: 'My tackle' }])
+    expect(rows.map(r => [r.line, r.issues])).toEqual([
+      [4, []],
+      [5, []],
+    ])
+    expect(rows[0]!.fields).toMatchObject({ name: 'Big walker', family: 'topwater', style: 'walker', quantity: 2 })
+    expect(rows[0]!.fields.lengthMm).toBeCloseTo(4.5 * 25.4, 6)
+    expect(rows[0]!.fields.weightG).toBeCloseTo((7 / 8) * 28.349523125, 6)
+    expect(rows[1]!.fields.quantity).toBe(12)
+  })
+  it('a heading that stands first is taken as it stands, whatever words the rows hold', () => {
+    const { table } = rowsOf('name,kind,weight\nBox,lure,depth\n')
+    expect([table.header, table.above]).toEqual([['name', 'kind', 'weight'], []])
+  })
+  it('weight, length, depth and paint that only a description says are taken for a new lure, and told', () => {
+    const { rows } = rowsOf(
+      'Bait,Description\nStumbler,"Squarebill crank, chartreuse black back, 2.25 in., 7/16 oz, runs 3-5 ft"\nQuiet one,"soft stick, bought in spring"\n',
+    )
+    const { guessed, notes } = rows[0]!
+    expect(guessed).toMatchObject({ family: 'crankbait', style: 'square-lip', colours: { pattern: 'hot' } })
+    expect(guessed.weightG).toBeCloseTo((7 / 16) * 28.349523125, 6)
+    expect(guessed.lengthMm).toBeCloseTo(2.25 * 25.4, 6)
+    expect((guessed.runsAt as { depthM: number }).depthM).toBeCloseTo(4 * 0.3048, 6)
+    expect(notes.filter(n => n.path === 'Description')).toHaveLength(4)
+    expect(Object.keys(rows[1]!.guessed)).toEqual(['family'])
+  })
+  it('what a column says wins over the description', () => {
+    const { rows } = rowsOf('name,kind,weight (oz),description\nA,jig,1/2,"black jig 3/8 oz"\n')
+    expect(rows[0]!.fields.weightG).toBeCloseTo(14.1747615625, 6)
+    expect(rows[0]!.guessed.weightG).toBeUndefined()
+  })
 })

@@ -1,4 +1,4 @@
-import { readColours, readHooks, readKind, readLureLine } from '#core/catalogue'
+import { type LureRead, readColours, readHooks, readKind, readLureLine } from '#core/catalogue'
 import { FAMILY_TABLE, STYLE_TABLE } from '#core/knowledge'
 import { type Message, message } from '#core/message'
 import type { Blade, LureHook } from '#core/tackle'
@@ -69,6 +69,19 @@ const asNumber = {
   read: (text: string): Cell => {
     const value = Number(text.replace(/^[^\d.,+-]+|[^\d.,]+$/g, '').replace(',', '.'))
     return Number.isFinite(value) && /\d/.test(text) ? good(value) : bad(message('csv.no-number', { text }))
+  },
+}
+/** "1 doz", "2 pairs": pieces that are counted in lots. */
+const LOTS: readonly (readonly [RegExp, number])[] = [
+  [/doz/i, 12],
+  [/pairs?\b/i, 2],
+]
+const asPieces = {
+  write: String,
+  read: (text: string): Cell => {
+    const read = asNumber.read(text)
+    const lot = LOTS.find(([words]) => words.test(text))?.[1]
+    return read.ok && lot !== undefined ? good((read.value as number) * lot) : read
   },
 }
 const YES = /^(yes|y|true|1|x)$/i
@@ -177,17 +190,33 @@ const asColours: Pick<CsvColumn, 'write' | 'read'> = {
 }
 
 /** A whole lure in words, as jotted on a list. */
+/** What a lure said in words is, beside its kind, its name and what was not understood: by path. */
+export function figuresOf(read: LureRead): Record<string, unknown> {
+  const { weightG, lengthMm, depthM, quantity: pieces, hooks, box, slot, colours } = read
+  const figures = {
+    weightG,
+    lengthMm,
+    'runsAt.depthM': depthM,
+    'quantity': pieces,
+    hooks,
+    box,
+    slot,
+    ...Object.fromEntries(Object.entries(colours).map(([key, value]) => [`colours.${key}`, value])),
+  }
+  return Object.fromEntries(Object.entries(figures).filter(([, value]) => value !== undefined))
+}
+
 const asLureLine: Pick<CsvColumn, 'write' | 'read'> = {
   write: () => '',
   read: (text, { system }) => {
-    const { kind, colours, left, ...rest } = readLureLine(text, system)
+    const read = readLureLine(text, system)
+    const { kind, left } = read
     if (!kind) return bad(message('csv.no-kind', { text }))
     const fields = {
       name: text.split(/(?<!\d),|,(?!\d)|[;\t]/)[0]!.trim(),
       family: kind.family,
       ...(kind.style ? { style: kind.style } : {}),
-      ...rest,
-      ...Object.fromEntries(Object.entries(colours).map(([key, value]) => [`colours.${key}`, value])),
+      ...figuresOf(read),
       ...(left ? { notes: left } : {}),
     }
     return good(undefined, { fields, ...(kind.or.length > 0 ? { guess: kindGuess(kind.words, kind) } : {}) })
@@ -278,8 +307,21 @@ const readOnly = (
 
 export const CSV_COLUMNS: readonly CsvColumn[] = [
   column('id', 'id', asText),
-  column('name', 'name', asText, 'lure', 'bait', 'title', 'description'),
-  column('family', 'kind', asFamily, 'family', 'type', 'category', 'lure type', 'lure kind', 'sort'),
+  column('name', 'name', asText, 'lure', 'bait', 'title', 'item', 'lure name', 'bait name', 'description'),
+  column(
+    'family',
+    'kind',
+    asFamily,
+    'family',
+    'type',
+    'category',
+    'lure type',
+    'lure kind',
+    'bait type',
+    'kind of lure',
+    'what is it',
+    'sort',
+  ),
   column('style', 'style', asText, 'sub type', 'subtype'),
   column('role', 'used as', oneOf(ROLES), 'role'),
   column('lengthMm', 'length', quantity('length'), 'size', 'len'),
@@ -301,7 +343,17 @@ export const CSV_COLUMNS: readonly CsvColumn[] = [
   column('intensity', 'liveliness', asNumber, 'intensity'),
   column('buoyancy', 'in the water', asBuoyancy, 'buoyancy', 'floats'),
   column('fallRateMs', 'fall rate', quantity('speed'), 'sink rate'),
-  column('runsAt.depthM', 'runs at', quantity('depth'), 'depth', 'running depth', 'dives to'),
+  column(
+    'runsAt.depthM',
+    'runs at',
+    quantity('depth'),
+    'depth',
+    'running depth',
+    'dives to',
+    'dive depth',
+    'diving depth',
+    'depth range',
+  ),
   column('runsAt.lineDiameterMm', 'runs at: line', quantity('diameter')),
   column('runsAt.castM', 'runs at: cast', quantity('depth')),
   column('runsAt.mode', 'runs at: mode', oneOf(MODES)),
@@ -314,8 +366,23 @@ export const CSV_COLUMNS: readonly CsvColumn[] = [
   column('hooks', 'hooks', asHooks, 'hook'),
   column('snagGuard', 'snag guard', asNumber, 'weed guard'),
   column('scented', 'scented', asFlag, 'scent'),
-  column('quantity', 'pieces', asNumber, 'quantity', 'qty', 'count', 'stock'),
-  column('box', 'box', asText, 'case', 'tray'),
+  column(
+    'quantity',
+    'pieces',
+    asPieces,
+    'quantity',
+    'qty',
+    'count',
+    'stock',
+    'pcs',
+    'number',
+    'no',
+    '#',
+    '# of',
+    'how many',
+    'on hand',
+  ),
+  column('box', 'box', asText, 'case', 'tray', 'tackle box', 'bag', 'location', 'where'),
   column('slot', 'slot', asText, 'compartment', 'place'),
   column('parentId', 'made from', asText),
   column('changes', 'changes', asJson),
@@ -324,7 +391,7 @@ export const CSV_COLUMNS: readonly CsvColumn[] = [
   column('fishCount', 'fish', asNumber, 'fish caught', 'catches'),
   column('confidence', 'your trust', asNumber, 'confidence', 'rating'),
   column('notes', 'notes', asText, 'note', 'comment', 'comments', 'remarks'),
-  readOnly('colours', 'colour', asColours, 'color', 'colours', 'colors', 'paint'),
+  readOnly('colours', 'colour', asColours, 'color', 'colours', 'colors', 'paint', 'color/pattern', 'colour/pattern'),
   readOnly('words', 'in words', asLureLine, 'as written', 'list'),
 ]
 

@@ -1,11 +1,11 @@
 import { dequal } from 'dequal/lite'
-import { readKind } from '#core/catalogue'
+import { readKind, readLureLine } from '#core/catalogue'
 import { FAMILY_TABLE } from '#core/knowledge'
 import { message } from '#core/message'
 import type { Lure } from '#core/tackle'
 import type { Family } from '#core/terms'
 import type { UnitSystem } from '#core/units'
-import { type Cell, CSV_COLUMNS, csvColumn, headingOf, NO_CONTEXT } from './csv-columns'
+import { type Cell, CSV_COLUMNS, csvColumn, figuresOf, headingOf, NO_CONTEXT } from './csv-columns'
 import { type ColumnMapping, type Corrections, MORE } from './csv-mapping'
 import { type CsvTable, plainCell, writeCsv } from './csv-table'
 import type { Issue } from './parse'
@@ -103,6 +103,7 @@ export function lureRows(
       const unknown = issues.findIndex(issue => issue.path === header[mapping.findIndex(m => m.path === 'family')])
       if (unknown >= 0) issues.splice(unknown, 1)
     }
+    figuresFromTheRest(cells, header, mapping, { told, guessed, notes, system })
     const family = (told.family ?? guessed.family) as Family | undefined
     if (told.name === undefined && family !== undefined)
       guessed.name = nameOf(family, (told.style ?? guessed.style) as string | undefined, cells, mapping)
@@ -122,6 +123,36 @@ function kindFromTheRest(cells: readonly string[], header: readonly string[], no
     return { family: kind.family, ...(kind.style === undefined ? {} : { style: kind.style }) }
   }
   return {}
+}
+
+/** Headings under which anglers say everything else in words. */
+const IN_A_TEXT = /descri|detail|spec|info|note|comment|remark/i
+/** What such a text is believed in, where no column says it: figures that bring their unit, and paint. */
+const BELIEVED = /^(weightG|lengthMm|hooks|runsAt\.depthM|colours\..*)$/
+
+/** Weight, length, depth, hooks and colours that only a description says. */
+function figuresFromTheRest(
+  cells: readonly string[],
+  header: readonly string[],
+  mapping: readonly ColumnMapping[],
+  {
+    told,
+    guessed,
+    notes,
+    system,
+  }: { told: Record<string, unknown>; guessed: Record<string, unknown>; notes: Issue[]; system: UnitSystem },
+): void {
+  for (const [c, text] of cells.entries()) {
+    const path = mapping[c]?.path ?? null
+    if ((path !== null && path !== 'notes') || !IN_A_TEXT.test(header[c] ?? '')) continue
+    for (const [at, value] of Object.entries(figuresOf(readLureLine(text, system)))) {
+      const [field] = at.split('.') as [string]
+      if (!BELIEVED.test(at) || told[field] !== undefined) continue
+      put(guessed, at, value)
+      if (field !== 'colours')
+        notes.push({ path: header[c]!, message: message('csv.figure-from', { field: csvColumn(at)?.label ?? at }) })
+    }
+  }
 }
 
 /** A lure without a name is called by its colour and kind. */
@@ -217,7 +248,7 @@ export function luresToCsv(lures: readonly Lure[]): string {
       return value == null ? '' : write(value)
     })
     const read = lureRows(
-      { delimiter: ',', header: headings, rows: [[...cells, '']], lines: [2], damage: [], blank: 0 },
+      { delimiter: ',', header: headings, rows: [[...cells, '']], lines: [2], damage: [], blank: 0, above: [] },
       mapping,
     )[0]!.fields
     const lost = Object.entries(lure).filter(([key, value]) => !dequal(read[key], value))

@@ -53,6 +53,27 @@ export function guessMapping(
   })
 }
 
+/** A heading stands within so many filled lines of the beginning, and has at least so many columns that are known. Assumed. */
+const HEADING_WITHIN = 12
+const KNOWN_COLUMNS = 2
+
+/** The table below its heading, where a title or other words stand above that; else as it is. What stands above is kept in `above`. */
+export function belowHeading(table: CsvTable): CsvTable {
+  const known = (cells: readonly string[]) => new Set(cells.map(pathOf).filter(path => path !== null)).size
+  const heads = [table.header, ...table.rows.slice(0, HEADING_WITHIN)]
+  const most = Math.max(...heads.map(known))
+  const at = heads.findIndex(cells => known(cells) === most)
+  if (at === 0 || most < KNOWN_COLUMNS) return table
+  const written = (cells: readonly string[]) => cells.filter(cell => cell.trim() !== '').join(' ')
+  return {
+    ...table,
+    header: heads[at]!.map(cell => cell.trim()),
+    rows: table.rows.slice(at),
+    lines: table.lines.slice(at),
+    above: heads.slice(0, at).map((cells, i) => ({ line: i === 0 ? 1 : table.lines[i - 1]!, text: written(cells) })),
+  }
+}
+
 function pathOf(heading: string): string | null {
   const text = heading.toLowerCase().trim()
   if (text === MORE) return MORE
@@ -61,6 +82,7 @@ function pathOf(heading: string): string | null {
   const bare = text
     .replace(/[([].*$/, '')
     .replace(/[_\s]+/g, ' ')
+    .replace(/[:?.*]+$/, '')
     .trim()
   const withoutUnit = bare.replace(/\s(g|oz|mm|cm|in|inch|inches|m|ft|feet)$/, '')
   return (

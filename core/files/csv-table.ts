@@ -11,6 +11,8 @@ export interface CsvTable {
   readonly damage: readonly { readonly line: number; readonly message: Message }[]
   /** Lines without anything on them. */
   readonly blank: number
+  /** What stands above the heading, a title for one: no rows of the table. */
+  readonly above: readonly { readonly line: number; readonly text: string }[]
 }
 
 /** Spreadsheets write their delimiter on a first line of its own. */
@@ -59,6 +61,7 @@ export function readCsv(text: string): CsvTable {
       rows: rows.map(r => r.cells),
       lines: rows.map(r => r.line),
       blank: data.length - filled.length,
+      above: [],
       damage: [
         ...damage,
         ...errors
@@ -106,6 +109,7 @@ export function listOfLines(text: string): CsvTable {
     lines: filled.map(f => f.at),
     damage: [],
     blank: all.length - filled.length,
+    above: [],
   }
 }
 

@@ -184,6 +184,7 @@ export const MESSAGES = {
   'csv.no-object': [],
   'csv.left-out': ['why'],
   'csv.kind-from': ['words', 'kind'],
+  'csv.figure-from': ['field'],
   'csv.column-needed': [],
   'csv.cell-json': ['got'],
   'csv.cell-number': ['got'],

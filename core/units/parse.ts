@@ -61,7 +61,8 @@ function normalise(typed: string): string {
 }
 
 function unitOf(units: readonly Unit[], text: string): Unit | undefined {
-  return units.find(u => u.symbol === text || u.spellings.includes(text.toLowerCase()))
+  const bare = text.replace(/(?<=[a-z])\.$/i, '')
+  return units.find(u => u.symbol === bare || u.spellings.includes(bare.toLowerCase()))
 }
 
 /** `null` for a fraction over zero: it matches the pattern but is no number. */

@@ -70,7 +70,7 @@ async function exportCsv() {
         <p v-if="issues.length > 8">… and {{ issues.length - 8 }} more.</p>
       </div>
       <template v-if="table">
-        <p class="reason">{{ fileName }}: {{ table.count }} {{ table.count === 1 ? 'row' : 'rows' }}{{ table.blank > 0 ? ` and ${table.blank} blank` : '' }}<template v-if="table.delimiter !== ''">, columns parted by {{ DELIMITERS[table.delimiter] ?? `“${table.delimiter}”` }}</template>, {{ table.encoding }}{{ table.isGuess ? ' (a guess: check that the names look right)' : '' }}.</p>
+        <p class="reason">{{ fileName }}: {{ table.count }} {{ table.count === 1 ? 'row' : 'rows' }}{{ table.blank > 0 ? ` and ${table.blank} blank` : '' }}<template v-if="table.delimiter !== ''">, columns parted by {{ DELIMITERS[table.delimiter] ?? `“${table.delimiter}”` }}</template>, {{ table.encoding }}{{ table.isGuess ? ' (a guess: check that the names look right)' : '' }}.<template v-if="table.above.length > 0"> Above the heading, and no lure: {{ table.above.map(a => `“${a.text}”`).join(', ') }}.</template></p>
         <MappingTable v-if="table.delimiter !== ''" :header="table.header" :sample="table.sample" :mapping="mapping" @map="map" />
         <WordTable :words="words" :header="table.header" @say="say" />
         <div class="merge"><span class="small-label">meets what is here</span><div class="choices"><button v-for="key in (['id', 'name'] as const)" :key="key" type="button" class="choice" :aria-pressed="mergeBy === key" @click="mergeBy = key, plan()">{{ MERGE[key] }}</button></div><span v-if="noIds" class="reason bad">No column holds ids: every row comes in as a new lure.</span></div>
