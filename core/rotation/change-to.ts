@@ -6,12 +6,12 @@ import type { SetupOut } from '#core/tell'
 import { quantity } from '#core/units'
 import { fishedNow, inHandChanges } from './in-hand'
 import type { Change } from './next-out'
-import type { TripSoFar } from './trip-so-far'
+import { ANOTHER_SIZE, type TripSoFar } from './trip-so-far'
 
 /** Of one size: lengths that differ by less than this, as the logarithm of their ratio (about a quarter). Assumed. */
 const NEAR_IN_SIZE = 0.25
 /** A smaller bait: of the same kind this share of the length, of another this. Assumed. */
-const SMALLER = { kin: 0.85, other: 0.75 }
+const SMALLER = { kin: ANOTHER_SIZE, other: 0.75 }
 
 /** Colours that anglers set against each other first (handbook §15). */
 const OPPOSITE: Readonly<Record<string, readonly string[]>> = {

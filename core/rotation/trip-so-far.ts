@@ -1,5 +1,5 @@
 import { type AloneRow, CADENCE_WAY, type ChangeWhat, type SignOffer, TECHNIQUES } from '#core/knowledge'
-import { classOf, colourClass, type LureProfile, SIZE_CLASSES_MM } from '#core/lure'
+import { colourClass, type LureProfile } from '#core/lure'
 import type { Candidate, PreparedBox, Ranking } from '#core/match'
 import { type Message, message, type Said } from '#core/message'
 import type { Stint } from '#core/tackle'
@@ -11,6 +11,9 @@ import { contactsOf, silentMin, type Tried } from './tally'
 /** A change that brings a bite this soon is to be confirmed by going back once [min]; the blank before it was at least this long [min]. Assumed. */
 const AT_ONCE_MIN = 10
 const BLANK_MIN = 15
+/** A bait of this share of the length is another size. Assumed. */
+export const ANOTHER_SIZE = 0.85
+const isAnotherSize = (a: number, b: number) => Math.min(a, b) < ANOTHER_SIZE * Math.max(a, b)
 /** From this guard on the point lies hidden, 0..3. */
 const POINT_HIDDEN = 2
 const OPEN_COVER: readonly string[] = ['open', 'sand', 'gravel']
@@ -128,7 +131,7 @@ export class TripSoFar {
         case 'colour':
           return !!a && !!b && a.lure.family === b.lure.family && colourClass(a) !== colourClass(b)
         case 'size':
-          return !!a && !!b && classOf(SIZE_CLASSES_MM, a.lengthMm.value) !== classOf(SIZE_CLASSES_MM, b.lengthMm.value)
+          return !!a && !!b && isAnotherSize(a.lengthMm.value, b.lengthMm.value)
         case 'action':
           return !!a && !!b && !same && a.action.value !== b.action.value
         case 'tactic':
