@@ -191,7 +191,7 @@ const FRACTION = /(?:^|\s)(\d+[ -]\d+\/\d+|\d+\/(?!0\b)\d+)(?=\s|$)/
 const LENGTH = new RegExp(String.raw`(?:^|\s)(${NUMBER})\s*(mm|cm|in\b|inch(?:es)?|"|″)`, 'i')
 /** "runs 3-5 ft", "dives to 2 m": a depth is one only where it is said to be. */
 const DEPTH = new RegExp(
-  String.raw`(?:^|\s)(?:runs?|running|dives?|diving)\s+(?:at |to |down to |about )*(${NUMBER})(?:\s*(?:-|–|to)\s*(${NUMBER}))?\s*(ft|feet|foot|'|′|m|metres?|meters?)(?=\s|$)`,
+  String.raw`(?:^|\s)(?:runs?|running|dives?|diving)\s+(?:(?:at|to|down|about)\s+)*(${NUMBER})(?:\s*(?:-|–|to)\s*(${NUMBER}))?\s*(ft|feet|foot|'|′|m|metres?|meters?)(?=\s|$)`,
   'i',
 )
 const PIECES = /(?:^|\s)(?:(\d{1,3})\s*(?:x(?=\s|$)|pcs?\b|pieces\b)|x\s*(\d{1,3})\b)/i
