@@ -155,7 +155,7 @@ describe('a sheet as it is kept at home', () => {
     const { table, rows } = rowsOf(
       'My tackle,,,,\n,,,,\nLure,What is it?,Size,Wt.,Qty\nBig walker,topwater walking bait,4 1/2",7/8 oz.,2\nPlums,ribbon worm,10",,1 doz\n',
     )
-    expect(table.above).toEqual([{ line: 1, text: 'My tackle' }])
+    expect(table.above).toEqual(['My tackle'])
     expect(rows.map(r => [r.line, r.issues])).toEqual([
       [4, []],
       [5, []],

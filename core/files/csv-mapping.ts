@@ -64,13 +64,12 @@ export function belowHeading(table: CsvTable): CsvTable {
   const most = Math.max(...heads.map(known))
   const at = heads.findIndex(cells => known(cells) === most)
   if (at === 0 || most < KNOWN_COLUMNS) return table
-  const written = (cells: readonly string[]) => cells.filter(cell => cell.trim() !== '').join(' ')
   return {
     ...table,
     header: heads[at]!.map(cell => cell.trim()),
     rows: table.rows.slice(at),
     lines: table.lines.slice(at),
-    above: heads.slice(0, at).map((cells, i) => ({ line: i === 0 ? 1 : table.lines[i - 1]!, text: written(cells) })),
+    above: heads.slice(0, at).map(cells => cells.filter(cell => cell.trim() !== '').join(' ')),
   }
 }
 

@@ -12,7 +12,7 @@ export interface CsvTable {
   /** Lines without anything on them. */
   readonly blank: number
   /** What stands above the heading, a title for one: no rows of the table. */
-  readonly above: readonly { readonly line: number; readonly text: string }[]
+  readonly above: readonly string[]
 }
 
 /** Spreadsheets write their delimiter on a first line of its own. */

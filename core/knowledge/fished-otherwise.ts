@@ -19,7 +19,7 @@ export interface OtherwiseRow {
   readonly source: SourceRef
 }
 
-/** Once around the reel tells whether a figure of the retrieve is off; another lure costs more and is looked at later [min]. Assumed. */
+/** A figure of the retrieve costs nothing to change and is told soon; another lure costs more and is told later [min]. Assumed. */
 const SOON_MIN = 9
 const LATER_MIN = 15
 

@@ -48,4 +48,14 @@ tbody th { font-weight: 600; }
 .unsure .ask { color: var(--float); padding: 0; min-height: 32px; }
 .ask { font-size: 14px; display: block; white-space: nowrap; }
 .sample { color: var(--soft-ink); max-width: 320px; overflow: hidden; text-overflow: ellipsis; white-space: nowrap; }
+@media (max-width: 700px) {
+  .scroll { max-height: none; overflow: visible; }
+  table, tbody { display: block; }
+  thead { position: absolute; clip-path: inset(50%); }
+  tbody tr { display: grid; grid-template-columns: minmax(0, 1fr) 112px; column-gap: 12px; padding: 8px 0; border-top: 1px solid var(--rule); }
+  tbody th, tbody td { padding: 0; min-width: 0; }
+  tbody th, .sample { grid-column: 1 / -1; }
+  .sample { grid-row: 2; max-width: none; }
+  .unit { width: auto; }
+}
 </style>
