@@ -1,5 +1,5 @@
 import { computed } from 'vue'
-import { profileOf } from '#core/lure'
+import { profileOf, roleOf } from '#core/lure'
 import { completeReading, type Reading } from '#core/reading'
 import { fishedNow, type InHand, inHandChanges } from '#core/rotation'
 
@@ -9,7 +9,7 @@ export function useInHand() {
   const box = useBoxStore()
   const catalogue = useCatalogueStore()
   const readings = useReadingStore()
-  const trailers = computed(() => box.box.lures.filter(l => l.role === 'trailer' || l.role === 'both'))
+  const trailers = computed(() => box.box.lures.filter(l => roleOf(l) !== 'lure'))
   const fished = computed(() => (trips.stint ? fishedNow(trips.stint) : null))
   const changes = computed((): readonly InHand[] => {
     const stint = trips.stint

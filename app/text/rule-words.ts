@@ -41,6 +41,7 @@ const THING: Partial<Record<SetFeature, string>> = {
   guild: 'kind of fish',
   habit: 'hunts',
   from: 'you stand',
+  prey: 'their prey was',
   forage: 'they eat',
   silhouette: 'prey shape',
   forageLevel: 'prey lives',

@@ -120,7 +120,7 @@ export function askOf(
 ): Ask {
   const { reading, assumed } = completeReading(given)
   const schools = { ...DEFAULT_SCHOOLS, ...chosen }
-  const features = featuresOf(reading)
+  const features = featuresOf(reading, { isPreySeen: !assumed.includes('forage') })
   const spoken = [...rules, ...(own ? ownRules(own, reading) : [])]
     .filter(rule => isOfSchools(rule, schools))
     .map(rule => ({ rule, membership: jointMembership(rule.when, features) }))

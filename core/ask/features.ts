@@ -18,8 +18,8 @@ const COVER_TOP = 0.5
 /** What they eat besides counts so much of what they mostly eat, which is named first. Assumed. */
 const BESIDES = 0.5
 
-/** Everything that rules may ask about a reading. */
-export function featuresOf(reading: CompleteReading): Features {
+/** Everything that rules may ask about a reading. `isPreySeen` false: what they eat stands in because such fish usually eat it. */
+export function featuresOf(reading: CompleteReading, { isPreySeen }: { readonly isPreySeen: boolean }): Features {
   const species = SPECIES_TABLE[reading.species]
   const [low, high] = species.activeC
   const phases = reading.phase ? onlyPhase(reading.phase) : phaseShares(reading)
@@ -71,6 +71,7 @@ export function featuresOf(reading: CompleteReading): Features {
       tide: one(reading.tide),
       bottom: one(reading.bottom),
       cover: { ...ground(reading.bottom), ...all(reading.cover) },
+      prey: one(isPreySeen ? 'seen' : 'usual'),
       forage: all(reading.forage.map(f => f.kind)),
       silhouette: amongPrey(reading, 'silhouette'),
       forageLevel: amongPrey(reading, 'level'),

@@ -1,5 +1,5 @@
 import { FAMILY_TABLE, meaningOf } from '#core/knowledge'
-import type { LureProfile } from '#core/lure'
+import { type LureProfile, roleOf } from '#core/lure'
 import type { AttributeValue, Entry } from './attributes'
 import { colourWord, type ColourWord } from './colour-word'
 import type { Comparison, Measured, Term } from './query'
@@ -49,7 +49,7 @@ function holds(entry: Entry, term: Term): boolean {
 function isMeant({ lure }: LureProfile, { families, style, role }: NonNullable<ReturnType<typeof meaningOf>>): boolean {
   if (families && !families.includes(lure.family)) return false
   if (style && lure.style !== style) return false
-  return !role || lure.role === role || lure.role === 'both'
+  return !role || roleOf(lure) === role || roleOf(lure) === 'both'
 }
 
 function compare(value: AttributeValue, op: Comparison, wanted: string | number | boolean): boolean {

@@ -1,4 +1,4 @@
-import { type KnownAs, type LureProfile, usualFall } from '#core/lure'
+import { type KnownAs, type LureProfile, roleOf, usualFall } from '#core/lure'
 import type { Colours, Lure } from '#core/tackle'
 import { ACTION_STYLES, BUOYANCIES, FAMILIES, FINISHES, METALS, PATTERNS, ROLES, SOUNDS } from '#core/terms'
 import type { Dimension } from '#core/units'
@@ -189,7 +189,7 @@ export const ATTRIBUTES: readonly Attribute[] = [
     label: 'used as',
     kind: 'choice',
     choices: ROLES,
-    of: ({ profile }) => own(profile.lure.role ?? 'lure'),
+    of: ({ profile }) => own(roleOf(profile.lure)),
     set: setField('role'),
   },
   { id: 'box', label: 'box', kind: 'text', ...field('box') },

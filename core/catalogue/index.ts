@@ -14,6 +14,7 @@ export {
   readHooks,
   readKind,
   readLureLine,
+  readTraits,
 } from './lure-words'
 export { parseQuery, type Term } from './query'
 export { type Addition, typicalLures, type WeightedReading, worthAdding } from './worth'

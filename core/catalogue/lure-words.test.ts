@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { KIND_WORDS, STYLE_TABLE } from '#core/knowledge'
-import { readColours, readHooks, readKind, readLureLine } from './lure-words'
+import { KIND_WORDS, STYLE_TABLE, STYLE_WORDS } from '#core/knowledge'
+import { readColours, readHooks, readKind, readLureLine, readTraits } from './lure-words'
 
 // Words in use: common practice, no source.
 describe('the kind of a lure in words', () => {
@@ -27,6 +27,19 @@ describe('the kind of a lure in words', () => {
   ])('%s', (text, family, style) =>
     expect(readKind(text)).toMatchObject({ family, ...(style ? { style } : {}), or: [] }),
   )
+  it.each([
+    ['Crayfish popper', 'topwater', 'popper'],
+    ['craw lipless', 'lipless-crank', undefined],
+    ['bucktail spinner', 'inline-spinner', undefined],
+    ['soft crab', 'craw', undefined],
+    ['swimbait, hollow', 'paddle-tail', 'hollow'],
+    ['Frog (hollow body)', 'topwater', 'frog'],
+    ['suspending jerkbait, deep', 'jerkbait', 'deep-lip'],
+    ['topwater walker', 'topwater', 'walker'],
+    ['deep diving crankbait', 'crankbait', 'deep-diver'],
+  ])('the kind and the style, not the prey that is painted on it: %s', (text, family, style) =>
+    expect(readKind(text)).toEqual(expect.objectContaining({ family, ...(style ? { style } : {}) })),
+  )
   it('a word for several says which else it may be', () => {
     expect(readKind('jig')!.or).toContain('hair-jig')
     expect(readKind('spoon')!.or).toContain('flutter-spoon')
@@ -37,6 +50,30 @@ describe('the kind of a lure in words', () => {
   it('every style in the table is a style of its family', () => {
     for (const { family, style, says } of KIND_WORDS)
       if (style) expect(Object.keys(STYLE_TABLE[family] ?? {}), says).toContain(style)
+  })
+})
+
+describe('what words beside the kind say', () => {
+  it.each([
+    ['suspending jerkbait', 'jerkbait', { buoyancy: 'hangs' }],
+    ['slow sinking minnow plug', 'jerkbait', { buoyancy: 'sinks-slowly' }],
+    ['floating jerkbait, rattling', 'jerkbait', { buoyancy: 'floats', sound: 'rattle' }],
+    ['weedless spoon', 'casting-spoon', { hooks: [{ kind: 'weedless' }], snagGuard: 2 }],
+    ['weedless soft jerk', 'soft-jerk', {}],
+    ['craw trailer', 'craw', { role: 'both' }],
+    ['double willow spinnerbait', 'spinnerbait', { blades: [{ shape: 'willow' }, { shape: 'willow' }] }],
+    ['spinnerbait colorado', 'spinnerbait', { blades: [{ shape: 'colorado' }] }],
+    ['tandem spinnerbait', 'spinnerbait', { blades: [{ shape: 'willow' }, { shape: 'colorado' }] }],
+    ['indiana and willow spinnerbait', 'spinnerbait', { blades: [{ shape: 'indiana' }, { shape: 'willow' }] }],
+    ['willow green crankbait', 'crankbait', {}],
+    ['sinking feeling jig', 'skirted-jig', {}],
+  ] as const)('%s', (text, family, traits) => expect(readTraits(text, family)).toEqual(traits))
+  it('every style that a word names is one of its family, every family hears no word twice', () => {
+    for (const [family, words] of Object.entries(STYLE_WORDS)) {
+      expect(new Set(words.map(([says]) => says)).size, family).toBe(words.length)
+      for (const [says, style] of words)
+        expect(Object.keys(STYLE_TABLE[family as keyof typeof STYLE_TABLE] ?? {}), says).toContain(style)
+    }
   })
 })
 
@@ -124,6 +161,22 @@ describe('a line of a list', () => {
       kind: { family: 'spinnerbait' },
       weightG: expect.closeTo(14.17, 2) as number,
     })
+  })
+  it('a black craw is black, not black and brown', () => {
+    const { colours } = readLureLine('black craw', 'metric')
+    expect(colours).toMatchObject({ pattern: 'dark', side: '#1b1b1d' })
+    expect(colours.accent).toBeUndefined()
+  })
+  it('feet and metres are the depth it runs at', () => {
+    expect(readLureLine('deep crank 20 ft chartreuse 3/4', 'imperial')).toMatchObject({
+      depthM: expect.closeTo(6.1, 1) as number,
+      weightG: expect.closeTo(21.3, 1) as number,
+    })
+    expect(readLureLine('crank 2-3 m', 'metric').depthM).toBeCloseTo(2.5)
+  })
+  it('the weight of a head is not that of the soft bait on it', () => {
+    expect(readLureLine('soft shad 12 cm + 14 g head', 'metric').weightG).toBeUndefined()
+    expect(readLureLine('soft shad 12 cm 14 g', 'metric').weightG).toBe(14)
   })
   it('a hook size is not a weight', () => {
     const read = readLureLine('popper 3/0', 'metric')

@@ -1,6 +1,32 @@
-import { FAMILY_TABLE, HOOK_WORDS, KIND_WORDS, LURE_COLOUR_WORDS, STYLE_TABLE } from '#core/knowledge'
-import type { LureHook } from '#core/tackle'
-import { FAMILIES, type Family, type Finish, HOOK_KINDS, type HookKind, type Metal, type Pattern } from '#core/terms'
+import {
+  BLADE_WORDS,
+  BLADED,
+  FAMILY_TABLE,
+  HOOK_WORDS,
+  KIND_WORDS,
+  LAST_WORDS,
+  LURE_COLOUR_WORDS,
+  STYLE_TABLE,
+  STYLE_WORDS,
+  TANDEM,
+  TRAIT_WORDS,
+  TWO_BLADES,
+} from '#core/knowledge'
+import type { Blade, LureHook } from '#core/tackle'
+import {
+  type BladeShape,
+  type Buoyancy,
+  FAMILIES,
+  type Family,
+  type Finish,
+  HOOK_KINDS,
+  type HookKind,
+  isSoftBody,
+  type Metal,
+  type Pattern,
+  type Role,
+  type Sound,
+} from '#core/terms'
 import { parseHookSize, parseQuantity, type UnitSystem } from '#core/units'
 
 /** A kind of lure read from words. */
@@ -25,10 +51,23 @@ export interface ColoursRead {
   readonly fluorescent?: boolean
 }
 
+/** What the words beside a kind say of a lure, as far as they do. */
+export interface TraitsRead {
+  readonly style?: string
+  readonly buoyancy?: Buoyancy
+  readonly sound?: Sound
+  readonly scented?: true
+  readonly role?: Role
+  readonly hooks?: readonly LureHook[]
+  readonly snagGuard?: number
+  readonly blades?: readonly Blade[]
+}
+
 /** A lure as one line of a list says it, and the words that were not understood. */
 export interface LureRead {
   readonly kind: KindRead | null
   readonly colours: ColoursRead
+  readonly traits: TraitsRead
   readonly weightG?: number
   readonly lengthMm?: number
   readonly depthM?: number
@@ -44,6 +83,7 @@ interface Phrase {
   readonly family: Family
   readonly style?: string
   readonly or: readonly Family[]
+  readonly apart: boolean
 }
 
 const plain = (text: string) =>
@@ -53,23 +93,31 @@ const plain = (text: string) =>
     .replaceAll(/\s+/g, ' ')
     .trim()
 
-/** Every phrase for a kind, longest first: the families' own labels and ids, their styles with the family's name, and the words in use. */
+/** Every phrase for a kind, longest first and last words last: the families' own labels and ids, their styles with the family's name, and the words in use. */
 const PHRASES: readonly Phrase[] = [
   ...FAMILIES.flatMap((family): Phrase[] => {
     const names = [...new Set([plain(FAMILY_TABLE[family].label), plain(family)])]
     const styles = Object.keys(STYLE_TABLE[family] ?? {})
     return [
-      ...names.map(words => ({ words, family, or: [] })),
-      ...styles.flatMap(style => names.map(name => ({ words: `${plain(style)} ${name}`, family, style, or: [] }))),
+      ...names.map(words => ({ words, family, or: [], apart: false })),
+      ...styles.flatMap(style =>
+        names.map(name => ({ words: `${plain(style)} ${name}`, family, style, or: [], apart: false })),
+      ),
     ]
   }),
-  ...KIND_WORDS.map(({ says, family, style, or = [] }): Phrase => ({
+  ...KIND_WORDS.map(({ says, family, style, or = [], apart = false }): Phrase => ({
     words: plain(says),
+    apart,
     family,
     ...(style ? { style } : {}),
     or,
   })),
-].sort((a, b) => b.words.length - a.words.length || a.or.length - b.or.length)
+].sort(
+  (a, b) =>
+    Number(LAST_WORDS.includes(a.words)) - Number(LAST_WORDS.includes(b.words)) ||
+    b.words.length - a.words.length ||
+    a.or.length - b.or.length,
+)
 
 /** Whether a phrase stands in a text as words of their own, in the plural as well. */
 function spanIn(text: string, phrase: string): { readonly from: number; readonly to: number } | null {
@@ -81,12 +129,55 @@ function spanIn(text: string, phrase: string): { readonly from: number; readonly
   return null
 }
 
-/** The kind that a text names: the longest phrase of the trade in it; `null` when there is none. */
+/** The kind that a text names: the longest phrase of the trade in it, with the style that other words say; `null` when there is none. */
 export function readKind(text: string): KindRead | null {
   const words = plain(text)
-  for (const { words: phrase, family, style, or } of PHRASES)
-    if (spanIn(words, phrase)) return { family, ...(style ? { style } : {}), or, words: phrase }
-  return null
+  const phrase = PHRASES.find(({ words: phrase, apart }) =>
+    apart ? phrase.split(' ').every(word => spanIn(words, word)) : spanIn(words, phrase),
+  )
+  if (phrase === undefined) return null
+  const { family, or } = phrase
+  const style = phrase.style ?? styleIn(words, family)
+  return { family, ...(style ? { style } : {}), or, words: phrase.words }
+}
+
+function styleIn(words: string, family: Family): string | undefined {
+  return STYLE_WORDS[family]?.find(([says]) => spanIn(words, says))?.[1]
+}
+
+/** What the words beside the kind say of a lure: "suspending", "weedless", "double willow". */
+export function readTraits(text: string, family: Family): TraitsRead {
+  const words = plain(text)
+  const style = readKind(text)?.family === family ? readKind(text)!.style : styleIn(words, family)
+  const said = TRAIT_WORDS.filter(({ says, of }) => (of === undefined || of.includes(family)) && spanIn(words, says))
+  const first = <K extends keyof (typeof said)[number]>(key: K) => said.find(word => word[key] !== undefined)?.[key]
+  const hook = first('hook')
+  const blades = BLADED.includes(family) ? bladesIn(words) : []
+  const traits = {
+    style,
+    buoyancy: first('buoyancy'),
+    sound: first('sound'),
+    scented: first('scented'),
+    role: first('role'),
+    hooks: hook && [{ kind: hook }],
+    snagGuard: first('snagGuard'),
+    blades: blades.length > 0 ? blades : undefined,
+  }
+  return Object.fromEntries(Object.entries(traits).filter(([, value]) => value !== undefined))
+}
+
+/** Blades by shape as words name them, the front one last; as many of one shape as are said. */
+function bladesIn(words: string): readonly Blade[] {
+  const shapes = BLADE_WORDS.flatMap(([says, shape]) => {
+    const span = spanIn(words, says)
+    return span ? [{ at: span.from, shape }] : []
+  })
+    .sort((a, b) => a.at - b.at)
+    .map(({ shape }) => shape)
+  const named: readonly BladeShape[] = [...new Set(shapes)]
+  if (named.length < 2 && spanIn(words, TANDEM.says)) return TANDEM.shapes.map(shape => ({ shape }))
+  const twice = named.length === 1 && TWO_BLADES.some(word => spanIn(words, word))
+  return [...named, ...(twice ? named : [])].map(shape => ({ shape }))
 }
 
 /** Bodies that are dressed or moulded in one colour, so that its second word is an accent, not a back. */
@@ -189,9 +280,9 @@ const NUMBER = String.raw`\d+[ -]\d+/\d+|\d+/\d+|\d+(?:[.,]\d+)?|[.,]\d+`
 const WEIGHT = new RegExp(String.raw`(?:^|\s)(${NUMBER})\s*(oz|ounces?|g|gr|grams?)\b`, 'i')
 const FRACTION = /(?:^|\s)(\d+[ -]\d+\/\d+|\d+\/(?!0\b)\d+)(?=\s|$)/
 const LENGTH = new RegExp(String.raw`(?:^|\s)(${NUMBER})\s*(mm|cm|in\b|inch(?:es)?|"|″)`, 'i')
-/** "runs 3-5 ft", "dives to 2 m": a depth is one only where it is said to be. */
+/** "runs 3-5 ft", "dives to 2 m", "20 ft": feet and metres of a lure are the depth at which it runs. */
 const DEPTH = new RegExp(
-  String.raw`(?:^|\s)(?:runs?|running|dives?|diving)\s+(?:(?:at|to|down|about)\s+)*(${NUMBER})(?:\s*(?:-|–|to)\s*(${NUMBER}))?\s*(ft|feet|foot|'|′|m|metres?|meters?)(?=\s|$)`,
+  String.raw`(?:^|\s)(?:(?:runs?|running|dives?|diving)\s+)?(?:(?:at|to|down|about)\s+)*(${NUMBER})(?:\s*(?:-|–|to)\s*(${NUMBER}))?\s*(ft|feet|foot|'|′|m|metres?|meters?)(?=[\s;,.]|$)`,
   'i',
 )
 const PIECES = /(?:^|\s)(?:(\d{1,3})\s*(?:x(?=\s|$)|pcs?\b|pieces\b)|x\s*(\d{1,3})\b)/i
@@ -199,11 +290,20 @@ const HOOKED =
   /(?:^|\s)(?:\d\s*[x×]?\s*)?#\s?\d{1,2}(?:\/0)?(?:\s+[a-z]+)?(?=\s|$)|(?:^|\s)\d{1,2}\/0(?:\s+(?:hook|single|offset|jig|wide gap))?(?=\s|$)/i
 const SLOT = /^[a-z]{1,2}\s?\d{1,2}$/i
 
+/** A text without the words that name the kind: "black craw" is a black one, not a black and brown one. */
+function besideKind(text: string, kind: KindRead | null): string {
+  const words = plain(text)
+  const span = kind && spanIn(words, kind.words)
+  return span ? `${words.slice(0, span.from)} ${words.slice(span.to)}` : words
+}
+
 /**
  * One line of a list as an angler jots it: "3/8 black blue jig, river, A3": kind, colours, weight (a bare fraction is ounces), length, pieces, hooks, then the box and the slot it lives in.
  * What is not understood is handed back in `left`.
+ *
+ * @param known kind of the lure where something else says it
  */
-export function readLureLine(line: string, system: UnitSystem): LureRead {
+export function readLureLine(line: string, system: UnitSystem, known?: Family): LureRead {
   const [first = '', ...rest] = line
     .split(/(?<!\d),|,(?!\d)|[;\t]/)
     .map(part => part.trim())
@@ -226,30 +326,36 @@ export function readLureLine(line: string, system: UnitSystem): LureRead {
     return parsed.ok ? parsed.value : undefined
   }
   const whole = left
+  const kind = readKind(whole)
+  const family = known ?? kind?.family ?? null
   const depths = take(DEPTH)
   const weight = take(WEIGHT)
   const length = take(LENGTH)
   const hooked = take(HOOKED)
   const fraction = weight ? null : take(FRACTION)
   const pieces = take(PIECES)
-  const weightG = weight
-    ? quantityOf('weight', `${weight[1]} ${weight[2]}`)
-    : fraction
-      ? quantityOf('weight', `${fraction[1]} oz`)
-      : undefined
+  // The weight of a head is not that of the body on it.
+  const isHeads = family !== null && isSoftBody(family) && spanIn(plain(whole), 'head') !== null
+  const weightG = isHeads
+    ? undefined
+    : weight
+      ? quantityOf('weight', `${weight[1]} ${weight[2]}`)
+      : fraction
+        ? quantityOf('weight', `${fraction[1]} oz`)
+        : undefined
   const lengthMm = length ? quantityOf('length', `${length[1]} ${length[2]}`) : undefined
   const [shallow, deep] = [depths?.[1], depths?.[2]].map(typed =>
     typed === undefined ? undefined : quantityOf('depth', `${typed} ${depths![3]}`),
   )
   const depthM = shallow !== undefined && deep !== undefined ? (shallow + deep) / 2 : shallow
-  const kind = readKind(whole)
-  const colours = readColours(left, kind?.family ?? null)
-  const hooks = hooked ? readHooks(hooked[0], kind ? FAMILY_TABLE[kind.family].hook.kind : 'treble') : null
+  const colours = readColours(besideKind(left, kind), family)
+  const hooks = hooked ? readHooks(hooked[0], family ? FAMILY_TABLE[family].hook.kind : 'treble') : null
   const slot = places.find(p => SLOT.test(p))
   const box = places.find(p => p !== slot)
   return {
     kind,
     colours,
+    traits: family ? readTraits(whole, family) : {},
     ...(weightG === undefined ? {} : { weightG }),
     ...(lengthMm === undefined ? {} : { lengthMm }),
     ...(depthM === undefined ? {} : { depthM }),

@@ -37,11 +37,17 @@ describe('readOutfitLabel', () => {
   it('takes the line and the reel when they are named', () => {
     expect(readOutfitLabel('2.1 m 5-20 g medium fast, braid 0.17 mm 7.3 kg, 6.2:1', 'metric')).toMatchObject({
       line: { material: 'braid', diameterMm: 0.17, testKg: 7.3 },
-      ratio: 6.2,
+      reel: { ratio: 6.2 },
       left: '',
     })
     expect(readOutfitLabel('7 ft M 10 lb mono', 'imperial').line.testKg).toBeCloseTo(4.536, 3)
   })
+  it('an overhead reel is said beside the rod', () =>
+    expect(readOutfitLabel("jigging overhead 6' H 100-300 g", 'metric')).toMatchObject({
+      rod: { kind: 'jigging', power: 'heavy', lureMaxG: 300 },
+      reel: { kind: 'overhead' },
+      left: '',
+    }))
   it('hands back what it does not understand, and never an upside-down window', () => {
     expect(readOutfitLabel('2.1 m blue thing', 'metric').left).toBe('blue thing')
     expect(readOutfitLabel('28-7 g', 'metric').rod).toEqual({})

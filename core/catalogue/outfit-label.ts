@@ -6,7 +6,7 @@ import { parseQuantity, type UnitSystem } from '#core/units'
 export interface LabelRead {
   readonly rod: Partial<Outfit['rod']>
   readonly line: Partial<Outfit['line']>
-  readonly ratio: number | null
+  readonly reel: NonNullable<Outfit['reel']>
   readonly left: string
 }
 
@@ -48,6 +48,8 @@ const KINDS: readonly (readonly [RegExp, RodKind])[] = [
   [/\btroll(?:ing)?\b/i, 'trolling'],
   [/\bfly\b/i, 'fly'],
 ]
+/** Reels of which the label says more than its rod does. */
+const REELS: readonly (readonly [RegExp, 'overhead'])[] = [[/\boverhead\b|\bmultiplier\b/i, 'overhead']]
 const MATERIALS: readonly (readonly [RegExp, LineMaterial])[] = [
   [/\bfluoro(?:carbon)?\b/i, 'fluorocarbon'],
   [/\bbraid(?:ed)?\b/i, 'braid'],
@@ -93,6 +95,7 @@ export function readOutfitLabel(text: string, system: UnitSystem): LabelRead {
   if (lengthM !== null) rod.lengthM = Number(lengthM.toFixed(3))
   const material = word(MATERIALS)
   if (material) line.material = material
+  const reelKind = word(REELS)
   const kind = word(KINDS)
   if (kind) rod.kind = kind
   const action = word(ACTIONS)
@@ -102,7 +105,7 @@ export function readOutfitLabel(text: string, system: UnitSystem): LabelRead {
   return {
     rod,
     line,
-    ratio: ratio ? Number(ratio[1]!.replace(',', '.')) : null,
+    reel: { ...(reelKind ? { kind: reelKind } : {}), ...(ratio ? { ratio: Number(ratio[1]!.replace(',', '.')) } : {}) },
     left: left
       .replaceAll(/[,;/·]|\b(?:rod|power|action|line|reel|lure|weight|test)s?\b/gi, ' ')
       .replaceAll(/\s+/g, ' ')

@@ -186,4 +186,69 @@ describe('a sheet as it is kept at home', () => {
     expect(rows[0]!.fields.weightG).toBeCloseTo(14.1747615625, 6)
     expect(rows[0]!.guessed.weightG).toBeUndefined()
   })
+
+  it('headings are known by the words in them', () => {
+    const { mapping, rows } = rowsOf(
+      'Model;Lip/Type;Wt (oz);Len (in);Colour 1;Colour 2;Dive (ft);Buoyancy;Rattles;Hook size;Pack qty\nB-1;Crankbait deep;0.375;2.25;Chart;Black;10;F;Y;#6;2\nS-4;Jerkbait;0.5;4.5;Gold;Black;5;SP;N;#6;3\n',
+    )
+    expect(mapping.map(m => m.path)).toEqual([
+      'name',
+      'family',
+      'weightG',
+      'lengthMm',
+      'colours',
+      'colours.back',
+      'runsAt.depthM',
+      'buoyancy',
+      'sound',
+      'hooks',
+      'quantity',
+    ])
+    expect(rows[0]!.fields).toMatchObject({
+      name: 'B-1',
+      family: 'crankbait',
+      style: 'deep-diver',
+      buoyancy: 'floats',
+      sound: 'rattle',
+      runsAt: { depthM: expect.closeTo(3.05, 2) as number },
+      colours: { side: '#c8d020', back: '#1b1b1d' },
+      quantity: 2,
+    })
+    expect(rows[1]!.fields).toMatchObject({ buoyancy: 'hangs', sound: 'silent' })
+  })
+  it('columns under headings that say nothing are known by what stands in them', () => {
+    const { mapping } = rowsOf(
+      'x1;x2;x3;x4;x5\nRiver;crankbait;70 mm;9,5 g;perch\nWeir;spinner;5 cm;8 g;silver\nPool;spoon;6 cm;18 g;copper\n',
+    )
+    expect(mapping.map(m => m.path)).toEqual(['name', 'family', 'lengthMm', 'weightG', 'colours'])
+  })
+  it('figures that only number the rows are no pieces', () => {
+    const { mapping } = rowsOf('No.,Lure,How many\n1,popper,2\n2,spoon,1\n3,grub,20\n')
+    expect(mapping.map(m => m.path)).toEqual([null, 'name', 'quantity'])
+  })
+  it('names and other columns say what no column does, for a new lure and with a note', () => {
+    const { rows } = rowsOf(
+      'Bait,Tail,Use\nKicker paddle tail 4.8 in,slim,swim jig trailer\nColorado spinnerbait 3/8 oz,,\n',
+    )
+    expect(rows[0]!.guessed).toMatchObject({
+      family: 'paddle-tail',
+      style: 'slim',
+      role: 'both',
+      lengthMm: expect.closeTo(121.9, 1) as number,
+    })
+    expect(rows[1]!.guessed).toMatchObject({
+      blades: [{ shape: 'colorado' }],
+      weightG: expect.closeTo(10.63, 2) as number,
+    })
+    expect(rows[0]!.notes.length).toBeGreaterThan(0)
+  })
+  it('a row in which nothing names a kind is refused in words', () => {
+    const { table, mapping } = rowsOf('Lure,Weight\nWhatever,3/8 oz\nPopper,1/4 oz\n')
+    const [refused, taken] = planLures([], lureRows(table, mapping), { mergeBy: 'name', newId: () => 'n' })
+    expect(refused).toMatchObject({
+      action: 'refused',
+      issues: [{ path: 'family', message: { code: 'import.needs-kind' } }],
+    })
+    expect(taken!.action).toBe('new')
+  })
 })

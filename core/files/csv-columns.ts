@@ -1,4 +1,4 @@
-import { type LureRead, readColours, readHooks, readKind, readLureLine } from '#core/catalogue'
+import { type LureRead, readColours, readHooks, readKind, readLureLine, readTraits } from '#core/catalogue'
 import { FAMILY_TABLE, STYLE_TABLE } from '#core/knowledge'
 import { type Message, message } from '#core/message'
 import type { Blade, LureHook } from '#core/tackle'
@@ -125,10 +125,10 @@ const asSound: Pick<CsvColumn, 'write' | 'read'> = {
           : oneOf(SOUNDS).read(text, NO_CONTEXT),
 }
 const BUOYANT: readonly (readonly [RegExp, string])[] = [
-  [/^float/i, 'floats'],
+  [/^(float|f$)/i, 'floats'],
   [/^(suspend|hang|neutral|sp$)/i, 'hangs'],
-  [/^slow(ly)?[ -]sink|sinks?[ -]slow/i, 'sinks-slowly'],
-  [/^sink/i, 'sinks'],
+  [/^(slow(ly)?[ -]sink|ss$)|sinks?[ -]slow/i, 'sinks-slowly'],
+  [/^(sink|s$)/i, 'sinks'],
 ]
 const asBuoyancy: Pick<CsvColumn, 'write' | 'read'> = {
   write: String,
@@ -170,9 +170,19 @@ const asFamily: Pick<CsvColumn, 'write' | 'read'> = {
     const kind = readKind(text)
     if (!kind) return bad(message('csv.no-kind', { text }))
     return good(kind.family, {
-      ...(kind.style ? { fields: { style: kind.style } } : {}),
+      fields: { ...readTraits(text, kind.family), ...(kind.style ? { style: kind.style } : {}) },
       ...(kind.or.length > 0 ? { guess: kindGuess(text, kind) } : {}),
     })
+  },
+}
+
+/** A style by its own name or by the words for it; any other text stands as it is. */
+const asStyle: Pick<CsvColumn, 'write' | 'read'> = {
+  write: String,
+  read: (text, { family }) => {
+    const id = text.trim().toLowerCase().replaceAll(' ', '-')
+    const isKnown = family !== null && id in (STYLE_TABLE[family] ?? {})
+    return good(isKnown || family === null ? text : (readTraits(text, family).style ?? text))
   },
 }
 
@@ -192,13 +202,14 @@ const asColours: Pick<CsvColumn, 'write' | 'read'> = {
 /** A whole lure in words, as jotted on a list. */
 /** What a lure said in words is, beside its kind, its name and what was not understood: by path. */
 export function figuresOf(read: LureRead): Record<string, unknown> {
-  const { weightG, lengthMm, depthM, quantity: pieces, hooks, box, slot, colours } = read
+  const { weightG, lengthMm, depthM, quantity: pieces, box, slot, colours, traits } = read
   const figures = {
+    ...traits,
+    'hooks': read.hooks ?? traits.hooks,
     weightG,
     lengthMm,
     'runsAt.depthM': depthM,
     'quantity': pieces,
-    hooks,
     box,
     slot,
     ...Object.fromEntries(Object.entries(colours).map(([key, value]) => [`colours.${key}`, value])),
@@ -215,7 +226,6 @@ const asLureLine: Pick<CsvColumn, 'write' | 'read'> = {
     const fields = {
       name: text.split(/(?<!\d),|,(?!\d)|[;\t]/)[0]!.trim(),
       family: kind.family,
-      ...(kind.style ? { style: kind.style } : {}),
       ...figuresOf(read),
       ...(left ? { notes: left } : {}),
     }
@@ -272,6 +282,8 @@ const asBlades: Pick<CsvColumn, 'write' | 'read'> = {
       .map(({ shape, size, finish, metal }) => [shape, size, finish, metal].filter(x => x != null).join(' '))
       .join('; '),
   read: text => {
+    const { blades: inWords } = readTraits(text, 'spinnerbait')
+    if (inWords && !/[\d;]/.test(text) && inWords.length > 1) return good(inWords)
     const blades: Blade[] = []
     for (const piece of text.split(LIST_SEPARATOR).filter(Boolean)) {
       const words = piece.toLowerCase().split(/\s+/)
@@ -307,7 +319,20 @@ const readOnly = (
 
 export const CSV_COLUMNS: readonly CsvColumn[] = [
   column('id', 'id', asText),
-  column('name', 'name', asText, 'lure', 'bait', 'title', 'item', 'lure name', 'bait name', 'description'),
+  column(
+    'name',
+    'name',
+    asText,
+    'lure',
+    'bait',
+    'title',
+    'item',
+    'lure name',
+    'bait name',
+    'description',
+    'model',
+    'what',
+  ),
   column(
     'family',
     'kind',
@@ -322,14 +347,14 @@ export const CSV_COLUMNS: readonly CsvColumn[] = [
     'what is it',
     'sort',
   ),
-  column('style', 'style', asText, 'sub type', 'subtype'),
+  column('style', 'style', asStyle, 'sub type', 'subtype'),
   column('role', 'used as', oneOf(ROLES), 'role'),
-  column('lengthMm', 'length', quantity('length'), 'size', 'len'),
+  column('lengthMm', 'length', quantity('length'), 'size', 'len', 'inches'),
   column('weightG', 'weight', quantity('weight'), 'mass', 'wt'),
   column('labelWeightG', 'weight on the packet', quantity('weight'), 'label weight', 'printed weight'),
   column('bulk', 'bulk', asNumber),
   column('colours.pattern', 'pattern', oneOf(PATTERNS), 'colour pattern', 'color pattern'),
-  column('colours.back', 'back', asSwatch, 'back colour'),
+  column('colours.back', 'back', asSwatch, 'back colour', 'second colour', 'colour 2', 'color 2'),
   column('colours.side', 'side', asSwatch, 'side colour'),
   column('colours.belly', 'belly', asSwatch, 'belly colour'),
   column('colours.accent', 'accent', asSwatch, 'accent colour'),
@@ -350,6 +375,10 @@ export const CSV_COLUMNS: readonly CsvColumn[] = [
     'depth',
     'running depth',
     'dives to',
+    'dives',
+    'runs',
+    'dive',
+    'max depth',
     'dive depth',
     'diving depth',
     'depth range',
@@ -363,7 +392,7 @@ export const CSV_COLUMNS: readonly CsvColumn[] = [
   column('speed.bestMs', 'best speed', quantity('speed'), 'speed'),
   column('speed.maxMs', 'fastest', quantity('speed')),
   column('blades', 'blades', asBlades),
-  column('hooks', 'hooks', asHooks, 'hook'),
+  column('hooks', 'hooks', asHooks, 'hook', 'hook size'),
   column('snagGuard', 'snag guard', asNumber, 'weed guard'),
   column('scented', 'scented', asFlag, 'scent'),
   column(
@@ -380,6 +409,7 @@ export const CSV_COLUMNS: readonly CsvColumn[] = [
     '#',
     '# of',
     'how many',
+    'pieces left',
     'on hand',
   ),
   column('box', 'box', asText, 'case', 'tray', 'tackle box', 'bag', 'location', 'where'),
@@ -391,7 +421,19 @@ export const CSV_COLUMNS: readonly CsvColumn[] = [
   column('fishCount', 'fish', asNumber, 'fish caught', 'catches'),
   column('confidence', 'your trust', asNumber, 'confidence', 'rating'),
   column('notes', 'notes', asText, 'note', 'comment', 'comments', 'remarks'),
-  readOnly('colours', 'colour', asColours, 'color', 'colours', 'colors', 'paint', 'color/pattern', 'colour/pattern'),
+  readOnly(
+    'colours',
+    'colour',
+    asColours,
+    'color',
+    'colours',
+    'colors',
+    'paint',
+    'color/pattern',
+    'colour/pattern',
+    'colour 1',
+    'color 1',
+  ),
   readOnly('words', 'in words', asLureLine, 'as written', 'list'),
 ]
 

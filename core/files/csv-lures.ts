@@ -126,11 +126,12 @@ function kindFromTheRest(cells: readonly string[], header: readonly string[], no
 }
 
 /** Headings under which anglers say everything else in words. */
-const IN_A_TEXT = /descri|detail|spec|info|note|comment|remark/i
-/** What such a text is believed in, where no column says it: figures that bring their unit, and paint. */
-const BELIEVED = /^(weightG|lengthMm|hooks|runsAt\.depthM|colours\..*)$/
+const IN_A_TEXT = /descri|detail|spec|info|note|comment|remark|tail|lip|use/i
+/** What such a text, or a name, is believed in where no column says it: figures that bring their unit, paint, and what the words of the trade say. */
+const BELIEVED =
+  /^(weightG|lengthMm|hooks|runsAt\.depthM|colours\..*|style|buoyancy|sound|scented|role|snagGuard|blades)$/
 
-/** Weight, length, depth, hooks and colours that only a description says. */
+/** What only a name or a description says of a lure. */
 function figuresFromTheRest(
   cells: readonly string[],
   header: readonly string[],
@@ -142,12 +143,15 @@ function figuresFromTheRest(
     system,
   }: { told: Record<string, unknown>; guessed: Record<string, unknown>; notes: Issue[]; system: UnitSystem },
 ): void {
+  const family = (told.family ?? guessed.family) as Family | undefined
   for (const [c, text] of cells.entries()) {
     const path = mapping[c]?.path ?? null
-    if ((path !== null && path !== 'notes') || !IN_A_TEXT.test(header[c] ?? '')) continue
-    for (const [at, value] of Object.entries(figuresOf(readLureLine(text, system)))) {
+    const isText = path === 'name' || ((path === null || path === 'notes') && IN_A_TEXT.test(header[c] ?? ''))
+    if (!isText) continue
+    for (const [at, value] of Object.entries(figuresOf(readLureLine(text, system, family)))) {
       const [field] = at.split('.') as [string]
-      if (!BELIEVED.test(at) || told[field] !== undefined) continue
+      if (!BELIEVED.test(at) || told[field] !== undefined || (field !== 'colours' && guessed[field] !== undefined))
+        continue
       put(guessed, at, value)
       if (field !== 'colours')
         notes.push({ path: header[c]!, message: message('csv.figure-from', { field: csvColumn(at)?.label ?? at }) })

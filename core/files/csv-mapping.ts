@@ -1,3 +1,4 @@
+import { readColours, readKind } from '#core/catalogue'
 import { DIMENSIONS, shownUnit, type UnitSystem } from '#core/units'
 import { CSV_COLUMNS, csvColumn, headingOf } from './csv-columns'
 import type { CsvTable } from './csv-table'
@@ -31,14 +32,8 @@ export function guessMapping(
   { header, rows, delimiter }: CsvTable,
   system: UnitSystem = 'metric',
 ): readonly ColumnMapping[] {
-  const taken = new Set<string>()
-  const paths = header.map(heading => {
-    const path = pathOf(heading)
-    if (path === null || (taken.has(path) && path !== 'notes')) return null
-    taken.add(path)
-    return path
-  })
   const sample = (i: number) => rows.slice(0, SAMPLE).map(row => row[i] ?? '')
+  const paths = pathsOf(header, sample)
   const hints = [...header, ...rows.slice(0, SAMPLE).flat()]
   const speakFor = (pattern: RegExp) => hints.filter(text => pattern.test(text)).length
   const isMetric = speakFor(METRIC) > speakFor(IMPERIAL)
@@ -53,13 +48,77 @@ export function guessMapping(
   })
 }
 
+/** What each column is: by its heading, else by words in its heading, else by what stands in it. No path but that of notes is given twice. */
+function pathsOf(header: readonly string[], sample: (column: number) => readonly string[]): readonly (string | null)[] {
+  const taken = new Set<string>()
+  const paths: (string | null)[] = header.map(() => null)
+  for (const guess of [pathOf, pathInWords, byContent])
+    for (const [i, heading] of header.entries()) {
+      if (paths[i] !== null) continue
+      const cells = sample(i)
+        .map(cell => cell.trim())
+        .filter(cell => cell !== '')
+      const path = guess(heading, cells, taken)
+      if (path === null || (taken.has(path) && path !== 'notes') || (path === 'quantity' && countRows(cells))) continue
+      taken.add(path)
+      paths[i] = path
+    }
+  return paths
+}
+
+/** Whether figures only number the rows. */
+function countRows(cells: readonly string[]): boolean {
+  return cells.length >= FEWEST && cells.every((cell, i) => Number(cell) === Number(cells[0]) + i)
+}
+
+/** The longest heading of a column that stands in words within a heading: "Color name" is of colours, "Pack qty" of pieces. */
+function pathInWords(heading: string): string | null {
+  const words = ` ${heading
+    .toLowerCase()
+    .replaceAll(/[^a-z]+/g, ' ')
+    .trim()} `
+  let best: { readonly name: string; readonly path: string } | null = null
+  for (const { path, label, alsoCalled } of CSV_COLUMNS)
+    for (const name of [label, ...alsoCalled])
+      if (name.length >= LEAST_WORD && words.includes(` ${name} `) && name.length > (best?.name.length ?? 0))
+        best = { name, path }
+  return best?.path ?? null
+}
+/** Shorter headings mean too many things to be looked for in others [letters, assumed]. */
+const LEAST_WORD = 3
+
+/** A column of figures that bring their unit, of kinds or of colours; else what tells the lures apart is their name. */
+function byContent(heading: string, cells: readonly string[], taken: ReadonlySet<string>): string | null {
+  if (cells.length < FEWEST || NO_NAME.test(heading)) return null
+  const most = (isOne: (cell: string) => boolean) => cells.filter(isOne).length >= MOST * cells.length
+  const figure = CONTENTS.find(([path, pattern]) => !taken.has(path) && most(cell => pattern.test(cell)))
+  if (figure) return figure[0]
+  const isTold = new Set(cells).size >= MOST * cells.length
+  if (!taken.has('name') && !taken.has('words') && isTold && most(cell => /\p{L}/u.test(cell))) return 'name'
+  if (!taken.has('family') && !taken.has('words') && most(cell => readKind(cell) !== null)) return 'family'
+  if (!taken.has('colours') && most(cell => Object.keys(readColours(cell)).length > 0)) return 'colours'
+  return null
+}
+/** Rows that say what a column is, and the share of its cells that must say so. Assumed. */
+const FEWEST = 3
+const MOST = 0.6
+/** Headings of texts that name no lure. */
+const NO_NAME = /date|bought|shop|store|brand|maker|price|cost|link|url/i
+const FIGURE = String.raw`[\d.,/½¼¾⅛⅜⅝⅞ –-]+`
+const CONTENTS: readonly (readonly [path: string, pattern: RegExp])[] = [
+  ['weightG', new RegExp(`^${FIGURE}(?:g|gr|grams?|oz|ounces?)\\.?$`, 'i')],
+  ['lengthMm', new RegExp(`^${FIGURE}(?:mm|cm|in|inch(?:es)?|"|″)\\.?$`, 'i')],
+  ['runsAt.depthM', new RegExp(`^${FIGURE}(?:m|metres?|ft|feet|foot|'|′)\\.?$`, 'i')],
+]
+
 /** A heading stands within so many filled lines of the beginning, and has at least so many columns that are known. Assumed. */
 const HEADING_WITHIN = 12
 const KNOWN_COLUMNS = 2
 
 /** The table below its heading, where a title or other words stand above that; else as it is. What stands above is kept in `above`. */
 export function belowHeading(table: CsvTable): CsvTable {
-  const known = (cells: readonly string[]) => new Set(cells.map(pathOf).filter(path => path !== null)).size
+  const known = (cells: readonly string[]) =>
+    new Set(cells.map(cell => pathOf(cell)).filter(path => path !== null)).size
   const heads = [table.header, ...table.rows.slice(0, HEADING_WITHIN)]
   const most = Math.max(...heads.map(known))
   const at = heads.findIndex(cells => known(cells) === most)

@@ -64,6 +64,8 @@ export function planLures(
     const target = targetOf(told, guessed)
     if ('message' in target) return refused([target])
     const fields = target.before ? told : { ...guessed, ...told }
+    if (!target.before && fields.family === undefined)
+      return refused([{ path: 'family', message: message('import.needs-kind') }])
     const id = target.before?.id ?? (typeof fields.id === 'string' ? fields.id : newId())
     const first = seen.get(id)
     if (first !== undefined)

@@ -71,6 +71,18 @@ export { RIG_TEXT } from './rigs'
 export { JOB_COSTS, type JobId, type JobRow, ROD_JOBS } from './rod-jobs'
 export { type CadenceChoice, type TacticRow, TACTICS } from './tactics'
 export { TRAILER_LENGTH, TRAILER_OTHER_COLOUR, type TrailerRow, TRAILERS } from './trailers'
-export { HOOK_WORDS, KIND_WORDS, type KindWord, LURE_COLOUR_WORDS } from './lure-words'
+export {
+  BLADE_WORDS,
+  BLADED,
+  HOOK_WORDS,
+  KIND_WORDS,
+  type KindWord,
+  LAST_WORDS,
+  LURE_COLOUR_WORDS,
+  STYLE_WORDS,
+  TANDEM,
+  TRAIT_WORDS,
+  TWO_BLADES,
+} from './lure-words'
 export { type ErrorField, READING_ERRORS, type ReadingErrorRow } from './reading-errors'
 export { FISH_CARE, UNWANTED } from './wishes'

@@ -1,4 +1,4 @@
-import type { Family, Finish, HookKind, Metal, Pattern } from '#core/terms'
+import type { BladeShape, Buoyancy, Family, Finish, HookKind, Metal, Pattern, Role, Sound } from '#core/terms'
 
 /** What a word for a kind of lure means, best guess first: a style beside the family where the word names one. Source: common practice, no source. */
 export interface KindWord {
@@ -6,6 +6,8 @@ export interface KindWord {
   readonly family: Family
   readonly style?: string
   readonly or?: readonly Family[]
+  /** Its words may stand apart: "swimbait, hollow". */
+  readonly apart?: true
 }
 
 /** Words in lists and on packets, lower case, singular, without hyphens. `or`: what it may mean as well. */
@@ -15,11 +17,21 @@ export const KIND_WORDS: readonly KindWord[] = [
   { says: 'tandem blade', family: 'spinnerbait' },
   { says: 'in line spinner', family: 'inline-spinner' },
   { says: 'inline', family: 'inline-spinner' },
+  { says: 'bucktail spinner', family: 'inline-spinner' },
+  { says: 'bucktail inline', family: 'inline-spinner' },
+  { says: 'inline bucktail', family: 'inline-spinner' },
+  { says: 'bladed bucktail', family: 'inline-spinner' },
   { says: 'spinner', family: 'inline-spinner', or: ['tail-spinner', 'spinnerbait'] },
   { says: 'tail spin', family: 'tail-spinner' },
   { says: 'spoon', family: 'casting-spoon', or: ['dense-spoon', 'flutter-spoon'] },
   { says: 'thin spoon', family: 'casting-spoon' },
   { says: 'casting spoon', family: 'casting-spoon', or: ['dense-spoon'] },
+  { says: 'trout spoon', family: 'dense-spoon' },
+  { says: 'pond spoon', family: 'dense-spoon' },
+  { says: 'micro spoon', family: 'dense-spoon' },
+  { says: 'pike spoon', family: 'casting-spoon' },
+  { says: 'trolling spoon', family: 'casting-spoon' },
+  { says: 'weedless spoon', family: 'casting-spoon' },
   { says: 'wobbling spoon', family: 'casting-spoon' },
   { says: 'dense spoon', family: 'dense-spoon' },
   { says: 'jigging spoon', family: 'dense-spoon' },
@@ -64,6 +76,8 @@ export const KIND_WORDS: readonly KindWord[] = [
   { says: 'jerk bait', family: 'jerkbait' },
   { says: 'suspending jerk', family: 'jerkbait' },
   { says: 'suspending minnow', family: 'jerkbait' },
+  { says: 'floating minnow', family: 'jerkbait' },
+  { says: 'sinking minnow', family: 'jerkbait' },
   { says: 'minnow', family: 'jerkbait', or: ['minnow-soft'] },
   { says: 'minnow plug', family: 'jerkbait' },
   { says: 'stick minnow', family: 'jerkbait' },
@@ -88,12 +102,15 @@ export const KIND_WORDS: readonly KindWord[] = [
   { says: 'prop', family: 'topwater', style: 'prop' },
   { says: 'frog', family: 'topwater', style: 'frog' },
   { says: 'hollow frog', family: 'topwater', style: 'frog' },
-  { says: 'hollow body frog', family: 'topwater', style: 'frog' },
+  { says: 'hollow body frog', family: 'topwater', style: 'frog', apart: true },
   { says: 'buzz bait', family: 'topwater', style: 'buzz' },
   { says: 'buzzbait', family: 'topwater', style: 'buzz' },
   { says: 'buzzer', family: 'topwater', style: 'buzz' },
   { says: 'wake bait', family: 'topwater', style: 'wake' },
   { says: 'wakebait', family: 'topwater', style: 'wake' },
+  { says: 'crawler', family: 'topwater', style: 'wake' },
+  { says: 'surface mouse', family: 'topwater', style: 'wake' },
+  { says: 'toad', family: 'topwater', style: 'frog' },
   { says: 'glide', family: 'glide-bait' },
   { says: 'glider', family: 'glide-bait' },
   { says: 'jointed swimbait', family: 'swimbait' },
@@ -123,6 +140,11 @@ export const KIND_WORDS: readonly KindWord[] = [
   { says: 'jig head', family: 'jighead-soft' },
   { says: 'jighead', family: 'jighead-soft' },
   { says: 'rigged shad', family: 'jighead-soft' },
+  { says: 'shad jig', family: 'jighead-soft' },
+  { says: 'minnow jig', family: 'jighead-soft' },
+  { says: 'mushroom head', family: 'jighead-soft' },
+  { says: 'shaky head', family: 'jighead-soft' },
+  { says: 'shakey head', family: 'jighead-soft' },
   { says: 'stick worm', family: 'stick-worm' },
   { says: 'soft stick', family: 'stick-worm' },
   { says: 'stick', family: 'stick-worm' },
@@ -137,8 +159,10 @@ export const KIND_WORDS: readonly KindWord[] = [
   { says: 'shad', family: 'paddle-tail' },
   { says: 'hollow', family: 'paddle-tail', style: 'hollow' },
   { says: 'hollow body', family: 'paddle-tail', style: 'hollow' },
-  { says: 'hollow swimbait', family: 'paddle-tail', style: 'hollow' },
-  { says: 'soft swimbait', family: 'paddle-tail' },
+  { says: 'hollow swimbait', family: 'paddle-tail', style: 'hollow', apart: true },
+  { says: 'soft swimbait', family: 'paddle-tail', apart: true },
+  { says: 'boot tail swimbait', family: 'paddle-tail' },
+  { says: 'boot tail', family: 'paddle-tail' },
   { says: 'fat paddle tail', family: 'paddle-tail', style: 'fat' },
   { says: 'slim paddle tail', family: 'paddle-tail', style: 'slim' },
   { says: 'drop shot minnow', family: 'minnow-soft' },
@@ -149,6 +173,8 @@ export const KIND_WORDS: readonly KindWord[] = [
   { says: 'crayfish', family: 'craw' },
   { says: 'craw', family: 'craw' },
   { says: 'chunk', family: 'craw' },
+  { says: 'crab', family: 'craw' },
+  { says: 'soft crab', family: 'craw' },
   { says: 'creature', family: 'creature' },
   { says: 'beaver', family: 'creature' },
   { says: 'lizard', family: 'creature' },
@@ -162,10 +188,16 @@ export const KIND_WORDS: readonly KindWord[] = [
   { says: 'straight worm', family: 'worm', style: 'straight' },
   { says: 'straight tail', family: 'worm', style: 'straight' },
   { says: 'finesse worm', family: 'worm', style: 'finesse' },
+  { says: 'soft eel', family: 'worm', style: 'straight' },
+  { says: 'leech', family: 'worm', style: 'finesse' },
+  { says: 'rubber eel', family: 'worm', style: 'straight' },
+  { says: 'soft sand eel', family: 'minnow-soft' },
   { says: 'plastic worm', family: 'worm' },
   { says: 'rubber worm', family: 'worm' },
   { says: 'shrimp', family: 'shrimp-soft' },
   { says: 'prawn', family: 'shrimp-soft' },
+  { says: 'shrimp jig', family: 'shrimp-soft' },
+  { says: 'prawn jig', family: 'shrimp-soft' },
   { says: 'soft jerk', family: 'soft-jerk' },
   {
     says: 'soft plastic',
@@ -180,6 +212,164 @@ export const KIND_WORDS: readonly KindWord[] = [
   { says: 'umbrella', family: 'umbrella-rig' },
   { says: 'spreader rig', family: 'umbrella-rig' },
 ]
+
+/** Words for prey, bodies and stuff: the kind only where no other word says one. "Crayfish popper" is a popper. */
+export const LAST_WORDS: readonly string[] = [
+  'craw',
+  'crawfish',
+  'crayfish',
+  'crab',
+  'shad',
+  'minnow',
+  'shrimp',
+  'prawn',
+  'bug',
+  'lizard',
+  'hollow',
+  'hollow body',
+  'soft',
+  'plastic',
+]
+
+/** Words beside a kind that say its style, the surer first. Source: common practice, no source. */
+export const STYLE_WORDS: Partial<Record<Family, readonly (readonly [says: string, style: string])[]>> = {
+  'crankbait': [
+    ['square lip', 'square-lip'],
+    ['square bill', 'square-lip'],
+    ['squarebill', 'square-lip'],
+    ['deep', 'deep-diver'],
+    ['medium', 'medium-diver'],
+    ['mid', 'medium-diver'],
+    ['shallow', 'shallow'],
+  ],
+  'jerkbait': [
+    ['deep', 'deep-lip'],
+    ['long lip', 'deep-lip'],
+    ['shallow', 'shallow'],
+  ],
+  'topwater': [
+    ['walker', 'walker'],
+    ['walking', 'walker'],
+    ['walk', 'walker'],
+    ['popper', 'popper'],
+    ['popping', 'popper'],
+    ['chugger', 'popper'],
+    ['buzz', 'buzz'],
+    ['buzzing', 'buzz'],
+    ['wake', 'wake'],
+    ['waking', 'wake'],
+    ['prop', 'prop'],
+    ['propeller', 'prop'],
+    ['frog', 'frog'],
+    ['toad', 'frog'],
+  ],
+  'skirted-jig': [
+    ['flipping', 'flipping'],
+    ['flippin', 'flipping'],
+    ['pitching', 'flipping'],
+    ['football', 'football'],
+    ['swim', 'swim'],
+    ['swimming', 'swim'],
+    ['finesse', 'finesse'],
+  ],
+  'paddle-tail': [
+    ['hollow', 'hollow'],
+    ['fat', 'fat'],
+    ['slender', 'slender'],
+    ['thin', 'slender'],
+    ['slim', 'slim'],
+  ],
+  'minnow-soft': [
+    ['fork tail', 'fork-tail'],
+    ['forktail', 'fork-tail'],
+    ['split tail', 'fork-tail'],
+    ['flat', 'flat-belly'],
+  ],
+  'worm': [
+    ['ribbon', 'ribbon'],
+    ['finesse', 'finesse'],
+    ['straight', 'straight'],
+  ],
+  'flutter-spoon': [
+    ['flat', 'flat'],
+    ['cupped', 'cupped'],
+  ],
+  'casting-spoon': [
+    ['flat', 'flat'],
+    ['cupped', 'cupped'],
+  ],
+  'casting-metal': [
+    ['flat', 'flat'],
+    ['cupped', 'cupped'],
+  ],
+}
+
+/** What a word beside the kind says of a lure. */
+export interface TraitWord {
+  readonly says: string
+  /** The kinds of which it says it; absent: any. */
+  readonly of?: readonly Family[]
+  readonly buoyancy?: Buoyancy
+  readonly sound?: Sound
+  readonly scented?: true
+  readonly role?: Role
+  readonly hook?: HookKind
+  /** 0..3, as in the contract of the file. */
+  readonly snagGuard?: number
+}
+
+const HARD: readonly Family[] = [
+  'crankbait',
+  'lipless-crank',
+  'jerkbait',
+  'pencil',
+  'topwater',
+  'glide-bait',
+  'swimbait',
+]
+const GUARDED: readonly Family[] = ['casting-spoon', 'dense-spoon', 'inline-spinner', 'hair-jig', 'jighead-soft']
+/** Longer ones first where one holds another. Source: common practice, no source. */
+export const TRAIT_WORDS: readonly TraitWord[] = [
+  { says: 'slow sinking', of: HARD, buoyancy: 'sinks-slowly' },
+  { says: 'sinking', of: HARD, buoyancy: 'sinks' },
+  { says: 'sinks', of: HARD, buoyancy: 'sinks' },
+  { says: 'suspending', of: HARD, buoyancy: 'hangs' },
+  { says: 'suspends', of: HARD, buoyancy: 'hangs' },
+  { says: 'hanging', of: HARD, buoyancy: 'hangs' },
+  { says: 'floating', of: [...HARD, 'worm'], buoyancy: 'floats' },
+  { says: 'floats', of: [...HARD, 'worm'], buoyancy: 'floats' },
+  { says: 'silent', sound: 'silent' },
+  { says: 'rattling', sound: 'rattle' },
+  { says: 'rattle', sound: 'rattle' },
+  { says: 'knocking', sound: 'knock' },
+  { says: 'scented', scented: true },
+  {
+    says: 'trailer',
+    of: ['craw', 'creature', 'grub', 'paddle-tail', 'minnow-soft', 'soft-jerk', 'stick-worm', 'worm'],
+    role: 'both',
+  },
+  { says: 'weedless', of: GUARDED, hook: 'weedless', snagGuard: 2 },
+  { says: 'weed guard', of: [...GUARDED, 'skirted-jig'], snagGuard: 2 },
+]
+
+/** Kinds of which a word for a shape of blade speaks. */
+export const BLADED: readonly Family[] = ['spinnerbait', 'inline-spinner', 'tail-spinner']
+/** What blades are called where the shape's own id is not. Source: common practice, no source. */
+export const BLADE_WORDS: readonly (readonly [says: string, shape: BladeShape])[] = [
+  ['willow leaf', 'willow'],
+  ['willow', 'willow'],
+  ['colorado', 'colorado'],
+  ['indiana', 'indiana'],
+  ['turtleback', 'turtleback'],
+  ['oval', 'oval'],
+  ['fluted', 'fluted'],
+]
+export const TWO_BLADES: readonly string[] = ['double', 'twin', 'two', 'dual']
+/** The usual two of a bait that is said to have two blades behind one another: a round one ahead of a long one (handbook §3). */
+export const TANDEM: { readonly says: string; readonly shapes: readonly BladeShape[] } = {
+  says: 'tandem',
+  shapes: ['willow', 'colorado'],
+}
 
 /** What a colour word on a packet looks like; swatches by eye, assumed. */
 export interface ColourWordRow {
@@ -202,6 +392,9 @@ export const LURE_COLOUR_WORDS: readonly ColourWordRow[] = [
   { says: 'pumpkin', swatch: '#7a4a1c', pattern: 'natural' },
   { says: 'junebug', swatch: '#2a1a38', pattern: 'dark' },
   { says: 'black red', swatch: '#1b1418', pattern: 'dark' },
+  { says: 'red craw', swatch: '#b0331f', pattern: 'hot' },
+  { says: 'pbj', swatch: '#5a3a34', pattern: 'natural' },
+  { says: 'pb j', swatch: '#5a3a34', pattern: 'natural' },
   { says: 'bone', swatch: '#e8dfc6', pattern: 'plain' },
   { says: 'pearl', swatch: '#ece8de', pattern: 'plain', finish: 'pearl' },
   { says: 'ghost', swatch: '#c9d0c6', pattern: 'natural', finish: 'translucent' },
@@ -211,6 +404,19 @@ export const LURE_COLOUR_WORDS: readonly ColourWordRow[] = [
   { says: 'ayu', swatch: '#9aa05a', pattern: 'natural' },
   { says: 'shad', swatch: '#b9c0bd', pattern: 'natural' },
   { says: 'bleak', swatch: '#b9c0bd', pattern: 'natural' },
+  { says: 'roach', swatch: '#c3cacb', pattern: 'natural' },
+  { says: 'rudd', swatch: '#c2b48a', pattern: 'natural' },
+  { says: 'mullet', swatch: '#c2c9c8', pattern: 'natural' },
+  { says: 'anchovy', swatch: '#a9b8ba', pattern: 'natural' },
+  { says: 'pilchard', swatch: '#9fb0b8', pattern: 'natural' },
+  { says: 'alewife', swatch: '#b9c0bd', pattern: 'natural' },
+  { says: 'menhaden', swatch: '#bcc0a8', pattern: 'natural' },
+  { says: 'whitefish', swatch: '#c8ccc6', pattern: 'natural' },
+  { says: 'squid', swatch: '#d6c4be', pattern: 'natural' },
+  { says: 'shrimp', swatch: '#c4a48a', pattern: 'natural' },
+  { says: 'frog', swatch: '#5f7a34', pattern: 'natural' },
+  { says: 'pike', swatch: '#6f7a44', pattern: 'natural' },
+  { says: 'rainbow', swatch: '#a8aaa0', pattern: 'natural' },
   { says: 'sardine', swatch: '#9fb0b8', pattern: 'natural' },
   { says: 'herring', swatch: '#9fb0b8', pattern: 'natural' },
   { says: 'mackerel', swatch: '#6f8f96', pattern: 'natural' },
@@ -236,6 +442,9 @@ export const LURE_COLOUR_WORDS: readonly ColourWordRow[] = [
   { says: 'fluorescent', swatch: null, pattern: 'hot', glows: true },
   { says: 'fluo', swatch: null, pattern: 'hot', glows: true },
   { says: 'hot', swatch: '#c8d020', pattern: 'hot', glows: true },
+  { says: 'glow', swatch: null, pattern: 'hot', glows: true },
+  { says: 'fire', swatch: '#e9812a', pattern: 'hot', glows: true },
+  { says: 'sunset', swatch: '#e8702a', pattern: 'hot' },
   { says: 'yellow', swatch: '#e6d03a', pattern: 'hot' },
   { says: 'black', swatch: '#1b1b1d', pattern: 'dark' },
   { says: 'blk', swatch: '#1b1b1d', pattern: 'dark' },
@@ -246,7 +455,7 @@ export const LURE_COLOUR_WORDS: readonly ColourWordRow[] = [
   { says: 'white', swatch: '#f4f2ea', pattern: 'plain' },
   { says: 'wht', swatch: '#f4f2ea', pattern: 'plain' },
   { says: 'blue', swatch: '#2f5a9a' },
-  { says: 'red', swatch: '#b8232a' },
+  { says: 'red', swatch: '#b8232a', pattern: 'hot' },
   { says: 'green', swatch: '#3f7a3a', pattern: 'natural' },
   { says: 'olive', swatch: '#5a5a2a', pattern: 'natural' },
   { says: 'brown', swatch: '#6a4526', pattern: 'natural' },

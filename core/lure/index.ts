@@ -22,5 +22,6 @@ export {
   TRAITS,
   traitsOf,
 } from './traits'
+export { roleOf } from './role'
 export { usualFall } from './usual-fall'
 export { presenceOf, scale5, vibrationOf } from './with-trailer'

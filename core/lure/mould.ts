@@ -1,4 +1,6 @@
+import { FAMILY_TABLE } from '#core/knowledge'
 import type { BenchTest, Colours, Lure } from '#core/tackle'
+import { roleOf } from './role'
 
 /** Stands for all baits out of one mould: in the water they are one bait, whatever their paint. */
 export type Mould = object
@@ -48,8 +50,8 @@ const SHADES: Partial<Record<keyof Colours, undefined>> = {
 export function mouldFinder(): (lure: Lure, tests: readonly BenchTest[]) => Mould {
   const found = new Map<string, Mould>()
   return (lure, tests) => {
-    // What trails behind others is told apart by itself: nothing trails behind itself.
-    if (lure.role === 'trailer' || lure.role === 'both') return {}
+    // What trails behind others and is trailed is told apart by itself: nothing trails behind itself.
+    if (roleOf(lure) !== 'lure' && FAMILY_TABLE[lure.family].takesTrailer) return {}
     const key = JSON.stringify([
       { ...lure, ...PAPERS, colours: lure.colours && { ...lure.colours, ...SHADES } },
       tests.map(test => ({ ...test, id: undefined, lureId: undefined })),

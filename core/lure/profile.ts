@@ -7,6 +7,7 @@ import { interpolate } from '#core/numeric'
 import { bareBody, type WaterBody } from './in-motion'
 import { computed, type Known, stated, statedOr, tested, typical } from './known'
 import type { Mould } from './mould'
+import { usualBulk, usualFlash, usualLength } from './usual'
 
 export interface LureColours extends Omit<Colours, 'pattern' | 'metal' | 'finish' | 'fluorescent'> {
   readonly pattern: NonNullable<Colours['pattern']>
@@ -83,7 +84,13 @@ export function profileOf(lure: Lure, tests: readonly BenchTest[], mould: Mould 
   const row = typicalOf(lure.family, lure.style)
   const weigh = meanOfNewest(tests, 'weigh')
   const measured = meanOfNewest(tests, 'length')
-  const lengthMm = measured !== null ? tested(measured) : givenOr(lure, 'lengthMm', lure.lengthMm, row.lengthMm)
+  const weighed = weigh ?? lure.weightG ?? lure.labelWeightG ?? null
+  const lengthMm =
+    measured !== null
+      ? tested(measured)
+      : lure.lengthMm != null
+        ? givenOr(lure, 'lengthMm', lure.lengthMm, lure.lengthMm)
+        : usualLength(row, weighed)
   const size = lengthMm.value / row.lengthMm
   const blades = lure.blades ?? []
   return {
@@ -96,14 +103,14 @@ export function profileOf(lure: Lure, tests: readonly BenchTest[], mould: Mould 
       weigh !== null
         ? tested(weigh)
         : givenOr(lure, 'weightG', lure.weightG ?? lure.labelWeightG, row.weightG * size ** 3),
-    bulk: givenOr(lure, 'bulk', lure.bulk, row.bulk),
+    bulk: lure.bulk != null ? givenOr(lure, 'bulk', lure.bulk, lure.bulk) : usualBulk(row, lengthMm),
     vibration:
       lure.vibration != null
         ? stated(lure.vibration)
         : blades.length > 0
           ? computed(bladeThump(row.vibration, blades))
           : typical(row.vibration),
-    flash: statedOr(lure.flash, row.flash),
+    flash: lure.flash != null ? stated(lure.flash) : usualFlash(row, lure, blades),
     intensity: actionTestsOf(tests)[0]?.intensity ?? statedOr(lure.intensity, row.intensity),
     actionTests: actionTestsOf(tests),
     tearKg: tearOf(tests),

@@ -1,5 +1,13 @@
 import type { Ask } from '#core/ask'
-import { flySpoons, type LureProfile, mouldFinder, prepareOutfit, type PreparedOutfit, profileOf } from '#core/lure'
+import {
+  flySpoons,
+  type LureProfile,
+  mouldFinder,
+  prepareOutfit,
+  type PreparedOutfit,
+  profileOf,
+  roleOf,
+} from '#core/lure'
 import type { BenchTest, Box, Trip } from '#core/tackle'
 import type { Cover } from '#core/terms'
 import { waterDensity } from '#core/water'
@@ -47,8 +55,8 @@ export function prepareBox(box: Box, { useLog = true }: LogUse = {}): PreparedBo
   return {
     box,
     profiles,
-    lures: profiles.filter(p => p.lure.role !== 'trailer'),
-    trailers: profiles.filter(p => (p.lure.role === 'trailer' || p.lure.role === 'both') && p.lure.quantity !== 0),
+    lures: profiles.filter(p => roleOf(p.lure) !== 'trailer'),
+    trailers: profiles.filter(p => roleOf(p.lure) !== 'lure' && p.lure.quantity !== 0),
     outfits: box.outfits.map(prepareOutfit),
     spoons: flySpoons(profiles),
     ...loggedIn(box.trips, profiles, useLog),

@@ -190,6 +190,7 @@ export const MESSAGES = {
   'csv.cell-number': ['got'],
   'import.same-lure': ['line'],
   'import.needs-name': [],
+  'import.needs-kind': [],
   'import.several-called': ['count', 'name'],
 
   // calc: why there is no answer, and what cannot be asked

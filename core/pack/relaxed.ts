@@ -10,6 +10,10 @@ const MOVES = { day: 0.05, wish: 0.05, slots: 1e-2, grams: 1e-6, else: 1 }
 const ONWARD = 0.6
 /** A step is made shorter by this when so many rounds have brought less than the least share. Assumed. */
 const SHORTER = { by: 0.7, after: 6, least: 1e-4 }
+/** How far the last round counts in how often a lure was chosen. Assumed. */
+const NEWEST = 0.1
+/** A lure that is chosen nearly always or hardly ever is no open question: its share lies so far from a half. Assumed. */
+const UNDECIDED = 0.49
 /** Lures that cannot matter are looked for after so many rounds. Assumed. */
 const SIFTED_AFTER = 10
 
@@ -24,6 +28,13 @@ interface Offer {
   /** Otherwise it brings no more than this. */
   readonly isSure: boolean
 }
+
+/** Lures that are settled, by number: these go, and those stay at home. */
+export interface Settled {
+  readonly go: readonly number[]
+  readonly stay: readonly number[]
+}
+const NOTHING_SETTLED: Settled = { go: [], stay: [] }
 
 /**
  * More than any pack on some rods can be worth: Lagrange's relaxation. That a day is caught once, that a lure's trailer is along, that one lure hangs on a rod and that all keep
@@ -61,18 +72,26 @@ export class Relaxed {
   private rounds = 0
   /** What those that were left aside may come to. */
   private floor = 0
+  private readonly mustGo: readonly number[]
+  private readonly stays: ReadonlySet<number>
+  /** How often each thing was chosen of late, 0..1. */
+  private readonly chosen: Float64Array
 
   /**
    * `byDay`: what a good pack catches, times how likely the days are, for prices to begin with.
-   * `wider`: the same with more rods, to go on from where its prices stand; what could matter there in nothing better than the goal cannot here.
+   * `wider`: the same with more rods or fewer lures settled, to go on from where its prices stand; what could matter there in nothing better than the goal cannot here.
    */
   constructor(
     private readonly on: OnRods,
     mostRods: number,
     byDay: Float64Array,
     wider: Relaxed | null = null,
+    { go, stay }: Settled = NOTHING_SETTLED,
   ) {
     const { days } = on.all
+    this.mustGo = [...new Set([...on.all.mustGo, ...go])]
+    this.stays = new Set(stay)
+    this.chosen = new Float64Array(on.all.problem.items.length)
     const { limits, wishes, items } = on.all.problem
     const needs = on.dresses.map(d => d.things.length - 1)
     let end = days
@@ -106,7 +125,7 @@ export class Relaxed {
     this.wishers = wishes.map(w => items.flatMap(({ id }, i) => (w.lureIds.includes(id) ? [i] : [])))
     const place = new Map(on.dresses.map((d, i) => [d, i]))
     this.wardrobes = on.byLure.map((dresses, lure) =>
-      wider?.wardrobes[lure]!.length === 0 ? [] : Wardrobe.of(dresses, place, on.rods.length),
+      wider?.wardrobes[lure]!.length === 0 || this.stays.has(lure) ? [] : Wardrobe.of(dresses, place, on.rods.length),
     )
     if (wider) this.goOnFrom(wider)
   }
@@ -139,16 +158,28 @@ export class Relaxed {
     return [...this.on.rods.keys()].sort((a, b) => priceOf(b) - priceOf(a)).map(rod => this.on.rods[rod]!)
   }
 
+  /** The lure of which the rounds agree least whether it goes; `null`: they agree of all. */
+  get mostOpen(): number | null {
+    let most: number | null = null
+    let least = UNDECIDED
+    for (const [i, share] of this.chosen.entries()) {
+      const apart = Math.abs(share - 0.5)
+      if (this.on.all.isLure[i] !== 1 || this.mustGo.includes(i) || this.stays.has(i) || apart >= least) continue
+      ;[most, least] = [i, apart]
+    }
+    return most
+  }
+
   private round(value: number, goal: number): void {
-    const { on, price, given, way, move } = this
-    const { problem, isLure, mustGo } = on.all
+    const { on, price, given, way, move, mustGo } = this
+    const { problem, isLure } = on.all
 
     this.daysAsk = sumOf(this.dayPrices)
     const own = this.broughtByItself()
     const offers = this.wardrobes.map((_, i) => this.offer(i, own[i]!, 'atMost'))
     const must = mustGo.map(i => this.offer(i, own[i]!, 'really'))
     const room = problem.limits.lures - must.filter(o => isLure[o.thing] === 1).length
-    const open = offers.filter(o => !mustGo.includes(o.thing))
+    const open = offers.filter(o => !mustGo.includes(o.thing) && !this.stays.has(o.thing))
     const lures = open.filter(o => isLure[o.thing] === 1)
     const first = this.mostBringing(lures, Math.max(0, room), own)
     const things = open.filter(o => isLure[o.thing] === 0)
@@ -161,6 +192,8 @@ export class Relaxed {
     this.bound = Math.max(this.floor, Math.min(this.bound, total))
     if (this.dull > SHORTER.after) [this.length, this.dull] = [this.length * SHORTER.by, 0]
 
+    for (let i = 0; i < this.chosen.length; i++) this.chosen[i]! *= 1 - NEWEST
+    for (const { thing } of taken) this.chosen[thing]! += NEWEST
     const used = this.usedBy(taken)
     let norm = 0
     for (let p = 0; p < price.length; p++) {

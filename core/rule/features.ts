@@ -75,6 +75,8 @@ export interface SetIds {
   tide: Tide
   bottom: Bottom
   cover: Cover
+  /** What they eat was seen, or stands in because such fish usually eat it. */
+  prey: 'seen' | 'usual'
   forage: ForageId
   silhouette: Silhouette
   forageLevel: Level

@@ -60,6 +60,9 @@ function readingFor(when: readonly Condition[]): Reading {
         case 'forage':
           forage(id)
           break
+        case 'prey':
+          if (id === 'seen') forage('minnow')
+          break
         case 'silhouette':
           forage(
             {

@@ -15,19 +15,19 @@ const name = ref('')
 const problem = ref('')
 const read = computed(() => readOutfitLabel(label.value, units.value))
 const understood = computed(() => {
-  const { rod, line, ratio } = read.value
+  const { rod, line, reel } = read.value
   const show = (dimension: Parameters<typeof formatQuantity>[0], value: number | null | undefined) => (value == null ? '' : formatQuantity(dimension, value, { system: units.value }))
   return [
     rod.kind ? words(rod.kind) : '', show('depth', rod.lengthM), rod.power ? words(rod.power) : '', rod.action ? words(rod.action) : '',
-    rod.lureMaxG == null ? '' : `lures ${show('weight', rod.lureMinG)} to ${show('weight', rod.lureMaxG)}`, [line.material ?? '', show('diameter', line.diameterMm), show('strength', line.testKg)].filter(Boolean).join(' '), ratio ? `${ratio}:1` : '',
+    rod.lureMaxG == null ? '' : `lures ${show('weight', rod.lureMinG)} to ${show('weight', rod.lureMaxG)}`, [line.material ?? '', show('diameter', line.diameterMm), show('strength', line.testKg)].filter(Boolean).join(' '), [reel.kind ?? '', reel.ratio ? `${reel.ratio}:1` : ''].filter(Boolean).join(' '),
   ].filter(Boolean).join(' · ')
 })
 
 async function add() {
-  const { rod, line, ratio } = read.value
+  const { rod, line, reel } = read.value
   const outcome = parseOutfit({
     id: nanoid(10), name: name.value.trim() || label.value.trim() || 'New rod', rod: { kind: 'spinning', ...rod }, line: { material: 'braid', ...line },
-    ...(ratio === null ? {} : { reel: { ratio } }),
+    ...(Object.keys(reel).length === 0 ? {} : { reel }),
   })
   if (!outcome.ok) {
     problem.value = `Not stored: ${outcome.issues[0]!.path} ${inWords(outcome.issues[0]!.message)}.`

@@ -6,7 +6,7 @@ export const FORAGE_RULES: readonly Rule[] = [
   {
     id: 'forage.length',
     weight: 1.2,
-    when: [],
+    when: [{ feature: 'prey', any: ['seen'] }],
     source: 'common-practice',
     text: 'They eat {forage} of {forageLengthMm}: match the length first.',
     effects: [
@@ -14,6 +14,21 @@ export const FORAGE_RULES: readonly Rule[] = [
         axis: 'length',
         about: { of: 'forageLengthMm', times: 1.1 },
         low: { of: 'shortestForageMm', times: 0.55 },
+        high: { of: 'longestForageMm', times: 2.1 },
+      },
+    ],
+  },
+  {
+    id: 'forage.length.usual',
+    weight: 1.2,
+    when: [{ feature: 'prey', any: ['usual'] }],
+    source: 'assumed',
+    text: 'Nobody saw what they eat. Usually it is {forage} of {forageLengthMm}: about that length, smaller rather than larger.',
+    effects: [
+      {
+        axis: 'length',
+        about: { of: 'forageLengthMm', times: 0.9 },
+        low: { of: 'shortestForageMm', times: 0.4 },
         high: { of: 'longestForageMm', times: 2.1 },
       },
     ],

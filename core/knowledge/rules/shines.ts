@@ -933,6 +933,14 @@ export const SHINES_RULES: readonly Rule[] = [
     'Fish tight to the bottom at a place are cast to.',
   ),
   poor(
+    'minnow-in-weed',
+    ['weedless-jerked', 'weedless-dragged'],
+    [GRASS, BASS],
+    1.2,
+    'In weed bass want what they can find: a soft jerk, a stick or a worm rather than a minnow for the drop shot.',
+    { family: ['minnow-soft'] },
+  ),
+  poor(
     'trebles-pads',
     [
       'plug-wound',

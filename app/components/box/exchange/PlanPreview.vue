@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { PlannedLure } from '#core/files'
+import { csvColumn, type PlannedLure } from '#core/files'
 import { formatQuantity } from '#core/units'
-import { familyLabel } from '~/text/labels'
+import { familyLabel, words } from '~/text/labels'
 
 /** What an import would do, row by row: the refused first, to be mended in place, then those with notes. */
 const props = defineProps<{ planned: readonly PlannedLure<string>[], header: readonly string[], cellsOf: (line: number) => Promise<readonly string[]> }>()
@@ -13,6 +13,13 @@ const WORDS = { refused: 'refused', change: 'changed', new: 'new', same: 'the sa
 const shown = ref(60)
 const sorted = computed(() => [...props.planned].sort((a, b) => ORDER.indexOf(a.action) - ORDER.indexOf(b.action) || Number(b.notes.length > 0) - Number(a.notes.length > 0) || a.line - b.line))
 const said = (found: PlannedLure<string>['issues']) => found.map(i => `${i.path}: ${i.message}`).join('; ')
+/** What the row was taken for, as far as it says. */
+function takenFor({ family, style, weightG, lengthMm, runsAt, buoyancy }: NonNullable<PlannedLure['lure']>): string {
+  const figure = (dimension: Parameters<typeof formatQuantity>[0], value: number | null | undefined) => (value == null ? '' : formatQuantity(dimension, value, { system: units.value }))
+  const depth = figure('depth', runsAt?.depthM)
+  return [familyLabel(family), style ? words(style) : '', figure('weight', weightG), figure('length', lengthMm), depth && `runs at ${depth}`, buoyancy ? words(buoyancy) : ''].filter(Boolean).join(', ')
+}
+const named = (fields: readonly string[]) => fields.map(field => csvColumn(field)?.label ?? field).join(', ')
 /** The row that is being mended, with its cells. */
 const opened = ref<{ line: number, cells: string[], was: readonly string[] } | null>(null)
 async function open(line: number) {
@@ -36,7 +43,7 @@ function mend() {
             <td class="line">line {{ p.line }}</td>
             <td class="action">{{ WORDS[p.action] }}</td>
             <td v-if="p.lure" class="drawing"><LureDrawing :lure="p.lure" small /></td>
-            <td v-if="p.lure"><b>{{ p.lure.name }}</b>, {{ familyLabel(p.lure.family) }}<template v-if="p.lure.weightG != null">, {{ formatQuantity('weight', p.lure.weightG, { system: units }) }}</template><span v-if="p.changed.length > 0" class="changed">: {{ p.changed.join(', ') }}</span><span v-if="p.notes.length > 0" class="note">{{ said(p.notes) }}</span></td>
+            <td v-if="p.lure"><b>{{ p.lure.name }}</b>, {{ takenFor(p.lure) }}<span v-if="p.changed.length > 0" class="changed">: {{ named(p.changed) }}</span><span v-if="p.notes.length > 0" class="note">{{ said(p.notes) }}</span></td>
             <td v-else colspan="2" class="reason">{{ said(p.issues) }} <button v-if="opened?.line !== p.line" type="button" class="quiet" @click="open(p.line)">mend line {{ p.line }}</button></td>
           </tr>
           <tr v-if="opened?.line === p.line" class="mending">

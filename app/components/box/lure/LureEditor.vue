@@ -2,6 +2,7 @@
 import { useMediaQuery } from '@vueuse/core'
 import { computed, onMounted, ref, useTemplateRef, watch } from 'vue'
 import { STYLE_TABLE, typicalOf } from '#core/knowledge'
+import { roleOf } from '#core/lure'
 import type { Colours, Lure } from '#core/tackle'
 import { BUOYANCIES, FAMILIES, FINISHES, METALS, PATTERNS, ROLES, SOUNDS } from '#core/terms'
 import { type Dimension, formatQuantity } from '#core/units'
@@ -114,7 +115,7 @@ function saveColours(part: Partial<Colours>) {
     <ChoiceRow label="fluorescent" :options="['yes', 'no']" :chosen="lure.colours?.fluorescent == null ? [] : [lure.colours.fluorescent ? 'yes' : 'no']" @change="([value]) => saveColours({ fluorescent: value === 'yes' })" />
     <ChoiceRow label="sound" :options="SOUNDS" :chosen="lure.sound ? [lure.sound] : []" @change="([sound]) => save({ sound })" />
     <ChoiceRow label="in the water" :options="BUOYANCIES" :chosen="lure.buoyancy ? [lure.buoyancy] : []" :text="words" @change="([buoyancy]) => save({ buoyancy })" />
-    <ChoiceRow label="used as" :options="ROLES" :chosen="[lure.role ?? 'lure']" @change="([role]) => save({ role })" />
+    <ChoiceRow label="used as" :options="ROLES" :chosen="[roleOf(lure)]" @change="([role]) => save({ role })" />
     <LureDetails :lure="lure" @save="save" />
     <v-text-field :model-value="lure.notes ?? ''" label="Notes" @change="save({ notes: ($event.target as HTMLInputElement).value })" />
     <GoesWith :lure="lure" @open="id => emit('open', id)" />

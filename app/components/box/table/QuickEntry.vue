@@ -17,7 +17,7 @@ const weight = ref('')
 const length = ref('')
 const name = ref('')
 const pattern = ref<Pattern>('natural')
-const metal = ref<Metal>('none')
+const metal = ref<Metal | null>(null)
 const problem = ref('')
 /** On a phone the form opens when it is wanted; on a wide screen it always stands there. */
 const isOpen = ref(false)
@@ -27,7 +27,7 @@ const families = FAMILIES.map(id => ({ value: id, title: capital(familyLabel(id)
 const draft = computed<Lure>(() => ({
   id: 'draft', name: name.value || 'new lure', family: family.value ?? 'crankbait',
   colours: { pattern: pattern.value, metal: metal.value, ...PATTERN_COLOURS[pattern.value], finish: 'gloss', accent: null, fluorescent: pattern.value === 'hot' },
-  lengthMm: valueOf(figures.value.length), weightG: null, quantity: 1, role: 'lure',
+  lengthMm: valueOf(figures.value.length), weightG: null, quantity: 1,
 }))
 
 /** Weights and lengths this many times off what its kind usually has are asked about once. Assumed. */
@@ -84,7 +84,7 @@ async function add() {
     <v-text-field v-model="name" label="Name (if it has one)" class="name" autocomplete="off" />
     <div class="paint" role="group" aria-label="Colours">
       <button v-for="p in PATTERNS" :key="p" type="button" class="choice" :aria-pressed="pattern === p" @click="pattern = p"><i :style="{ background: PATTERN_COLOURS[p].side }" />{{ p }}</button>
-      <button v-for="m in METALS.slice(1)" :key="m" type="button" class="choice" :aria-pressed="metal === m" @click="metal = metal === m ? 'none' : m">{{ m }}</button>
+      <button v-for="m in METALS.slice(1)" :key="m" type="button" class="choice" :aria-pressed="metal === m" @click="metal = metal === m ? null : m">{{ m }}</button>
     </div>
     <button type="submit" class="hot">Put in the box</button>
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
