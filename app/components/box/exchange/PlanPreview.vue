@@ -74,6 +74,13 @@ td { padding: 2px 14px 2px 0; }
 .drawing :deep(svg) { width: 64px; height: 28px; }
 .changed, .note { color: var(--soft-ink); }
 .note { display: block; font-size: 14px; }
+@media (max-width: 700px) {
+  tr:not(.mending) { display: grid; grid-template-columns: 76px minmax(0, 1fr); height: auto; padding: 4px 0; }
+  tr:not(.mending) td { padding-right: 0; }
+  .line { grid-column: 1; }
+  .action { grid-column: 2; grid-row: 1; width: auto; }
+  .reason { grid-column: 1 / -1; }
+}
 .mending form { display: flex; flex-wrap: wrap; gap: 6px 14px; align-items: end; padding: 4px 0 10px; }
 .mending label { display: grid; gap: 2px; }
 .mending input { border: 0; border-bottom: 1px solid var(--ink); background: transparent; color: inherit; font: inherit; min-height: 36px; width: 130px; }

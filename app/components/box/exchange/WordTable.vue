@@ -29,7 +29,7 @@ const example = (w: WordRead) => ({ colours: 'a colour: black/blue, olive', hook
     </p>
     <table v-if="shown.length > 0">
       <caption class="sr">Words and what they are taken for</caption>
-      <thead><tr><th>column</th><th>says</th><th>rows</th><th>is taken for</th></tr></thead>
+      <thead><tr><th class="column">column</th><th>says</th><th>rows</th><th>is taken for</th></tr></thead>
       <tbody>
         <tr v-for="w in shown" :key="`${w.path} ${w.text}`" :class="{ unknown: w.as === null, guess: w.isGuess }">
           <td class="column">{{ header[w.column] }}</td>
@@ -52,7 +52,7 @@ table { border-collapse: collapse; width: 100%; border-block: 1px solid var(--ru
 thead th { text-align: left; font-size: 12px; letter-spacing: 0.05em; text-transform: uppercase; color: var(--soft-ink); font-weight: 550; }
 th, td { text-align: left; padding: 2px 16px 2px 0; border-bottom: 1px solid var(--rule); }
 tbody th { font-weight: 600; }
-.column, .soft { color: var(--soft-ink); }
+td.column, .soft { color: var(--soft-ink); }
 .count { font-variant-numeric: tabular-nums; }
 .unknown th { color: var(--float); }
 .guess th::after { content: ' ?'; color: var(--soft-ink); }
@@ -60,5 +60,5 @@ tbody th { font-weight: 600; }
 .as input { border: 0; border-bottom: 1px solid var(--rule); background: transparent; color: inherit; font: inherit; min-height: 36px; width: 190px; }
 .as input:focus-visible { outline: 2px solid var(--float); }
 .soft { margin-left: 10px; font-size: 14px; }
-@media (max-width: 700px) { .column { display: none; } .as { min-width: 0; } .soft { display: block; margin: 0; } }
+@media (max-width: 700px) { .column { display: none; } th, td { padding-right: 10px; } .as { min-width: 0; } .soft { display: block; margin: 0; } }
 </style>
