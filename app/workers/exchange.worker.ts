@@ -4,6 +4,7 @@ import {
   belowHeading,
   type CsvTable,
   guessMapping,
+  isTable,
   listOfLines,
   lureRows,
   parseFile,
@@ -77,12 +78,9 @@ const api: ExchangeApi = {
   },
 }
 
-/** Columns by which a table is one of lures; without any of them each line is a lure in words. */
-const SAYS_WHAT: readonly (string | null)[] = ['id', 'name', 'family', 'words']
-
 function tableOf(text: string, system: UnitSystem): CsvTable {
   const read = belowHeading(readCsv(text))
-  return guessMapping(read, system).some(m => SAYS_WHAT.includes(m.path)) ? read : listOfLines(text)
+  return isTable(read, system) ? read : listOfLines(text)
 }
 
 Comlink.expose({ ...api, ...saving })

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { seededRandom } from '#core/numeric'
 import { lureRows, wordsOf } from './csv-lures'
-import { belowHeading, type Corrections, guessMapping } from './csv-mapping'
+import { belowHeading, type Corrections, guessMapping, isTable } from './csv-mapping'
 import { readCsv } from './csv-table'
 import { planLures } from './plan-import'
 
@@ -221,6 +221,13 @@ describe('a sheet as it is kept at home', () => {
       'x1;x2;x3;x4;x5\nRiver;crankbait;70 mm;9,5 g;perch\nWeir;spinner;5 cm;8 g;silver\nPool;spoon;6 cm;18 g;copper\n',
     )
     expect(mapping.map(m => m.path)).toEqual(['name', 'family', 'lengthMm', 'weightG', 'colours'])
+  })
+  it('a list of lures in words is no table, whatever stands in its lines', () => {
+    const is = (text: string) => isTable(belowHeading(readCsv(text)), 'imperial')
+    expect(is('3/8 oz black jig, river, A3\n5" soft stick x12\nfrog, black\nlipless crank, red, 14 g')).toBe(false)
+    expect(is('glide bait, perch, river box\npopper, white, river box\nspoon, gold, river box')).toBe(false)
+    expect(is('x;y;z\nRiver;crankbait;70 mm\nWeir;spinner;5 cm\nPool;spoon;6 cm')).toBe(true)
+    expect(is('popper\nspoon\ngrub')).toBe(false)
   })
   it('figures that only number the rows are no pieces', () => {
     const { mapping } = rowsOf('No.,Lure,How many\n1,popper,2\n2,spoon,1\n3,grub,20\n')

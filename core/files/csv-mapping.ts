@@ -111,6 +111,22 @@ const CONTENTS: readonly (readonly [path: string, pattern: RegExp])[] = [
   ['runsAt.depthM', new RegExp(`^${FIGURE}(?:m|metres?|ft|feet|foot|'|′)\\.?$`, 'i')],
 ]
 
+/** Columns by which a table is one of lures; without any of them each line is a lure in words. */
+const SAYS_WHAT: readonly (string | null)[] = ['id', 'name', 'family', 'words']
+
+/** Whether a text that was read as a table is one, and not a list of lures in words: a heading says so, or a first row of words alone, none of them a kind of lure, over rows that are as long. */
+export function isTable(table: CsvTable, system: UnitSystem): boolean {
+  const { header, rows } = table
+  if (header.some(heading => SAYS_WHAT.includes(pathOf(heading)))) return true
+  const isEven = rows.filter(row => row.length >= header.length).length >= MOST * rows.length
+  return (
+    header.length >= FEWEST &&
+    isEven &&
+    !header.some(heading => /\d/.test(heading) || readKind(heading) !== null) &&
+    guessMapping(table, system).some(({ path }) => SAYS_WHAT.includes(path))
+  )
+}
+
 /** A heading stands within so many filled lines of the beginning, and has at least so many columns that are known. Assumed. */
 const HEADING_WITHIN = 12
 const KNOWN_COLUMNS = 2

@@ -1,6 +1,6 @@
 export { CSV_COLUMNS, csvColumn } from './csv-columns'
 export { fieldAt, lureRows, luresToCsv, type ReadingRows, withField, type WordRead, wordsOf } from './csv-lures'
-export { belowHeading, type ColumnMapping, type Corrections, guessMapping, MORE } from './csv-mapping'
+export { belowHeading, type ColumnMapping, type Corrections, guessMapping, isTable, MORE } from './csv-mapping'
 export { type CsvTable, listOfLines, readCsv, writeCsv } from './csv-table'
 export { compareTrips, tripsFromCsv, type TripsRead, tripsToCsv } from './csv-trips'
 export { type BoatMoment, type NmeaCounts, type NmeaLog, NmeaReader, nmeaSentence, parseNmea } from './nmea'
