@@ -132,13 +132,13 @@ function spanIn(text: string, phrase: string): { readonly from: number; readonly
 /** The kind that a text names: the longest phrase of the trade in it, with the style that other words say; `null` when there is none. */
 export function readKind(text: string): KindRead | null {
   const words = plain(text)
-  const phrase = PHRASES.find(({ words: phrase, apart }) =>
-    apart ? phrase.split(' ').every(word => spanIn(words, word)) : spanIn(words, phrase),
+  const found = PHRASES.find(({ words: phrase, apart }) =>
+    (apart ? phrase.split(' ') : [phrase]).every(part => spanIn(words, part)),
   )
-  if (phrase === undefined) return null
-  const { family, or } = phrase
-  const style = phrase.style ?? styleIn(words, family)
-  return { family, ...(style ? { style } : {}), or, words: phrase.words }
+  if (found === undefined) return null
+  const { family, or } = found
+  const style = found.style ?? styleIn(words, family)
+  return { family, ...(style ? { style } : {}), or, words: found.words }
 }
 
 function styleIn(words: string, family: Family): string | undefined {
@@ -148,7 +148,8 @@ function styleIn(words: string, family: Family): string | undefined {
 /** What the words beside the kind say of a lure: "suspending", "weedless", "double willow". */
 export function readTraits(text: string, family: Family): TraitsRead {
   const words = plain(text)
-  const style = readKind(text)?.family === family ? readKind(text)!.style : styleIn(words, family)
+  const kind = readKind(text)
+  const style = kind?.family === family ? kind.style : styleIn(words, family)
   const said = TRAIT_WORDS.filter(({ says, of }) => (of === undefined || of.includes(family)) && spanIn(words, says))
   const first = <K extends keyof (typeof said)[number]>(key: K) => said.find(word => word[key] !== undefined)?.[key]
   const hook = first('hook')

@@ -5,7 +5,7 @@ import { scale5 } from './with-trailer'
 
 /** What a lure of its kind usually is, as far as its size and its paint say: what stands in where its owner says nothing. */
 
-/** A body twice as long as its kind's usual one is so much bulkier [1–5 scale]. Assumed: the middle of 330 lures catalogued by hand (tests/corpus/boxes). */
+/** A body twice as long as its kind's usual one is so much bulkier [1–5 scale]. Assumed: the middle of 237 lures catalogued by hand (tests/corpus/boxes). */
 const BULK_PER_DOUBLING = 1.5
 /** What shines by metal flashes so much less without it, and again where it is painted over or matte [1–5 scale]. Assumed, from the same lures. */
 const DULL = { noMetal: 1.7, matte: 0.6 }
