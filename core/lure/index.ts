@@ -24,4 +24,5 @@ export {
 } from './traits'
 export { roleOf } from './role'
 export { usualFall } from './usual-fall'
-export { presenceOf, scale5, vibrationOf } from './with-trailer'
+export { scale5 } from './scale'
+export { presenceOf, vibrationOf } from './with-trailer'

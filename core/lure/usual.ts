@@ -1,7 +1,7 @@
 import type { FamilyRow } from '#core/knowledge'
 import type { Blade, Lure } from '#core/tackle'
 import { computed, type Known, typical } from './known'
-import { scale5 } from './with-trailer'
+import { scale5 } from './scale'
 
 /** What a lure of its kind usually is, as far as its size and its paint say: what stands in where its owner says nothing. */
 

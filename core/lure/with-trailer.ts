@@ -1,5 +1,6 @@
 import { computed, type Known } from './known'
 import type { LureProfile } from './profile'
+import { scale5 } from './scale'
 
 /** How much a trailer adds to bulk and thump, per step above its least. Assumed. */
 const BULK_STEP = 0.35
@@ -26,9 +27,4 @@ export function vibrationOf(host: LureProfile, trailer: LureProfile | null): Kno
     host.vibration,
     trailer.vibration,
   )
-}
-
-/** Keeps a figure on the trade's 1–5 scale. */
-export function scale5(value: number): number {
-  return Math.min(5, Math.max(1, value))
 }
