@@ -199,7 +199,6 @@ const asColours: Pick<CsvColumn, 'write' | 'read'> = {
   },
 }
 
-/** A whole lure in words, as jotted on a list. */
 /** What a lure said in words is, beside its kind, its name and what was not understood: by path. */
 export function figuresOf(read: LureRead): Record<string, unknown> {
   const { weightG, lengthMm, depthM, quantity: pieces, box, slot, colours, traits } = read
@@ -217,6 +216,7 @@ export function figuresOf(read: LureRead): Record<string, unknown> {
   return Object.fromEntries(Object.entries(figures).filter(([, value]) => value !== undefined))
 }
 
+/** A whole lure in words, as jotted on a list. */
 const asLureLine: Pick<CsvColumn, 'write' | 'read'> = {
   write: () => '',
   read: (text, { system }) => {

@@ -1,5 +1,14 @@
 import type { SourceRef } from '#core/sources'
-import type { Cover, EventKind, EventWhen, Family, Grouping, HookedAt, SpeciesId } from '#core/terms'
+import {
+  type Cover,
+  type EventKind,
+  type EventWhen,
+  type Family,
+  type Grouping,
+  type HookedAt,
+  PLUGS,
+  type SpeciesId,
+} from '#core/terms'
 
 /** What can be changed between two casts (trade §15); `place` and `cadence` are not seen in a lure. */
 export type Changeable = 'colour' | 'size' | 'depth' | 'speed' | 'action' | 'cadence' | 'place'
@@ -106,15 +115,6 @@ const SOFTS: readonly Family[] = [
   'jighead-soft',
 ]
 const JIGS: readonly Family[] = ['skirted-jig', 'hair-jig', 'bladed-jig']
-const PLUGS: readonly Family[] = [
-  'crankbait',
-  'lipless-crank',
-  'jerkbait',
-  'pencil',
-  'topwater',
-  'glide-bait',
-  'swimbait',
-]
 const WOUND_METAL: readonly Family[] = [
   'inline-spinner',
   'tail-spinner',

@@ -1,4 +1,17 @@
-import type { BladeShape, Buoyancy, Family, Finish, HookKind, Metal, Pattern, Role, Sound } from '#core/terms'
+import {
+  type BladeShape,
+  type Buoyancy,
+  FAMILIES,
+  type Family,
+  type Finish,
+  type HookKind,
+  isSoftBody,
+  type Metal,
+  type Pattern,
+  PLUGS,
+  type Role,
+  type Sound,
+} from '#core/terms'
 
 /** What a word for a kind of lure means, best guess first: a style beside the family where the word names one. Source: common practice, no source. */
 export interface KindWord {
@@ -318,36 +331,23 @@ export interface TraitWord {
   readonly snagGuard?: number
 }
 
-const HARD: readonly Family[] = [
-  'crankbait',
-  'lipless-crank',
-  'jerkbait',
-  'pencil',
-  'topwater',
-  'glide-bait',
-  'swimbait',
-]
 const GUARDED: readonly Family[] = ['casting-spoon', 'dense-spoon', 'inline-spinner', 'hair-jig', 'jighead-soft']
 /** Longer ones first where one holds another. Source: common practice, no source. */
 export const TRAIT_WORDS: readonly TraitWord[] = [
-  { says: 'slow sinking', of: HARD, buoyancy: 'sinks-slowly' },
-  { says: 'sinking', of: HARD, buoyancy: 'sinks' },
-  { says: 'sinks', of: HARD, buoyancy: 'sinks' },
-  { says: 'suspending', of: HARD, buoyancy: 'hangs' },
-  { says: 'suspends', of: HARD, buoyancy: 'hangs' },
-  { says: 'hanging', of: HARD, buoyancy: 'hangs' },
-  { says: 'floating', of: [...HARD, 'worm'], buoyancy: 'floats' },
-  { says: 'floats', of: [...HARD, 'worm'], buoyancy: 'floats' },
+  { says: 'slow sinking', of: PLUGS, buoyancy: 'sinks-slowly' },
+  { says: 'sinking', of: PLUGS, buoyancy: 'sinks' },
+  { says: 'sinks', of: PLUGS, buoyancy: 'sinks' },
+  { says: 'suspending', of: PLUGS, buoyancy: 'hangs' },
+  { says: 'suspends', of: PLUGS, buoyancy: 'hangs' },
+  { says: 'hanging', of: PLUGS, buoyancy: 'hangs' },
+  { says: 'floating', of: [...PLUGS, 'worm'], buoyancy: 'floats' },
+  { says: 'floats', of: [...PLUGS, 'worm'], buoyancy: 'floats' },
   { says: 'silent', sound: 'silent' },
   { says: 'rattling', sound: 'rattle' },
   { says: 'rattle', sound: 'rattle' },
   { says: 'knocking', sound: 'knock' },
   { says: 'scented', scented: true },
-  {
-    says: 'trailer',
-    of: ['craw', 'creature', 'grub', 'paddle-tail', 'minnow-soft', 'soft-jerk', 'stick-worm', 'worm'],
-    role: 'both',
-  },
+  { says: 'trailer', of: FAMILIES.filter(isSoftBody), role: 'both' },
   { says: 'weedless', of: GUARDED, hook: 'weedless', snagGuard: 2 },
   { says: 'weed guard', of: [...GUARDED, 'skirted-jig'], snagGuard: 2 },
 ]

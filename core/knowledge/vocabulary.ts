@@ -1,4 +1,4 @@
-import { FAMILIES, type Family, isSoftBody, type Role } from '#core/terms'
+import { FAMILIES, type Family, isSoftBody, PLUGS, type Role } from '#core/terms'
 import { FAMILY_TABLE, STYLE_TABLE } from './families'
 import { KIND_WORDS } from './lure-words'
 
@@ -9,15 +9,6 @@ export interface Meaning {
   readonly role?: Role
 }
 
-const PLUGS: readonly Family[] = [
-  'crankbait',
-  'lipless-crank',
-  'jerkbait',
-  'pencil',
-  'topwater',
-  'glide-bait',
-  'swimbait',
-]
 const JIGS: readonly Family[] = ['skirted-jig', 'hair-jig', 'bladed-jig', 'jighead-soft']
 const METALS: readonly Family[] = ['casting-metal', 'slow-jig', 'speed-jig', 'blade-bait']
 const SOFT = FAMILIES.filter(isSoftBody)

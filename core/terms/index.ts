@@ -33,6 +33,7 @@ export {
   type PartKind,
   type Pattern,
   PATTERNS,
+  PLUGS,
   REEL_KINDS,
   type Rig,
   RIGS,

@@ -54,6 +54,17 @@ export function isSoftBody(family: Family): boolean {
   return SOFT_BODIES.includes(family)
 }
 
+/** Hard baits that swim, hang or slide by their body. */
+export const PLUGS: readonly Family[] = [
+  'crankbait',
+  'lipless-crank',
+  'jerkbait',
+  'pencil',
+  'topwater',
+  'glide-bait',
+  'swimbait',
+]
+
 export const ROLES = ['lure', 'trailer', 'both'] as const
 export const PATTERNS = ['natural', 'hot', 'dark', 'plain'] as const
 export const METALS = ['none', 'silver', 'gold', 'copper'] as const
