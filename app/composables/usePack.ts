@@ -143,8 +143,9 @@ export function usePack() {
     return likelyReadings({ from, place, forecast, planB })
 
     function withoutForecast(day: string): ForecastHour[] {
-      const { temperatureC, windMs, sky } = readings.complete.reading
-      const cloud = { sun: 0.1, broken: 0.5, overcast: 0.9, rain: 1, night: 0.5 }[sky]
+      const { temperatureC, windMs, sky, nightCloud } = readings.complete.reading
+      const overhead = sky === 'night' ? nightCloud : sky
+      const cloud = { sun: 0.1, clear: 0.1, broken: 0.5, overcast: 0.9, rain: 1 }[overhead]
       return Array.from({ length: 24 }, (_, h) => {
         const hour = new Date(Date.parse(`${day.slice(0, 10)}T00:00:00Z`) + h * 3_600_000).toISOString()
         const isHigh = sunPosition(hour, latitude, longitude).altitudeDeg > 25
@@ -153,7 +154,7 @@ export function usePack() {
           waterC: temperatureC,
           cloud,
           windMs: windMs + (isHigh ? 1 : 0),
-          rainMm: sky === 'rain' ? 1 : 0,
+          rainMm: overhead === 'rain' ? 1 : 0,
         }
       })
     }

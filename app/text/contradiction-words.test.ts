@@ -3,8 +3,8 @@ import { completeReading, contradictionsOf, type Reading } from '#core/reading'
 import { contradictionInWords } from './contradiction-words'
 
 const said = (part: Partial<Reading>) => {
-  const { reading } = completeReading({ species: 'perch', temperatureC: 12, ...part })
-  return contradictionsOf(reading).map(found => contradictionInWords(found, reading))
+  const reading: Reading = { species: 'perch', temperatureC: 12, ...part }
+  return contradictionsOf(reading).map(found => contradictionInWords(found, completeReading(reading).reading))
 }
 
 describe('contradictions in words', () => {

@@ -113,7 +113,7 @@ function wholeOf({ request: { opened: asked, units }, within, first }: Question,
   return Comlink.transfer(
     {
       ...first,
-      out: { ...first.out, setups: inFull(ranking, setups), ...inWords(explainRest(ranking), units) },
+      out: { ...first.out, setups: inFull(ranking, setups), ...inWords(explainRest(within, ranking), units) },
       opened: also[0] ? { setup: also[0], place } : null,
       presented: { ...first.presented, ...Object.fromEntries(presentedSetups(ranking, also)) },
       doubts: { ...first.doubts, ...Object.fromEntries(doubtedSetups(ranking, also)) },

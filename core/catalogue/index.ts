@@ -17,4 +17,4 @@ export {
   readTraits,
 } from './lure-words'
 export { parseQuery, type Term } from './query'
-export { type Addition, typicalLures, type WeightedReading, worthAdding } from './worth'
+export { type Addition, type WeightedReading, worthAdding } from './worth'

@@ -1,9 +1,7 @@
 import { askOf } from '#core/ask'
-import { FAMILY_TABLE, STYLE_TABLE } from '#core/knowledge'
-import { judgingOf, prepareBox, type PreparedBox, rank } from '#core/match'
+import { judgingOf, type PreparedBox, rank, windowFor } from '#core/match'
 import type { Reading } from '#core/reading'
 import type { Lure } from '#core/tackle'
-import { FAMILIES, type Metal, type Pattern } from '#core/terms'
 import type { CoverageOptions } from './coverage'
 
 /** A kind of lure that is not in the box, and what having it would change. */
@@ -20,50 +18,9 @@ export interface WeightedReading {
   readonly weight: number
 }
 
-/** Colourings that are tried on each kind. Paints are the drawing's stand-ins, invented. */
-const DRESS: readonly {
-  readonly pattern: Pattern
-  readonly metal: Metal
-  readonly side: string
-  readonly back: string
-  readonly belly: string
-}[] = [
-  { pattern: 'natural', metal: 'none', back: '#49583a', side: '#b3ad86', belly: '#ece3c4' },
-  { pattern: 'hot', metal: 'none', back: '#2f7a3a', side: '#c8d020', belly: '#e8702a' },
-  { pattern: 'dark', metal: 'none', back: '#141414', side: '#26202e', belly: '#33264a' },
-  { pattern: 'plain', metal: 'silver', back: '#8c979c', side: '#c8d0d2', belly: '#e6ecec' },
-  { pattern: 'plain', metal: 'gold', back: '#8a6a24', side: '#c89a3a', belly: '#e2c070' },
-]
-/** Sizes that are tried, as a share of the family's usual length. Assumed. */
-const SIZES = [0.65, 1, 1.4] as const
 /** How much of a set-up's rank below the best still counts: a box is fished from its best few, so a lure that comes second helps a little. Assumed. */
 const SECOND_BEST = 0.1
 const BEST_FEW = 5
-
-/** Typical lures of every family, style, size and colouring: the shop's window, made from the tables. */
-export function typicalLures(): Lure[] {
-  return FAMILIES.flatMap(family =>
-    [null, ...Object.keys(STYLE_TABLE[family] ?? {})].flatMap(style =>
-      SIZES.flatMap(size =>
-        DRESS.map(({ pattern, metal, ...paint }): Lure => {
-          const lengthMm = Math.round(
-            size * (STYLE_TABLE[family]?.[style ?? '']?.lengthMm ?? FAMILY_TABLE[family].lengthMm),
-          )
-          return {
-            id: [family, style ?? 'any', lengthMm, pattern, metal].join('/'),
-            name: '',
-            family,
-            style,
-            lengthMm,
-            role: 'lure',
-            quantity: 1,
-            colours: { ...paint, pattern, metal, finish: 'gloss', accent: null, fluorescent: pattern === 'hot' },
-          }
-        }),
-      ),
-    ),
-  )
-}
 
 /**
  * Which one lure would add most under these readings, best first: of each family its best style, size and colouring.
@@ -77,8 +34,8 @@ export function worthAdding(
 ): readonly Addition[] {
   const total = readings.reduce((sum, r) => sum + r.weight, 0)
   if (!(total > 0)) return []
-  const offered = typicalLures()
-  const window = prepareBox({ ...box.box, lures: [...offered, ...box.trailers.map(t => t.lure)], tests: [], trips: [] })
+  const window = windowFor(box)
+  const offered = window.lures.map(({ lure }) => lure)
   const under = new Map<string, { score: number; rise: number }[]>(offered.map(lure => [lure.id, []]))
   for (const { reading } of readings) {
     const ask = askOf(reading, options)

@@ -2,7 +2,7 @@ import { getMoonPosition } from 'suncalc'
 import { describe, expect, it } from 'vitest'
 import { moonAltitude } from './moon'
 import { skyOver } from './sky-over'
-import { surfaceLux, underSurface } from './surface'
+import { isNight, surfaceLux, underSurface } from './surface'
 
 const night = { sky: 'night' as const, sunAltitudeDeg: -30, moonFraction: 1 }
 
@@ -33,6 +33,13 @@ describe('the moon by the almanac', () => {
     expect(skyOver({ ...read, moonAltitudeDeg: 12 }).moonAltitudeDeg).toBe(12)
     expect(skyOver({ ...read, at: null }).moonAltitudeDeg).toBeNull()
     expect(skyOver({ ...read, at: null }).sunAltitudeDeg).toBe(45)
+  })
+})
+
+describe('when it is night', () => {
+  // Civil twilight ends at -6°: shapes are still seen; at -12° (nautical) the horizon is gone (almanac definitions).
+  it('is after civil twilight and before the end of nautical twilight', () => {
+    expect([0, -6, -8, -12, -30].map(isNight)).toEqual([false, false, false, true, true])
   })
 })
 

@@ -1,7 +1,7 @@
 import type { NightCloud, Sky } from '#core/terms'
 import { moonAltitude } from './moon'
 import { sunPosition } from './sun'
-import type { SkyLight } from './surface'
+import { isNight, type SkyLight } from './surface'
 
 /** Sun height taken when nothing says the time [°]; contract §1. */
 const SUN_WITHOUT_TIME_DEG = 45
@@ -36,12 +36,16 @@ export function skyOver({
   }
 }
 
-/** How the light is called: night, the sun low (civil twilight included), dull or bright. */
+/** How the light is called: night, the sun low (twilight included), dull or bright. */
 export const LIGHTS = ['night', 'low sun', 'dull', 'bright'] as const
 export type LightWord = (typeof LIGHTS)[number]
 /** The sun counts as low within so many degrees of the horizon. */
 const LOW_SUN_DEG = 8
-const TWILIGHT_DEG = -6
+
+/** Whether it is night at a time [ISO 8601] and place. */
+export function isNightAt(at: string, latitude: number, longitude: number): boolean {
+  return isNight(sunPosition(at, latitude, longitude).altitudeDeg)
+}
 
 /** The light of a reading in a word; `at` [ISO 8601] is the reading's own time, or that of what was fished under it. */
 export function lightWord({
@@ -52,7 +56,7 @@ export function lightWord({
 }: Pick<SkyRead, 'sky' | 'at' | 'latitude' | 'longitude'>): LightWord {
   if (sky === 'night') return 'night'
   const altitudeDeg = at ? sunPosition(at, latitude, longitude).altitudeDeg : SUN_WITHOUT_TIME_DEG
-  if (altitudeDeg < TWILIGHT_DEG) return 'night'
+  if (isNight(altitudeDeg)) return 'night'
   if (altitudeDeg < LOW_SUN_DEG) return 'low sun'
   return sky === 'overcast' || sky === 'rain' ? 'dull' : 'bright'
 }

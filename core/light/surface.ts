@@ -37,6 +37,11 @@ export function effectiveSun({ sky, sunAltitudeDeg }: SkyLight): number {
 
 const clearLux = (altitudeDeg: number) => Math.exp(interpolate(ALTITUDES, LN_LUX, altitudeDeg))
 
+/** Whether the sun gives less light than a full moon: it is night. */
+export function isNight(sunAltitudeDeg: number): boolean {
+  return clearLux(sunAltitudeDeg) < MOON.fullLux
+}
+
 /** The cloud by night as the sky that it would be by day. */
 function cloudBy({ sky, nightCloud }: SkyLight): Sky {
   return sky !== 'night' || nightCloud === undefined ? sky : nightCloud === 'clear' ? 'sun' : nightCloud

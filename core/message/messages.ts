@@ -23,6 +23,7 @@ export const MESSAGES = {
 
   // tell: what stands beside a set-up
   'answer.no-outfits': [],
+  'answer.gap-kind': ['kind', 'dress', 'length', 'tactic'],
   'answer.gap': ['axis', 'fit'],
   'answer.gap-near': ['axis', 'near', 'fit'],
   'answer.gap-scale': ['axis', 'near', 'scale', 'fit'],

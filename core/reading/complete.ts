@@ -1,4 +1,6 @@
 import { FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
+import { isNightAt } from '#core/light'
+import type { Sky } from '#core/terms'
 import { tideStream } from './flow'
 import type { CompleteReading, Reading } from './reading'
 
@@ -53,18 +55,21 @@ export function completeReading(given: Reading): { reading: CompleteReading; ass
   const fishToM = breathes(or('fishToM', Math.max(FISH_BAND.to * bottomM, fishFromM)))
   const tideHours = given.tideHours ?? null
   const tide = given.tide ?? null
-  const reading: CompleteReading = {
-    species: given.species,
+  const place = {
     at: given.at ?? null,
     latitude: or('latitude', DEFAULTS.latitude),
     longitude: or('longitude', DEFAULTS.longitude),
+  }
+  const reading: CompleteReading = {
+    species: given.species,
+    ...place,
     water,
     salinityPsu: or('salinityPsu', SALINITY_PSU[water] ?? 0),
     temperatureC: given.temperatureC,
     trend: or('trend', trendOf(given.change24C ?? null)),
     visibilityM,
     stain: or('stain', visibilityM > CLEAR_ABOVE_M ? 'clear' : 'green'),
-    sky: or('sky', DEFAULTS.sky),
+    ...skyAt(place, or('sky', DEFAULTS.sky), given.nightCloud ?? null),
     moonFraction: or('moonFraction', DEFAULTS.moonFraction),
     windMs: or('windMs', DEFAULTS.windMs),
     currentMs: or('currentMs', water === 'river' ? RIVER_CURRENT_MS : tideStream(water, tide, tideHours)),
@@ -95,7 +100,6 @@ export function completeReading(given: Reading): { reading: CompleteReading; ass
     tideHours,
     change24C: given.change24C ?? null,
     oxygenToM,
-    nightCloud: given.nightCloud ?? DEFAULTS.nightCloud,
     moonAltitudeDeg: given.moonAltitudeDeg ?? null,
   }
   const usual = SPECIES_TABLE[given.species].forage.map(kind => ({ kind, lengthMm: null }))
@@ -106,6 +110,17 @@ export function completeReading(given: Reading): { reading: CompleteReading; ass
     lengthMm: lengthMm ?? FORAGE_TABLE[kind].lengthMm,
   }))
   return { reading, assumed }
+}
+
+/** The sky as it counts: by night, whatever cloud was said of it is cloud by night. */
+function skyAt(
+  { at, latitude, longitude }: Pick<CompleteReading, 'at' | 'latitude' | 'longitude'>,
+  said: Sky,
+  nightCloud: CompleteReading['nightCloud'] | null,
+): Pick<CompleteReading, 'sky' | 'nightCloud'> {
+  if (said === 'night' || at === null || !isNightAt(at, latitude, longitude))
+    return { sky: said, nightCloud: nightCloud ?? DEFAULTS.nightCloud }
+  return { sky: 'night', nightCloud: nightCloud ?? (said === 'sun' ? 'clear' : said) }
 }
 
 function trendOf(change24C: number | null): CompleteReading['trend'] {

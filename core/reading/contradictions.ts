@@ -1,7 +1,8 @@
 import { type Salt, SPECIES_HABITS } from '#core/knowledge'
-import { sunPosition } from '#core/light'
+import { isNightAt, sunPosition } from '#core/light'
 import type { Cover, WaterKind } from '#core/terms'
-import type { CompleteReading, Reading } from './reading'
+import { completeReading } from './complete'
+import type { Reading } from './reading'
 
 /** What in a reading cannot be at once. */
 export type ContradictionCode =
@@ -18,8 +19,7 @@ export interface Contradiction {
   readonly mend: Partial<Reading>
 }
 
-/** Below this height of the sun it is night, above the other it is day [°]: the ends of civil twilight and of sunrise (almanac definitions). */
-const NIGHT_BELOW_DEG = -6
+/** Above this height of the sun it is day [°]: the end of sunrise (almanac definition). */
 const DAY_ABOVE_DEG = -0.833
 /** Still water that moves faster than this is a river, or wrong [m/s]. Assumed: wind drift reaches 0.3. */
 const STILL_MS = 0.4
@@ -38,17 +38,17 @@ const SALT: Readonly<Record<WaterKind, readonly Salt[]>> = {
 const USUALLY: Readonly<Record<Salt, WaterKind>> = { fresh: 'lake', brackish: 'estuary', salt: 'sea' }
 const OF_FRESH_WATER: readonly Cover[] = ['pads', 'reeds']
 
-/** Contradictions of a reading, none where it holds together. */
-export function contradictionsOf(reading: CompleteReading): Contradiction[] {
-  const { sky, at, latitude, longitude, water, tide, species, cover, currentMs } = reading
+/** Contradictions of a reading as it was given, none where it holds together. */
+export function contradictionsOf(given: Reading): Contradiction[] {
+  const { sky, at, latitude, longitude, water, tide, species, cover, currentMs } = completeReading(given).reading
   const sunDeg = at ? sunPosition(at, latitude, longitude).altitudeDeg : null
   const lives = SPECIES_HABITS[species].waters
   const inland = INLAND.includes(water)
   const without = (gone: readonly Cover[]) => ({ cover: cover.filter(c => !gone.includes(c)) })
   const found: (Contradiction | false)[] = [
-    sunDeg !== null &&
-      sunDeg < NIGHT_BELOW_DEG &&
-      (sky === 'sun' || sky === 'broken') && { code: 'sun-by-night', mend: { sky: 'night' } },
+    at !== null &&
+      given.sky === 'sun' &&
+      isNightAt(at, latitude, longitude) && { code: 'sun-by-night', mend: { sky: 'night' } },
     sunDeg !== null && sunDeg > DAY_ABOVE_DEG && sky === 'night' && { code: 'night-by-day', mend: { sky: 'broken' } },
     inland && water !== 'river' && tide !== null && { code: 'tide-inland', mend: { tide: null, tideHours: null } },
     !lives.some(salt => SALT[water].includes(salt)) && { code: 'fish-not-here', mend: { water: USUALLY[lives[0]!] } },

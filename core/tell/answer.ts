@@ -25,7 +25,7 @@ import { proseIn, type UnitSystem } from '#core/units'
 import { waterDensity } from '#core/water'
 import { askedAxes, confidenceOf, round, setApart, setupAxes } from './explain'
 import { logReasons } from './from-log'
-import { gapsOf } from './gaps'
+import { gapsOf, kindsMissing } from './gaps'
 import { handOf } from './hand'
 import { worthMeasuring } from './how-sure'
 import type {
@@ -89,7 +89,7 @@ export function doubtedSetups(ranking: Ordered, setups: readonly SetupOut<Said>[
 /** The contract's answer from a ranking that is already there, but for what is worth measuring. */
 export function explainRanking(prepared: PreparedBox, ranking: Ranking, options: MatchOptions = {}): RankingOut<Said> {
   const first = tellFirst(prepared, ranking, options)
-  return { ...first, setups: inFull(ranking, first.setups), ...explainRest(ranking) }
+  return { ...first, setups: inFull(ranking, first.setups), ...explainRest(prepared, ranking) }
 }
 
 /**
@@ -116,10 +116,10 @@ export function explainFirst(
 }
 
 /** What needs the place of every lure. */
-export function explainRest({ ask, candidates, rejected }: Ranking): RestOut<Said> {
+export function explainRest(prepared: PreparedBox, { ask, candidates, rejected }: Ranking): RestOut<Said> {
   return {
     rejected: rejected.map(({ lureId, code, why }) => ({ lureId, code, why })),
-    gaps: gapsOf(candidates, ask),
+    gaps: [...kindsMissing(prepared, candidates, ask), ...gapsOf(candidates, ask)],
     hand: handOf(candidates),
   }
 }

@@ -50,8 +50,8 @@ export function sharesOf(candidates: readonly Candidate[]): number[] {
 }
 
 /** Log-odds from which one set-up is ahead of another, and from which clearly so: 6 and 8 of 10 anglers who choose between the two. Assumed. */
-const AHEAD_FROM = 0.4
-const CLEAR_FROM = 1.4
+export const AHEAD_FROM = 0.4
+export const CLEAR_FROM = 1.4
 
 /** How a set-up stands to the best different one that is not better than it. */
 export function standingOf(candidate: Candidate, ranked: readonly Candidate[], place: number): Standing {

@@ -1,6 +1,20 @@
 /** Faults that the tests must see: where, what stands there, what is put in its place, and the tests that are to fail. A sign, an exponent, a limit, a rule left out. */
 export const MUTANTS = [
   {
+    id: 'cloud at midnight is judged as by day',
+    file: 'core/reading/complete.ts',
+    from: "if (said === 'night' || at === null || !isNightAt(at, latitude, longitude))",
+    to: 'if (said !== undefined)',
+    tests: ['core/reading'],
+  },
+  {
+    id: 'a kind that is missing must only be as good as what is there',
+    file: 'core/tell/gaps.ts',
+    from: 'best + CLEAR_FROM',
+    to: 'best - CLEAR_FROM',
+    tests: ['tests/corpus/missing.test.ts'],
+  },
+  {
     id: 'trend turned round',
     file: 'core/season/phases.ts',
     from: `trend === 'warming' ? TREND_SHIFT`,

@@ -84,7 +84,7 @@ function neighbourOf(i: number) {
     <HandPanel :out="out" :measure="sure?.measure ?? []" @choose="(id: string) => emit('choose', id)" />
     <div v-if="out.gaps.length > 0" class="gaps">
       <h3>Missing from the box</h3>
-      <p v-for="gap in out.gaps" :key="gap.axis" class="reason">{{ gap.text.charAt(0).toUpperCase() + gap.text.slice(1) }}.</p>
+      <p v-for="gap in out.gaps" :key="gap.text" class="reason">{{ gap.text.charAt(0).toUpperCase() + gap.text.slice(1) }}.</p>
     </div>
     <div v-if="out.rejected.length > 0" class="gaps">
       <button class="quiet" type="button" :aria-expanded="showRejected" @click="showRejected = !showRejected">{{ out.rejected.length }} cannot be fished here</button>

@@ -4,12 +4,11 @@ import { contradictionsOf } from '#core/reading'
 import { contradictionInWords } from '~/text/contradiction-words'
 import { capital } from '~/text/labels'
 
-/** A reading that cannot be so is said, and mended by one tap; it is judged as it stands until then. */
+/** A reading that cannot be so is said, and mended by one tap. */
 const store = useReadingStore()
 const first = computed(() => {
-  const { reading } = store.complete
-  const [found] = contradictionsOf(reading)
-  return found ? { ...contradictionInWords(found, reading), part: found.mend } : null
+  const [found] = contradictionsOf(store.reading)
+  return found ? { ...contradictionInWords(found, store.complete.reading), part: found.mend } : null
 })
 </script>
 

@@ -99,7 +99,7 @@ function setBottom(bottomM: number) {
       </StripFigure>
       <StripFigure label="light" :assumed="isAssumed('sky')">
         <template #value>{{ capital(SKY_WORDS[reading.sky]) }}</template>
-        <ChoiceRow label="sky" :options="SKIES" :chosen="[reading.sky]" :text="sky => SKY_WORDS[sky]" @change="([sky]) => store.change({ sky })" />
+        <ChoiceRow label="sky" :options="SKIES" :chosen="[reading.sky]" :text="sky => SKY_WORDS[sky]" @change="([sky]) => store.change(sky === 'night' ? { sky } : { sky, nightCloud: null })" />
         <LazyTimeSlip />
       </StripFigure>
       <StripFigure label="wind" :assumed="isAssumed('windMs')">

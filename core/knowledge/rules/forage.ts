@@ -218,11 +218,20 @@ export const FORAGE_RULES: readonly Rule[] = [
   {
     id: 'forage.colour.match',
     weight: 0.5,
-    when: [NOT_MUDDY],
+    when: [{ feature: 'prey', any: ['seen'] }, NOT_MUDDY],
     source: 'common-practice',
     school: { colour: 'forage' },
     text: 'Match the prey in colour, after length and shape.',
     effects: [{ axis: 'colour', favours: { pattern: ['natural', 'plain'] }, lift: 0.6 }],
+  },
+  {
+    id: 'forage.colour.usual',
+    weight: 0.5,
+    when: [{ feature: 'prey', any: ['usual'] }, NOT_MUDDY],
+    source: 'assumed',
+    school: { colour: 'forage' },
+    text: 'Nobody saw what they eat: natural rather than hot, but less surely.',
+    effects: [{ axis: 'colour', favours: { pattern: ['natural', 'plain'] }, lift: 0.3 }],
   },
   {
     id: 'forage.colour.crayfish',

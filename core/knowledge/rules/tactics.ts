@@ -157,6 +157,14 @@ export const TACTIC_RULES: readonly Rule[] = [
     effects: [{ axis: 'length', atMost: 45, half: 70, lift: 1 }],
   },
   {
+    id: 'tactics.stocked.bright',
+    weight: 0.7,
+    when: [{ feature: 'species', any: ['rainbow-trout'] }, { feature: 'water', any: ['pond'] }, AGGRESSIVE],
+    source: 'common-practice',
+    text: 'Trout stocked in a pond that are still eager: bright first, muted once they have seen it.',
+    effects: [{ axis: 'colour', favours: { pattern: ['hot'] }, lift: 1 }],
+  },
+  {
     id: 'tactics.stocked.light',
     weight: 0.7,
     when: [
