@@ -142,6 +142,22 @@ export class Candidate implements Tackle {
     }
   }
 
+  /** What it offers on one axis, in the axis' own unit; `null`: the axis does not concern it. */
+  figureOn(axis: AxisId): number | null {
+    switch (axis) {
+      case 'depth':
+        return this.placement.depthM
+      case 'speed':
+        return this.placement.speedMs
+      case 'rod':
+        return Math.exp(this.rodGain)
+      default: {
+        const figures: Partial<Record<AxisId, number>> = Object.assign({}, ...this.levels.map(level => level.figures))
+        return figures[axis] ?? null
+      }
+    }
+  }
+
   /** Everything of it by axis, with where each figure comes from. */
   get fits(): AxisFits {
     if (this.knownFits) return this.knownFits
@@ -152,16 +168,10 @@ export class Candidate implements Tackle {
       speed: profile.speed,
       rod: outfit ? computed(rodGain, profile.weightG) : typical(rodGain),
     }
-    const figures: Partial<Record<AxisId, number>> = {
-      depth: placement.depthM,
-      speed: placement.speedMs,
-      rod: Math.exp(rodGain),
-    }
-    for (const level of this.levels) Object.assign(figures, level.figures)
     return (this.knownFits = recordOf(AXIS_IDS, axis => {
       const fit = this.fitOn(axis)
       return {
-        offers: figures[axis] ?? fit,
+        offers: this.figureOn(axis) ?? fit,
         gain: this.gains[PLACE_OF_AXIS[axis]]!,
         fit,
         source: source[axis as keyof typeof source] ?? typical(0),

@@ -24,9 +24,7 @@ export const MESSAGES = {
   // tell: what stands beside a set-up
   'answer.no-outfits': [],
   'answer.gap-kind': ['kind', 'dress', 'length', 'tactic'],
-  'answer.gap': ['axis', 'fit'],
-  'answer.gap-near': ['axis', 'near', 'fit'],
-  'answer.gap-scale': ['axis', 'near', 'scale', 'fit'],
+  'answer.gap': ['axis', 'near', 'fit'],
   'answer.this-one': ['reason', 'axis', 'figure'],
   'answer.poor-rod': ['job'],
   'answer.sentences': ['first', 'then'],

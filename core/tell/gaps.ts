@@ -1,4 +1,4 @@
-import type { Ask } from '#core/ask'
+import { type Ask, type AskedAxis, desirabilityAt } from '#core/ask'
 import { FAMILY_TABLE } from '#core/knowledge'
 import { type Candidate, kindsOver, type PreparedBox } from '#core/match'
 import { message, type Said } from '#core/message'
@@ -8,12 +8,17 @@ import { dimensionOn } from './explain'
 import type { MatchOut } from './output'
 import { AHEAD_FROM, CLEAR_FROM } from './standing'
 
-/** An axis on which even the best of the box fits worse than this is a gap. Assumed. */
+/** An axis on which even the best of the box comes to less of what is asked than this is a gap. Assumed. */
 const GOOD_ENOUGH = 0.7
 
-/** A bait on the bottom is as deep as fish that lie there, though fish would rather look up to it. */
-function isGoodOn(axis: AxisId, candidate: Candidate): boolean {
-  return candidate.fitOn(axis) >= GOOD_ENOUGH || (axis === 'depth' && candidate.placement.shareInBand >= GOOD_ENOUGH)
+/** How much of what is asked on an axis a set-up offers, 0..1; where the axis does not concern it nothing is missing. */
+function offeredOn(axis: AxisId, candidate: Candidate, asked: AskedAxis): number {
+  const { placement, tactic } = candidate
+  // A bait on the bottom is as deep as fish that lie there, though fish would rather look up to it.
+  if (axis === 'depth') return Math.max(placement.depthFit, placement.shareInBand)
+  if (axis === 'speed' && tactic.pace === null) return 1
+  const figure = candidate.figureOn(axis)
+  return figure === null ? 1 : desirabilityAt(asked, figure)
 }
 
 type Gaps = MatchOut<Said>['gaps']
@@ -37,26 +42,18 @@ export function kindsMissing(box: PreparedBox, candidates: readonly Candidate[],
   })
 }
 
-/** What the water asks for on one axis and nothing fishable in the box offers, worst loss first. */
+/** Figures that the water asks for and nothing fishable in the box comes near, worst loss first. What no figure tells is told as kinds. */
 export function gapsOf(candidates: readonly Candidate[], { axes }: Ask): Gaps {
-  return AXIS_IDS.filter(axis => axes[axis].weight > 0 && !candidates.some(c => isGoodOn(axis, c)))
-    .map(axis => {
-      const bestFit = candidates.reduce((best, c) => Math.max(best, c.fitOn(axis)), 0)
-      return { axis, bestFit, loss: axes[axis].weight * (1 - bestFit) }
-    })
-    .filter(({ loss }) => loss >= AHEAD_FROM)
+  return AXIS_IDS.flatMap(axis => {
+    const asked = axes[axis]
+    const dimension = dimensionOn(axis)
+    if (dimension === null || asked.weight === 0) return []
+    const most = candidates.reduce((best, c) => Math.max(best, offeredOn(axis, c, asked)), 0)
+    const loss = asked.weight * (1 - most)
+    if (most >= GOOD_ENOUGH || loss < AHEAD_FROM) return []
+    const near = quantity(dimension, asked.best)
+    return [{ axis, loss, text: message('answer.gap', { axis: AXES[axis].label, near, fit: Math.round(100 * most) }) }]
+  })
     .sort((a, b) => b.loss - a.loss)
-    .map(({ axis, bestFit }) => {
-      const { label, unit, kind } = AXES[axis]
-      const told = { axis: label, fit: Math.round(bestFit * 100) }
-      const { best } = axes[axis]
-      const dimension = dimensionOn(axis)
-      const text =
-        kind === 'taste'
-          ? message('answer.gap', told)
-          : dimension
-            ? message('answer.gap-near', { ...told, near: quantity(dimension, best) })
-            : message('answer.gap-scale', { ...told, near: Number(best.toPrecision(2)), scale: unit })
-      return { axis, text }
-    })
+    .map(({ axis, text }) => ({ axis, text }))
 }
