@@ -6,6 +6,8 @@ export { clarityByPaint, type ClarityPaintCell, depthBySpeed, type DepthSpeedCel
 export { compareEntries } from './differences'
 export { doubled, doublesOf } from './doubles'
 export { readOutfitLabel } from './outfit-label'
+export { partAlone, type PartRead, readPartLine, sameAs } from './part-words'
+export { inEnglish } from './typed-figures'
 export {
   type ColoursRead,
   type KindRead,

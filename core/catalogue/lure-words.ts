@@ -28,6 +28,7 @@ import {
   type Sound,
 } from '#core/terms'
 import { parseHookSize, parseQuantity, type UnitSystem } from '#core/units'
+import { FRACTION, NUMBER, PIECES, plain, spanIn, WEIGHT, withoutSigns } from './typed-figures'
 
 /** A kind of lure read from words. */
 export interface KindRead {
@@ -86,13 +87,6 @@ interface Phrase {
   readonly apart: boolean
 }
 
-const plain = (text: string) =>
-  text
-    .toLowerCase()
-    .replaceAll(/[-_’']/g, ' ')
-    .replaceAll(/\s+/g, ' ')
-    .trim()
-
 /** Every phrase for a kind, longest first and last words last: the families' own labels and ids, their styles with the family's name, and the words in use. */
 const PHRASES: readonly Phrase[] = [
   ...FAMILIES.flatMap((family): Phrase[] => {
@@ -118,16 +112,6 @@ const PHRASES: readonly Phrase[] = [
     b.words.length - a.words.length ||
     a.or.length - b.or.length,
 )
-
-/** Whether a phrase stands in a text as words of their own, in the plural as well. */
-function spanIn(text: string, phrase: string): { readonly from: number; readonly to: number } | null {
-  for (let at = text.indexOf(phrase); at >= 0; at = text.indexOf(phrase, at + 1)) {
-    const end = at + phrase.length
-    const plural = /^(?:e?s)?(?![a-z])/.exec(text.slice(end))
-    if (plural && (at === 0 || !/[a-z]/.test(text[at - 1]!))) return { from: at, to: end + plural[0].length }
-  }
-  return null
-}
 
 /** The kind that a text names: the longest phrase of the trade in it, with the style that other words say; `null` when there is none. */
 export function readKind(text: string): KindRead | null {
@@ -277,16 +261,12 @@ export function readHooks(text: string, usual: HookKind): readonly LureHook[] | 
   return hooks
 }
 
-const NUMBER = String.raw`\d+[ -]\d+/\d+|\d+/\d+|\d+(?:[.,]\d+)?|[.,]\d+`
-const WEIGHT = new RegExp(String.raw`(?:^|\s)(${NUMBER})\s*(oz|ounces?|g|gr|grams?)\b`, 'i')
-const FRACTION = /(?:^|\s)(\d+[ -]\d+\/\d+|\d+\/(?!0\b)\d+)(?=\s|$)/
-const LENGTH = new RegExp(String.raw`(?:^|\s)(${NUMBER})\s*(mm|cm|in\b|inch(?:es)?|"|″)`, 'i')
+const LENGTH = new RegExp(String.raw`(?:^|[\s(])(${NUMBER})\s*(mm|cm|in\b|inch(?:es)?|"|″)`, 'i')
 /** "runs 3-5 ft", "dives to 2 m", "20 ft": feet and metres of a lure are the depth at which it runs. */
 const DEPTH = new RegExp(
   String.raw`(?:^|\s)(?:(?:runs?|running|dives?|diving)\s+)?(?:(?:at|to|down|about)\s+)*(${NUMBER})(?:\s*(?:-|–|to)\s*(${NUMBER}))?\s*(ft|feet|foot|'|′|m|metres?|meters?)(?=[\s;,.]|$)`,
   'i',
 )
-const PIECES = /(?:^|\s)(?:(\d{1,3})\s*(?:x(?=\s|$)|pcs?\b|pieces\b)|x\s*(\d{1,3})\b)/i
 const HOOKED =
   /(?:^|\s)(?:\d\s*[x×]?\s*)?#\s?\d{1,2}(?:\/0)?(?:\s+[a-z]+)?(?=\s|$)|(?:^|\s)\d{1,2}\/0(?:\s+(?:hook|single|offset|jig|wide gap))?(?=\s|$)/i
 const SLOT = /^[a-z]{1,2}\s?\d{1,2}$/i
@@ -312,11 +292,7 @@ export function readLureLine(line: string, system: UnitSystem, known?: Family): 
   const said: string[] = [first]
   const places: string[] = []
   for (const part of rest) (understood(part) ? said : places).push(part)
-  let left =
-    ` ${said.join(' ').replaceAll('½', ' 1/2').replaceAll('¼', ' 1/4').replaceAll('¾', ' 3/4').replaceAll('⅜', ' 3/8').replaceAll('⅛', ' 1/8')} `.replaceAll(
-      / {2,}/g,
-      ' ',
-    )
+  let left = ` ${withoutSigns(said.join(' '))} `.replaceAll(/ {2,}/g, ' ')
   const take = (pattern: RegExp): RegExpExecArray | null => {
     const match = pattern.exec(left)
     if (match) left = `${left.slice(0, match.index)} ${left.slice(match.index + match[0].length)}`

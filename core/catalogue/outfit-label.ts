@@ -1,6 +1,7 @@
 import type { Outfit } from '#core/tackle'
 import type { LineMaterial, RodAction, RodKind, RodPower } from '#core/terms'
 import { parseQuantity, type UnitSystem } from '#core/units'
+import { NUMBER } from './typed-figures'
 
 /** What was read from the label of a rod, and the words that were not understood. */
 export interface LabelRead {
@@ -10,7 +11,6 @@ export interface LabelRead {
   readonly left: string
 }
 
-const NUMBER = String.raw`\d+[ -]\d+/\d+|\d+/\d+|\d+(?:[.,]\d+)?|[.,]\d+`
 const WINDOW = new RegExp(
   String.raw`(${NUMBER})\s*(g|oz)?\s*(?:–|—|-|to|bis)\s*(${NUMBER})\s*(grams?|g|ounces?|oz)\b`,
   'i',

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { seededRandom } from '#core/numeric'
+import type { UnitSystem } from '#core/units'
 import { lureRows, wordsOf } from './csv-lures'
 import { belowHeading, type Corrections, guessMapping, isTable } from './csv-mapping'
 import { readCsv } from './csv-table'
@@ -146,10 +147,10 @@ describe('an awkward sheet of 300 rows', () => {
 })
 
 describe('a sheet as it is kept at home', () => {
-  const rowsOf = (text: string) => {
+  const rowsOf = (text: string, system: UnitSystem = 'imperial') => {
     const table = belowHeading(readCsv(text))
-    const mapping = guessMapping(table, 'imperial')
-    return { table, mapping, rows: lureRows(table, mapping, { system: 'imperial' }) }
+    const mapping = guessMapping(table, system)
+    return { table, mapping, rows: lureRows(table, mapping, { system }) }
   }
   it('a title above the heading is no lure, and is told', () => {
     const { table, rows } = rowsOf(
@@ -248,6 +249,36 @@ describe('a sheet as it is kept at home', () => {
       weightG: expect.closeTo(10.63, 2) as number,
     })
     expect(rows[0]!.notes.length).toBeGreaterThan(0)
+  })
+  it.each([
+    [
+      'Name\tArt\tLänge cm\tGewicht g\tFarbe\tLauftiefe m\tAnzahl\nHecht\tWobbler\t14\t45,5\tBarsch\t1,5-2\t1\nBreit\tGummifisch\t12,5\t18\tweiß\t\t5\n',
+      { family: 'crankbait', lengthMm: 140, weightG: 45.5, runsAt: { depthM: 1.75 }, quantity: 1 },
+      { family: 'paddle-tail', lengthMm: 125, colours: { pattern: 'plain' }, quantity: 5 },
+    ],
+    [
+      'Nom;Type;Longueur (cm);Poids (g);Couleur;Quantité\nLac;poisson nageur;9;10;truite;1\nTorrent;cuillère tournante;5;7;argent;3\n',
+      { family: 'jerkbait', lengthMm: 90, weightG: 10, quantity: 1 },
+      { family: 'inline-spinner', weightG: 7, colours: { metal: 'silver' }, quantity: 3 },
+    ],
+    [
+      'Namn;Sort;Vikt (g);Färg;Antal\nKust;skeddrag;18;koppar;2\nSjö;spinnare;8;svart;4\n',
+      { family: 'casting-spoon', weightG: 18, colours: { metal: 'copper' }, quantity: 2 },
+      { family: 'inline-spinner', weightG: 8, colours: { pattern: 'dark' }, quantity: 4 },
+    ],
+  ])('a sheet that was not kept in English: %#', (text, first, second) => {
+    const { rows } = rowsOf(text, 'metric')
+    expect(rows[0]!.fields).toMatchObject(first)
+    expect(rows[1]!.fields).toMatchObject(second)
+  })
+  it('a unit at the end of a heading says what bare figures are, and letters for floating and sinking say themselves', () => {
+    const { mapping } = rowsOf('Lure,aa cm,bb (g),cc m,F/S/SU\nRiver,7,9,2,F\nWeir,5,8,1,S\nPool,6,18,3,SU\n')
+    expect(mapping.map(m => m.path)).toEqual(['name', 'lengthMm', 'weightG', 'runsAt.depthM', 'buoyancy'])
+  })
+  it('a row of hardware is sent to its own page', () => {
+    const { table, mapping } = rowsOf('Lure,Qty\nTungsten bullet weight 1/4 oz,4\nPopper,1\n')
+    const [refused] = planLures([], lureRows(table, mapping), { mergeBy: 'name', newId: () => 'n' })
+    expect(refused!.issues).toMatchObject([{ message: { code: 'csv.is-part', values: { kind: 'sinker' } } }])
   })
   it('a row in which nothing names a kind is refused in words', () => {
     const { table, mapping } = rowsOf('Lure,Weight\nWhatever,3/8 oz\nPopper,1/4 oz\n')

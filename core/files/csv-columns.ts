@@ -1,4 +1,13 @@
-import { type LureRead, readColours, readHooks, readKind, readLureLine, readTraits } from '#core/catalogue'
+import {
+  inEnglish,
+  type LureRead,
+  partAlone,
+  readColours,
+  readHooks,
+  readKind,
+  readLureLine,
+  readTraits,
+} from '#core/catalogue'
 import { FAMILY_TABLE, STYLE_TABLE } from '#core/knowledge'
 import { type Message, message } from '#core/message'
 import type { Blade, LureHook } from '#core/tackle'
@@ -126,14 +135,14 @@ const asSound: Pick<CsvColumn, 'write' | 'read'> = {
 }
 const BUOYANT: readonly (readonly [RegExp, string])[] = [
   [/^(float|f$)/i, 'floats'],
-  [/^(suspend|hang|neutral|sp$)/i, 'hangs'],
+  [/^(suspend|hang|neutral|s[pu]$)/i, 'hangs'],
   [/^(slow(ly)?[ -]sink|ss$)|sinks?[ -]slow/i, 'sinks-slowly'],
   [/^(sink|s$)/i, 'sinks'],
 ]
 const asBuoyancy: Pick<CsvColumn, 'write' | 'read'> = {
   write: String,
   read: text => {
-    const word = BUOYANT.find(([pattern]) => pattern.test(text.trim()))?.[1]
+    const word = BUOYANT.find(([pattern]) => pattern.test(inEnglish(text.trim())))?.[1]
     return word ? good(word) : oneOf(BUOYANCIES).read(text, NO_CONTEXT)
   },
 }
@@ -217,12 +226,19 @@ export function figuresOf(read: LureRead): Record<string, unknown> {
 }
 
 /** A whole lure in words, as jotted on a list. */
+/** Why words are taken for no lure: they name hardware, which has a page of its own. */
+export function partInstead(text: string): Message | null {
+  const part = partAlone(text)
+  return part && message('csv.is-part', { text, kind: part.kind.replaceAll('-', ' ') })
+}
+
 const asLureLine: Pick<CsvColumn, 'write' | 'read'> = {
   write: () => '',
   read: (text, { system }) => {
     const read = readLureLine(text, system)
     const { kind, left } = read
-    if (!kind) return bad(message('csv.no-kind', { text }))
+    const part = partInstead(text)
+    if (part || !kind) return bad(part ?? message('csv.no-kind', { text }))
     const fields = {
       name: text.split(/(?<!\d),|,(?!\d)|[;\t]/)[0]!.trim(),
       family: kind.family,
@@ -420,7 +436,7 @@ export const CSV_COLUMNS: readonly CsvColumn[] = [
   column('price', 'price', asNumber, 'cost'),
   column('fishCount', 'fish', asNumber, 'fish caught', 'catches'),
   column('confidence', 'your trust', asNumber, 'confidence', 'rating'),
-  column('notes', 'notes', asText, 'note', 'comment', 'comments', 'remarks'),
+  column('notes', 'notes', asText, 'note', 'comment', 'comments', 'remark', 'remarks'),
   readOnly(
     'colours',
     'colour',

@@ -1,6 +1,6 @@
-import { readColours, readKind } from '#core/catalogue'
+import { inEnglish, readColours, readKind } from '#core/catalogue'
 import { DIMENSIONS, shownUnit, type UnitSystem } from '#core/units'
-import { CSV_COLUMNS, csvColumn, headingOf } from './csv-columns'
+import { CSV_COLUMNS, csvColumn, headingOf, NO_CONTEXT } from './csv-columns'
 import type { CsvTable } from './csv-table'
 
 /** What one column of a foreign table is taken for. */
@@ -73,8 +73,7 @@ function countRows(cells: readonly string[]): boolean {
 
 /** The longest heading of a column that stands in words within a heading: "Color name" is of colours, "Pack qty" of pieces. */
 function pathInWords(heading: string): string | null {
-  const words = ` ${heading
-    .toLowerCase()
+  const words = ` ${inEnglish(heading)
     .replaceAll(/[^a-z]+/g, ' ')
     .trim()} `
   let best: { readonly name: string; readonly path: string } | null = null
@@ -93,6 +92,16 @@ function byContent(heading: string, cells: readonly string[], taken: ReadonlySet
   const most = (isOne: (cell: string) => boolean) => cells.filter(isOne).length >= MOST * cells.length
   const figure = CONTENTS.find(([path, pattern]) => !taken.has(path) && most(cell => pattern.test(cell)))
   if (figure) return figure[0]
+  const measured =
+    most(cell => BARE.test(cell)) && IN_HEADING.find(([path, unit]) => !taken.has(path) && unit.test(heading))
+  if (measured) return measured[0]
+  const { read } = csvColumn('buoyancy')!
+  if (
+    !taken.has('buoyancy') &&
+    cells.every(cell => read(cell, NO_CONTEXT).ok) &&
+    !cells.every(cell => cell === cells[0])
+  )
+    return 'buoyancy'
   const isTold = new Set(cells).size >= MOST * cells.length
   if (!taken.has('name') && !taken.has('words') && isTold && most(cell => /\p{L}/u.test(cell))) return 'name'
   if (!taken.has('family') && !taken.has('words') && most(cell => readKind(cell) !== null)) return 'family'
@@ -109,6 +118,13 @@ const CONTENTS: readonly (readonly [path: string, pattern: RegExp])[] = [
   ['weightG', new RegExp(`^${FIGURE}(?:g|gr|grams?|oz|ounces?)\\.?$`, 'i')],
   ['lengthMm', new RegExp(`^${FIGURE}(?:mm|cm|in|inch(?:es)?|"|″)\\.?$`, 'i')],
   ['runsAt.depthM', new RegExp(`^${FIGURE}(?:m|metres?|ft|feet|foot|'|′)\\.?$`, 'i')],
+]
+const BARE = new RegExp(`^${FIGURE}$`)
+/** A unit at the end of a heading tells of bare figures what they measure, in any language. */
+const IN_HEADING: readonly (readonly [path: string, unit: RegExp])[] = [
+  ['weightG', /[\s([](?:g|gr|grams?|oz)[)\].]*$/i],
+  ['lengthMm', /[\s([](?:mm|cm|in|inch(?:es)?)[)\].]*$/i],
+  ['runsAt.depthM', /[\s([](?:m|ft|feet)[)\].]*$/i],
 ]
 
 /** Columns by which a table is one of lures; without any of them each line is a lure in words. */
@@ -149,7 +165,7 @@ export function belowHeading(table: CsvTable): CsvTable {
 }
 
 function pathOf(heading: string): string | null {
-  const text = heading.toLowerCase().trim()
+  const text = inEnglish(heading).trim()
   if (text === MORE) return MORE
   const exact = CSV_COLUMNS.find(c => headingOf(c).toLowerCase() === text || c.path.toLowerCase() === text)
   if (exact) return exact.path

@@ -98,15 +98,24 @@ function withoutQuotes(text: string, line: number): string {
 /** Heading of a list that has none: each line is a lure in words. */
 export const IN_WORDS = 'in words'
 
-/** A list without headings as a table of one column; the lines as they stand. */
+/** A line that only says where what follows it lives: "tray 1", "river box:". */
+const PLACE = /^(?:[\p{L}\d]+ )?(?:tray|box|bag|case|pouch|drawer|wallet)(?: [\p{L}\d]{1,10})?:?$/iu
+
+/** A list without headings as a table of one column; the lines as they stand, with the place that a line above them names. */
 export function listOfLines(text: string): CsvTable {
   const all = text.replace(/^\uFEFF/, '').split(LINE_BREAK)
   const filled = all.map((line, i) => ({ line: line.trim(), at: i + 1 })).filter(({ line }) => line !== '')
+  let place: string | null = null
+  const placed = filled.flatMap(({ line, at }) => {
+    if (!PLACE.test(line)) return [{ line: place === null ? line : `${line}, ${place}`, at }]
+    place = line.replace(/:$/, '')
+    return []
+  })
   return {
     delimiter: '',
     header: [IN_WORDS],
-    rows: filled.map(f => [f.line]),
-    lines: filled.map(f => f.at),
+    rows: placed.map(f => [f.line]),
+    lines: placed.map(f => f.at),
     damage: [],
     blank: all.length - filled.length,
     above: [],

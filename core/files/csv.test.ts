@@ -247,6 +247,17 @@ describe('words of a table', () => {
     })
     expect(rows[1]).toMatchObject({ line: 3, issues: [{ message: { code: 'csv.no-kind' } }] })
   })
+  it('a line that only names a place says where what follows lives; hardware in a list is sent to its page', () => {
+    const rows = lureRows(listOfLines('tray 1\n2x silver spinner (5 g)\npopper, B2\nRiver box:\njig heads 7 g'), [
+      { path: 'words', unit: null, isSure: true, thousands: false },
+    ])
+    expect(rows.map(({ line }) => line)).toEqual([2, 3, 5])
+    expect(rows[0]).toMatchObject({
+      fields: { name: '2x silver spinner (5 g)', weightG: 5, quantity: 2, box: 'tray 1' },
+    })
+    expect(rows[1]).toMatchObject({ fields: { name: 'popper', box: 'tray 1', slot: 'B2' } })
+    expect(rows[2]).toMatchObject({ issues: [{ message: { code: 'csv.is-part', values: { kind: 'jig head' } } }] })
+  })
 })
 
 describe('the plan of an import', () => {

@@ -84,5 +84,7 @@ export {
   TRAIT_WORDS,
   TWO_BLADES,
 } from './lure-words'
+export { PART_MATERIALS, PART_WORDS, type PartWord } from './part-words'
 export { type ErrorField, READING_ERRORS, type ReadingErrorRow } from './reading-errors'
 export { FISH_CARE, UNWANTED } from './wishes'
+export { WORDS_ELSEWHERE } from './words-elsewhere'

@@ -222,6 +222,7 @@ export const KIND_WORDS: readonly KindWord[] = [
   { says: 'soft', family: 'minnow-soft', or: ['stick-worm', 'paddle-tail', 'creature', 'worm', 'grub', 'craw'] },
   { says: 'fly', family: 'streamer' },
   { says: 'bait fish fly', family: 'streamer' },
+  { says: 'woolly bugger', family: 'streamer' },
   { says: 'umbrella', family: 'umbrella-rig' },
   { says: 'spreader rig', family: 'umbrella-rig' },
 ]

@@ -168,6 +168,7 @@ export const MESSAGES = {
   'schema.below-bottom': [],
   'csv.open-quote': [],
   'csv.no-kind': ['text'],
+  'csv.is-part': ['text', 'kind'],
   'csv.no-number': ['text'],
   'csv.yes-or-no': ['text'],
   'csv.no-json': [],

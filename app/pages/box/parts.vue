@@ -26,6 +26,7 @@ async function add(kind: Part['kind']) {
 
 <template>
   <div class="parts">
+    <PartLines />
     <p v-if="sorted.length === 0" class="reason">No hardware yet. Heads, sinkers and hooks of your own come before assumed ones when a soft bait is rigged.</p>
     <div v-else class="scroll">
       <table>

@@ -1,0 +1,44 @@
+import { WORDS_ELSEWHERE } from '#core/knowledge'
+
+/** Figures as anglers jot them within a line of words. */
+export const NUMBER = String.raw`\d+[ -]\d+/\d+|\d+/\d+|\d+(?:[.,]\d+)?|[.,]\d+`
+export const WEIGHT = new RegExp(String.raw`(?:^|[\s(])(${NUMBER})\s*(oz|ounces?|g|gr|grams?)\b`, 'i')
+/** A bare fraction is ounces, unless it is the size of a hook. */
+export const FRACTION = /(?:^|\s)(\d+[ -]\d+\/\d+|\d+\/(?!0\b)\d+)(?=\s|$)/
+export const PIECES = /(?:^|\s)(?:(\d{1,3})\s*(?:x(?=\s|$)|pcs?\b|pieces\b)|x\s*(\d{1,3})\b)/i
+
+/** A line with signs for fractions written out. */
+export function withoutSigns(text: string): string {
+  return text
+    .replaceAll('½', ' 1/2')
+    .replaceAll('¼', ' 1/4')
+    .replaceAll('¾', ' 3/4')
+    .replaceAll('⅜', ' 3/8')
+    .replaceAll('⅛', ' 1/8')
+}
+
+const PHRASES_ELSEWHERE = Object.entries(WORDS_ELSEWHERE).filter(([says]) => says.includes(' '))
+
+/** A text in lower case, with the words of other languages that are known as the trade says them in English. */
+export function inEnglish(text: string): string {
+  const whole = PHRASES_ELSEWHERE.reduce((said, [says, means]) => said.replaceAll(says, means), text.toLowerCase())
+  return whole.replaceAll(/\p{L}+/gu, word => (Object.hasOwn(WORDS_ELSEWHERE, word) ? WORDS_ELSEWHERE[word]! : word))
+}
+
+/** A text as words are looked for in it: in English, lower case, without hyphens and doubled spaces. */
+export function plain(text: string): string {
+  return inEnglish(text)
+    .replaceAll(/[-_’']/g, ' ')
+    .replaceAll(/\s+/g, ' ')
+    .trim()
+}
+
+/** Whether a phrase stands in a text as words of their own, in the plural as well. */
+export function spanIn(text: string, phrase: string): { readonly from: number; readonly to: number } | null {
+  for (let at = text.indexOf(phrase); at >= 0; at = text.indexOf(phrase, at + 1)) {
+    const end = at + phrase.length
+    const plural = /^(?:e?s)?(?![a-z])/.exec(text.slice(end))
+    if (plural && (at === 0 || !/[a-z]/.test(text[at - 1]!))) return { from: at, to: end + plural[0].length }
+  }
+  return null
+}
