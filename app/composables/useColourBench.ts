@@ -1,6 +1,7 @@
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { FORAGE_PREY } from '#core/knowledge'
 import { skyOver, zoneOfFish } from '#core/light'
+import { withNight } from '#core/reading'
 import { LightClient } from '~/workers/light.client'
 import type { ColourAnswer } from '~/workers/light.protocol'
 import { plain } from '~/workers/plain'
@@ -49,7 +50,7 @@ export function useColourBench() {
         species: r.species,
         visibilityM: r.visibilityM,
         stain: r.stain,
-        ...skyOver(r),
+        ...skyOver(withNight(r)),
         ...(byNight.value ? { sky: 'night' as const } : {}),
         zone: zone.value,
         prey: [...new Set(r.forage.map(f => FORAGE_PREY[f.kind]))],

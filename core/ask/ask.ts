@@ -1,6 +1,6 @@
 import { FITTED, RULES } from '#core/knowledge'
 import { peak, recordOf } from '#core/numeric'
-import { completeReading, type CompleteReading, type Reading } from '#core/reading'
+import { completeReading, type CompleteReading, type Reading, withNight } from '#core/reading'
 import {
   AXES,
   type Axis,
@@ -118,7 +118,9 @@ export function askOf(
   given: Reading,
   { schools: chosen = {}, rules = RULES, weights = {}, fitted = FITTED, own }: AskOptions = {},
 ): Ask {
-  const { reading, assumed } = completeReading(given)
+  const completed = completeReading(given)
+  const { assumed } = completed
+  const reading = withNight(completed.reading)
   const schools = { ...DEFAULT_SCHOOLS, ...chosen }
   const features = featuresOf(reading, { isPreySeen: !assumed.includes('forage') })
   const spoken = [...rules, ...(own ? ownRules(own, reading) : [])]

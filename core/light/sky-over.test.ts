@@ -1,8 +1,9 @@
 import { getMoonPosition } from 'suncalc'
 import { describe, expect, it } from 'vitest'
+import { isNight } from './clear-sky'
 import { moonAltitude } from './moon'
 import { skyOver } from './sky-over'
-import { isNight, surfaceLux, underSurface } from './surface'
+import { surfaceLux, underSurface } from './surface'
 
 const night = { sky: 'night' as const, sunAltitudeDeg: -30, moonFraction: 1 }
 

@@ -1,7 +1,8 @@
 import type { NightCloud, Sky } from '#core/terms'
+import { isNight } from './clear-sky'
 import { moonAltitude } from './moon'
 import { sunPosition } from './sun'
-import { isNight, type SkyLight } from './surface'
+import type { SkyLight } from './surface'
 
 /** Sun height taken when nothing says the time [°]; contract §1. */
 const SUN_WITHOUT_TIME_DEG = 45
@@ -41,11 +42,6 @@ export const LIGHTS = ['night', 'low sun', 'dull', 'bright'] as const
 export type LightWord = (typeof LIGHTS)[number]
 /** The sun counts as low within so many degrees of the horizon. */
 const LOW_SUN_DEG = 8
-
-/** Whether it is night at a time [ISO 8601] and place. */
-export function isNightAt(at: string, latitude: number, longitude: number): boolean {
-  return isNight(sunPosition(at, latitude, longitude).altitudeDeg)
-}
 
 /** The light of a reading in a word; `at` [ISO 8601] is the reading's own time, or that of what was fished under it. */
 export function lightWord({

@@ -1,6 +1,6 @@
-import { CLEAR_SKY_LUX, CLOUD, MOON } from '#core/knowledge'
-import { interpolate } from '#core/numeric'
+import { CLOUD, MOON } from '#core/knowledge'
 import type { NightCloud, Sky } from '#core/terms'
+import { clearLux } from './clear-sky'
 import { daylightSpectrum, PHOTOPIC, WAVELENGTHS } from './spectrum'
 import { daylightKelvin, directShare, sunSlant } from './water-optics'
 
@@ -27,19 +27,9 @@ const REFRACTIVE_INDEX = 1.34
 const DIFFUSE_LOSS = 0.066
 const MOST_DIRECT_LOSS = 0.3
 
-const ALTITUDES = CLEAR_SKY_LUX.map(([altitude]) => altitude)
-const LN_LUX = CLEAR_SKY_LUX.map(([, lux]) => Math.log(lux))
-
 /** Height of the sun as it counts: by night there is none. */
 export function effectiveSun({ sky, sunAltitudeDeg }: SkyLight): number {
   return sky === 'night' ? NIGHT_SUN_DEG : sunAltitudeDeg
-}
-
-const clearLux = (altitudeDeg: number) => Math.exp(interpolate(ALTITUDES, LN_LUX, altitudeDeg))
-
-/** Whether the sun gives less light than a full moon: it is night. */
-export function isNight(sunAltitudeDeg: number): boolean {
-  return clearLux(sunAltitudeDeg) < MOON.fullLux
 }
 
 /** The cloud by night as the sky that it would be by day. */

@@ -1,5 +1,5 @@
 import { sumOf, type Tally } from '#core/evidence'
-import { completeReading, type LikenessPart, type Reading, readingDistance, unlikeness } from '#core/reading'
+import { completeReading, type LikenessPart, type Reading, readingDistance, unlikeness, withNight } from '#core/reading'
 import { groupBy } from './rates'
 import type { Stretch } from './stretch'
 
@@ -22,7 +22,7 @@ const NAMED_FROM = 0.35
 
 /** The trips nearest to a reading, nearest first. */
 export function daysLike(stretches: readonly Stretch[], reading: Reading, most = 5): readonly LikeDay[] {
-  const now = completeReading(reading).reading
+  const now = withNight(completeReading(reading).reading)
   const days = [...groupBy(stretches, s => s.tripId)].flatMap(([tripId, list]) => {
     const near = list
       .flatMap(s => (s.reading ? [{ reading: s.reading, distance: readingDistance(s.reading, now) }] : []))

@@ -1,7 +1,7 @@
 import { type Tally, tallyOf } from '#core/evidence'
 import { type LureProfile, type SetupTraits, traitsOf } from '#core/lure'
 import type { PreparedBox } from '#core/match'
-import { completeReading, type CompleteReading, type Reading } from '#core/reading'
+import { completeReading, type CompleteReading, type Reading, withNight } from '#core/reading'
 import type { Stint, Trip, TripEvent } from '#core/tackle'
 
 /** One stint of the log with everything that it can be sorted by. */
@@ -26,7 +26,7 @@ export function stretchesOf(prepared: PreparedBox): readonly Stretch[] {
   const readings = new Map<unknown, CompleteReading>()
   const completed = (given: unknown): CompleteReading | null => {
     if (!given) return null
-    const known = readings.get(given) ?? completeReading(given as Reading).reading
+    const known = readings.get(given) ?? withNight(completeReading(given as Reading).reading)
     readings.set(given, known)
     return known
   }

@@ -3,7 +3,14 @@ import { type DayOf, dispersionOf, type Group, poolOf, type RateEstimate, tallyO
 import { lightWord, type LightWord } from '#core/light'
 import { classOf, colourClass, DEPTH_CLASSES_M, type LureProfile } from '#core/lure'
 import { recordOf, RowMemo } from '#core/numeric'
-import { completeReading, type CompleteReading, type Reading, readingDistance, worthAsEvidence } from '#core/reading'
+import {
+  completeReading,
+  type CompleteReading,
+  type Reading,
+  readingDistance,
+  withNight,
+  worthAsEvidence,
+} from '#core/reading'
 import { dayOf, type Trip } from '#core/tackle'
 import type { TacticId } from '#core/terms'
 import { SOFT_FLOOR } from './terms'
@@ -93,7 +100,7 @@ export function logOf(trips: readonly Trip[], profiles: ReadonlyMap<string, Lure
       const { hours, contacts, landed } = tallyOf(stint)
       if (hours <= 0) return []
       days.push({ group: stint.lureId, day: dayOf(stint.start), events: contacts, effort: hours })
-      const reading = stint.reading ? completeReading(stint.reading as Reading).reading : null
+      const reading = stint.reading ? withNight(completeReading(stint.reading as Reading).reading) : null
       let taught: Taught | null = null
       return [
         {

@@ -1,6 +1,6 @@
 import { askOf, type AskOptions } from '#core/ask'
 import { FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
-import { completeReading, type CompleteReading, mostlyEating, type Reading } from '#core/reading'
+import { completeReading, type CompleteReading, mostlyEating, type Reading, withNight } from '#core/reading'
 import { COVERS, GROUPINGS, MOODS, PHASES, PRESSURES, SKIES, STAINS, STANDS, TIDES, TRENDS } from '#core/terms'
 import { NUMBER_FIELDS, type NumberField, type NumberPart } from './number-fields'
 import { judgingOf, type PreparedBox, rank } from './rank'
@@ -114,7 +114,7 @@ export function* flips(
   reading: Reading,
   options: AskOptions = {},
 ): Generator<Progress, readonly Flip[]> {
-  const complete = completeReading(reading).reading
+  const complete = withNight(completeReading(reading).reading)
   const firstOf = (change: Partial<Reading>) =>
     judgingOf(box, askOf({ ...reading, ...change }, options)).first(1)[0]?.profile.lure.id ?? null
   const now = firstOf({})
@@ -196,7 +196,7 @@ export function sweep(
   values: readonly number[],
   options: AskOptions = {},
 ): Sweep {
-  const complete = completeReading(reading).reading
+  const complete = withNight(completeReading(reading).reading)
   const asks = values.map(value => askOf({ ...reading, ...NUMBER_FIELDS[field].set(value, complete) }, options))
   const first = asks.map(ask => judgingOf(box, ask).first(1)[0]?.profile.lure.id ?? null)
   const wins = new Map<string, number>()

@@ -1,5 +1,4 @@
 import { FORAGE_TABLE, SPECIES_TABLE } from '#core/knowledge'
-import { isNightAt } from '#core/light'
 import type { Sky } from '#core/terms'
 import { tideStream } from './flow'
 import type { CompleteReading, Reading } from './reading'
@@ -23,7 +22,6 @@ const DEFAULTS = {
   hold: 'adrift',
   castTo: 'across',
   windTo: 'across',
-  nightCloud: 'clear',
 } as const
 const CLEAR_ABOVE_M = 2
 const RIVER_CURRENT_MS = 0.3
@@ -55,21 +53,18 @@ export function completeReading(given: Reading): { reading: CompleteReading; ass
   const fishToM = breathes(or('fishToM', Math.max(FISH_BAND.to * bottomM, fishFromM)))
   const tideHours = given.tideHours ?? null
   const tide = given.tide ?? null
-  const place = {
+  const reading: CompleteReading = {
+    species: given.species,
     at: given.at ?? null,
     latitude: or('latitude', DEFAULTS.latitude),
     longitude: or('longitude', DEFAULTS.longitude),
-  }
-  const reading: CompleteReading = {
-    species: given.species,
-    ...place,
     water,
     salinityPsu: or('salinityPsu', SALINITY_PSU[water] ?? 0),
     temperatureC: given.temperatureC,
     trend: or('trend', trendOf(given.change24C ?? null)),
     visibilityM,
     stain: or('stain', visibilityM > CLEAR_ABOVE_M ? 'clear' : 'green'),
-    ...skyAt(place, or('sky', DEFAULTS.sky), given.nightCloud ?? null),
+    sky: or('sky', DEFAULTS.sky),
     moonFraction: or('moonFraction', DEFAULTS.moonFraction),
     windMs: or('windMs', DEFAULTS.windMs),
     currentMs: or('currentMs', water === 'river' ? RIVER_CURRENT_MS : tideStream(water, tide, tideHours)),
@@ -100,6 +95,7 @@ export function completeReading(given: Reading): { reading: CompleteReading; ass
     tideHours,
     change24C: given.change24C ?? null,
     oxygenToM,
+    nightCloud: given.nightCloud ?? cloudOf(given.sky ?? DEFAULTS.sky),
     moonAltitudeDeg: given.moonAltitudeDeg ?? null,
   }
   const usual = SPECIES_TABLE[given.species].forage.map(kind => ({ kind, lengthMm: null }))
@@ -112,15 +108,9 @@ export function completeReading(given: Reading): { reading: CompleteReading; ass
   return { reading, assumed }
 }
 
-/** The sky as it counts: by night, whatever cloud was said of it is cloud by night. */
-function skyAt(
-  { at, latitude, longitude }: Pick<CompleteReading, 'at' | 'latitude' | 'longitude'>,
-  said: Sky,
-  nightCloud: CompleteReading['nightCloud'] | null,
-): Pick<CompleteReading, 'sky' | 'nightCloud'> {
-  if (said === 'night' || at === null || !isNightAt(at, latitude, longitude))
-    return { sky: said, nightCloud: nightCloud ?? DEFAULTS.nightCloud }
-  return { sky: 'night', nightCloud: nightCloud ?? (said === 'sun' ? 'clear' : said) }
+/** Cloud that a word for the sky says; none where it is only called night. */
+function cloudOf(sky: Sky): CompleteReading['nightCloud'] {
+  return sky === 'sun' || sky === 'night' ? 'clear' : sky
 }
 
 function trendOf(change24C: number | null): CompleteReading['trend'] {

@@ -7,3 +7,4 @@ export { type Contradiction, type ContradictionCode, contradictionsOf } from './
 export { startFrom, USUAL_WATERS } from './usual-waters'
 export { temperatureAt } from './temperature'
 export { acrossCast, alongCast, driftOf, heaveOf, isAdrift, paceOfStream, slopeOf, windOnCast } from './flow'
+export { withNight } from './night'

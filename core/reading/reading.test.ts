@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { SPECIES, WATERS } from '#core/terms'
 import { completeReading } from './complete'
 import { readingDistance } from './likeness'
+import { withNight } from './night'
 import type { Reading } from './reading'
 
 const minimal = { species: 'perch', temperatureC: 12 } as const
@@ -64,14 +65,8 @@ describe('completeReading', () => {
   })
   it('by night a cloud is one by night, whatever word was chosen for the sky; twilight is not night yet', () => {
     const skyAt = (at: string | null, part: Partial<Reading> = {}) => {
-      const { sky, nightCloud } = completeReading({
-        species: 'sea-bass',
-        temperatureC: 16,
-        latitude: 50,
-        longitude: -4,
-        at,
-        ...part,
-      }).reading
+      const given: Reading = { species: 'sea-bass', temperatureC: 16, latitude: 50, longitude: -4, at, ...part }
+      const { sky, nightCloud } = withNight(completeReading(given).reading)
       return [sky, nightCloud]
     }
     const [midnight, dusk] = ['2026-09-05T23:30:00+01:00', '2026-09-05T20:15:00+01:00']
@@ -80,8 +75,8 @@ describe('completeReading', () => {
     expect(skyAt(midnight, { sky: 'broken', nightCloud: 'rain' })).toEqual(['night', 'rain'])
     expect(skyAt(midnight)).toEqual(['night', 'broken'])
     expect(skyAt(midnight, { sky: 'night' })).toEqual(['night', 'clear'])
-    expect(skyAt(dusk, { sky: 'overcast' })).toEqual(['overcast', 'clear'])
-    expect(skyAt(null, { sky: 'overcast' })).toEqual(['overcast', 'clear'])
+    expect(skyAt(dusk, { sky: 'overcast' })).toEqual(['overcast', 'overcast'])
+    expect(skyAt(null, { sky: 'overcast' })).toEqual(['overcast', 'overcast'])
   })
   it('null means the same as absent', () => {
     expect(completeReading({ ...minimal, visibilityM: null, cover: null })).toEqual(completeReading(minimal))

@@ -2,9 +2,9 @@
 export const MUTANTS = [
   {
     id: 'cloud at midnight is judged as by day',
-    file: 'core/reading/complete.ts',
-    from: "if (said === 'night' || at === null || !isNightAt(at, latitude, longitude))",
-    to: 'if (said !== undefined)',
+    file: 'core/reading/night.ts',
+    from: 'isNightAt(at, latitude, longitude)',
+    to: 'latitude > 90',
     tests: ['core/reading'],
   },
   {

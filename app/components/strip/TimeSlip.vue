@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { moonAltitude, moonLit, sunPosition } from '#core/light'
+import { withNight } from '#core/reading'
 import { NIGHT_CLOUDS } from '#core/terms'
 import { forInput, localIso } from '~/text/dates'
 import { percent } from '~/text/percent'
 
 /** When it is, and what stands in the sky then. */
 const store = useReadingStore()
-const reading = computed(() => store.complete.reading)
+const reading = computed(() => withNight(store.complete.reading))
 const sun = computed(() => (reading.value.at ? sunPosition(reading.value.at, reading.value.latitude, reading.value.longitude).altitudeDeg : null))
 const moon = computed(() => (reading.value.at ? moonLit(reading.value.at) : null))
 /** Height of the moon as it was typed, else by the almanac [°]. */

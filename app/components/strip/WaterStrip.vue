@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { computed, ref, useTemplateRef, watch } from 'vue'
+import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
 import { GAUGED_AT_M } from '#core/course'
 import { FORAGE_HABITS, SPECIES_HABITS } from '#core/knowledge'
 import { eatingBesides, isAdrift, mostlyEating } from '#core/reading'
@@ -17,6 +17,14 @@ const isAssumed = (field: string) => store.complete.assumed.includes(field)
 const quantity = (dimension: Parameters<typeof formatQuantity>[0], value: number, decimals?: number) => formatQuantity(dimension, value, { system: units.value, ...(decimals === undefined ? {} : { decimals }) })
 const ARROW = { warming: '↑', steady: '', cooling: '↓' } as const
 const SKY_WORDS = { sun: 'sun', broken: 'broken sun', overcast: 'overcast', rain: 'rain', night: 'night' } as const
+/** The sky as it counts at this hour: where the sun stands is worked out when the strip is there. */
+const sky = shallowRef(reading.value.sky)
+watch(reading, async (now) => {
+  sky.value = now.sky
+  if (now.at === null || now.sky === 'night') return
+  const { skyByHour } = await import('~/text/sky-by-hour')
+  if (reading.value === now) sky.value = skyByHour(now)
+}, { immediate: true })
 const afloat = computed(() => reading.value.from === 'boat' || reading.value.from === 'kayak')
 const WIND_WORDS = { across: 'across it', behind: 'down the wind', against: 'into the wind' } as const
 const CURRENT_WORDS = { across: 'across it', up: 'up the stream', down: 'down the stream' } as const
@@ -48,7 +56,7 @@ const { height } = useElementSize(strip, undefined, { box: 'border-box' })
 watch(height, px => document.documentElement.style.setProperty('--strip', `${px}px`))
 /** On a narrow screen the figures are folded into a line of words until they are asked for. */
 const isUnfolded = ref(false)
-const inWords = computed(() => [speciesLabel(reading.value.species), quantity('temperature', reading.value.temperatureC), `${quantity('depth', reading.value.visibilityM)} ${reading.value.stain}`, SKY_WORDS[reading.value.sky], `wind ${quantity('speed', reading.value.windMs, 0)}`, `at ${band.value}`].join(' · '))
+const inWords = computed(() => [speciesLabel(reading.value.species), quantity('temperature', reading.value.temperatureC), `${quantity('depth', reading.value.visibilityM)} ${reading.value.stain}`, SKY_WORDS[sky.value], `wind ${quantity('speed', reading.value.windMs, 0)}`, `at ${band.value}`].join(' · '))
 const stressed = computed(() => isStressed(reading.value.species, reading.value.temperatureC))
 
 /** The band moves with the bottom: fish cannot lie below it. */
@@ -98,8 +106,8 @@ function setBottom(bottomM: number) {
         <p class="reason hint">Lower something white (a disc or a lure) on the shaded side until it is gone, raise it until it shows; the mean of both depths is the visibility. The pictures show a white lure in such water, from the surface to where it is lost.</p>
       </StripFigure>
       <StripFigure label="light" :assumed="isAssumed('sky')">
-        <template #value>{{ capital(SKY_WORDS[reading.sky]) }}</template>
-        <ChoiceRow label="sky" :options="SKIES" :chosen="[reading.sky]" :text="sky => SKY_WORDS[sky]" @change="([sky]) => store.change(sky === 'night' ? { sky } : { sky, nightCloud: null })" />
+        <template #value>{{ capital(SKY_WORDS[sky]) }}</template>
+        <ChoiceRow label="sky" :options="SKIES" :chosen="[sky]" :text="said => SKY_WORDS[said]" @change="([said]) => store.change(said === 'night' ? { sky: said } : { sky: said, nightCloud: null })" />
         <LazyTimeSlip />
       </StripFigure>
       <StripFigure label="wind" :assumed="isAssumed('windMs')">
