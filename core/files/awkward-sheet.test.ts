@@ -274,6 +274,8 @@ describe('a sheet as it is kept at home', () => {
   it('a unit at the end of a heading says what bare figures are, and letters for floating and sinking say themselves', () => {
     const { mapping } = rowsOf('Lure,aa cm,bb (g),cc m,F/S/SU\nRiver,7,9,2,F\nWeir,5,8,1,S\nPool,6,18,3,SU\n')
     expect(mapping.map(m => m.path)).toEqual(['name', 'lengthMm', 'weightG', 'runsAt.depthM', 'buoyancy'])
+    const shop = rowsOf('Art.-Nr.,Bezeichnung,Art\n10441,Fluss,Wobbler\n10502,Wehr,Spinner\n10610,See,Blinker\n')
+    expect(shop.mapping.map(m => m.path)).toEqual([null, 'name', 'family'])
   })
   it('a row of hardware is sent to its own page', () => {
     const { table, mapping } = rowsOf('Lure,Qty\nTungsten bullet weight 1/4 oz,4\nPopper,1\n')

@@ -73,6 +73,7 @@ function countRows(cells: readonly string[]): boolean {
 
 /** The longest heading of a column that stands in words within a heading: "Color name" is of colours, "Pack qty" of pieces. */
 function pathInWords(heading: string): string | null {
+  if (ARTICLE.test(heading)) return null
   const words = ` ${inEnglish(heading)
     .replaceAll(/[^a-z]+/g, ' ')
     .trim()} `
@@ -83,6 +84,8 @@ function pathInWords(heading: string): string | null {
         best = { name, path }
   return best?.path ?? null
 }
+/** Numbers under which a shop keeps its goods: "Art" alone is a kind. */
+const ARTICLE = /\bart(?:icle|ikel)?\b\W*(?:nr|no|num|#)/i
 /** Shorter headings mean too many things to be looked for in others [letters, assumed]. */
 const LEAST_WORD = 3
 
