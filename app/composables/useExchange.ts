@@ -6,10 +6,12 @@ import {
   LISTS,
   type MergeBy,
   type PlannedLure,
+  type PlannedOther,
   type WordRead,
 } from '#core/files'
 import { recall, remember } from '~/db/box'
 import type { Change } from '~/db/change'
+import { counted } from '~/text/labels'
 import { waterOfFile } from '~/text/sent-water'
 import { ExchangeClient } from '~/workers/exchange.client'
 import type { Opened } from '~/workers/exchange.protocol'
@@ -31,6 +33,8 @@ export function useExchange() {
   const mapping = shallowRef<readonly ColumnMapping[]>([])
   const mergeBy = ref<MergeBy>('id')
   const planned = shallowRef<readonly PlannedLure<string>[] | null>(null)
+  /** Rows of hardware and rods. */
+  const others = shallowRef<readonly PlannedOther<string>[]>([])
   const words = shallowRef<readonly WordRead[]>([])
   /** What the angler said of words in this and in earlier tables. */
   const corrections = shallowRef<Corrections>({})
@@ -40,7 +44,8 @@ export function useExchange() {
   const table = computed(() => (opened.value?.kind === 'table' ? opened.value : null))
   const file = computed(() => (opened.value?.kind === 'ygrion' ? opened.value : null))
   const counts = computed(() => {
-    const of = (action: PlannedLure<string>['action']) => planned.value?.filter(p => p.action === action).length ?? 0
+    const all = [...(planned.value ?? []), ...others.value]
+    const of = (action: PlannedLure<string>['action']) => all.filter(p => p.action === action).length
     return { new: of('new'), change: of('change'), same: of('same'), refused: of('refused') }
   })
   let newest = 0
@@ -49,6 +54,7 @@ export function useExchange() {
     opened.value = planned.value = done.value = null
     issues.value = []
     words.value = []
+    others.value = []
     mended.value = {}
     fileName.value = ''
   }
@@ -103,7 +109,7 @@ export function useExchange() {
         corrections: corrections.value,
         mended: mended.value,
         mergeBy: mergeBy.value,
-        existing: box.box.lures,
+        existing: { lures: box.box.lures, parts: box.box.parts, outfits: box.box.outfits },
         system: settings.units,
       }
       const answer = await client.plan(plain(question), (rows, of) => {
@@ -113,6 +119,7 @@ export function useExchange() {
       isAnswered = true
       if (mine !== newest) return
       planned.value = answer.planned
+      others.value = answer.others
       words.value = answer.words
       done.value = null
     })
@@ -135,7 +142,7 @@ export function useExchange() {
   /** Rows that are refused, as a table with the reason in its last column. */
   function refusedTable(): Promise<string> {
     return client.asTable(
-      (planned.value ?? [])
+      [...(planned.value ?? []), ...others.value]
         .filter(p => p.action === 'refused')
         .map(p => ({ line: p.line, why: p.issues.map(i => `${i.path}: ${i.message}`).join('; ') })),
     )
@@ -155,14 +162,13 @@ export function useExchange() {
   async function write(): Promise<void> {
     await attempt(async () => {
       if (table.value) {
-        const lures = (planned.value ?? []).flatMap(p =>
-          p.lure && (p.action === 'new' || p.action === 'change') ? [p.lure] : [],
-        )
-        const { new: fresh, change } = counts.value
-        await box.change(
-          { put: { lures } },
-          `${fresh} ${fresh === 1 ? 'lure' : 'lures'} came in from ${fileName.value}, ${change} ${change === 1 ? 'was' : 'were'} changed.`,
-        )
+        const isWritten = ({ action }: { action: PlannedLure['action'] }) => action === 'new' || action === 'change'
+        const put = {
+          lures: (planned.value ?? []).filter(isWritten).flatMap(({ lure }) => lure ?? []),
+          parts: others.value.filter(isWritten).flatMap(other => (other.list === 'parts' ? (other.row ?? []) : [])),
+          outfits: others.value.filter(isWritten).flatMap(other => (other.list === 'outfits' ? (other.row ?? []) : [])),
+        }
+        await box.change({ put }, cameIn(put, counts.value.change))
       } else if (file.value) {
         const incoming = file.value.file
         await box.change(
@@ -172,6 +178,17 @@ export function useExchange() {
       }
       clear()
     })
+  }
+
+  /** What of the table came in. */
+  function cameIn(put: Readonly<Record<'lures' | 'parts' | 'outfits', readonly unknown[]>>, changed: number): string {
+    const kinds = [
+      [put.lures.length, 'lure', 'lures'],
+      [put.parts.length, 'piece of hardware', 'pieces of hardware'],
+      [put.outfits.length, 'rod', 'rods'],
+    ] as const
+    const said = kinds.flatMap(([count, one, many]) => (count > 0 ? [counted(count, one, many)] : [])).join(', ')
+    return `${said} came in from ${fileName.value}, ${changed} of them changed.`
   }
 
   async function replace(): Promise<void> {
@@ -199,6 +216,7 @@ export function useExchange() {
     mapping,
     mergeBy,
     planned,
+    others,
     counts,
     done,
     issues,

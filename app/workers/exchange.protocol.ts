@@ -6,10 +6,11 @@ import type {
   Issue,
   MergeBy,
   PlannedLure,
+  PlannedOther,
   WordRead,
   YgrionFile,
 } from '#core/files'
-import type { Lure } from '#core/tackle'
+import type { Box } from '#core/tackle'
 import type { UnitSystem } from '#core/units'
 
 /** What a chosen file turned out to be. */
@@ -42,11 +43,13 @@ export interface PlanQuestion {
   /** Cells mended in place, by line and column. */
   readonly mended: Readonly<Record<number, Readonly<Record<number, string>>>>
   readonly mergeBy: MergeBy
-  readonly existing: readonly Lure[]
+  readonly existing: Pick<Box, 'lures' | 'parts' | 'outfits'>
   readonly system: UnitSystem
 }
 export interface PlanAnswer {
   readonly planned: readonly PlannedLure<string>[]
+  /** Rows of hardware and of rods. */
+  readonly others: readonly PlannedOther<string>[]
   readonly words: readonly WordRead[]
 }
 

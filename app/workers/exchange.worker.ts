@@ -7,10 +7,12 @@ import {
   isTable,
   listOfLines,
   lureRows,
+  otherRows,
   parseFile,
   parseJson,
   planFile,
   planLures,
+  planOther,
   readCsv,
   wordsOf,
   writeCsv,
@@ -55,15 +57,19 @@ const api: ExchangeApi = {
     }
   },
   plan({ mapping, corrections, mended, mergeBy, existing, system }, progress) {
-    if (!table) return { planned: [], words: [] }
-    const planned = planLures(existing, lureRows(table, mapping, { corrections, mended, system }), {
-      mergeBy,
-      newId: () => nanoid(ID_LENGTH),
-      progress,
-    })
+    if (!table) return { planned: [], others: [], words: [] }
+    const asked = { corrections, mended, system }
+    const newId = () => nanoid(ID_LENGTH)
+    const { others, rest } = otherRows(table, mapping, asked)
+    const planned = planLures(existing.lures, lureRows(rest, mapping, asked), { mergeBy, newId, progress })
     return {
       planned: planned.map(row => ({ ...row, issues: inWords(row.issues, system), notes: inWords(row.notes, system) })),
-      words: wordsOf(table, mapping, corrections),
+      others: planOther(existing, others, newId).map(row => ({
+        ...row,
+        issues: inWords(row.issues, system),
+        notes: inWords(row.notes, system),
+      })),
+      words: wordsOf(rest, mapping, corrections),
     }
   },
   cells(line) {

@@ -347,23 +347,27 @@ describe('files', () => {
   })
   it('a table is planned row by row, and nothing is written', async () => {
     const before = JSON.stringify(file)
-    const opened = await open('lures.csv', bytes('name;kind;weight (g)\nNew tube;tube;7\nBad one;tube;heavy\n'))
-    expect(opened).toMatchObject({ kind: 'table', count: 2, delimiter: ';' })
+    const opened = await open(
+      'lures.csv',
+      bytes('name;kind;weight (g)\nNew tube;tube;7\nBad one;tube;heavy\nHeads;jig head;12\n'),
+    )
+    expect(opened).toMatchObject({ kind: 'table', count: 3, delimiter: ';' })
     if (opened.kind !== 'table') return
     const steps: number[] = []
-    const { planned } = await client.plan(
+    const { planned, others } = await client.plan(
       {
         mapping: opened.mapping,
         corrections: {},
         mended: {},
         mergeBy: 'name',
-        existing: file.lures!,
+        existing: { lures: file.lures!, parts: file.parts!, outfits: file.outfits! },
         system: 'metric',
       },
       done => steps.push(done),
     )
     expect(planned).toHaveLength(2)
     expect(JSON.stringify(planned[1])).toContain('heavy')
+    expect(others).toMatchObject([{ line: 4, list: 'parts', row: { kind: 'jig-head', weightG: 12 } }])
     expect(JSON.stringify(file)).toBe(before)
     client.close()
   })

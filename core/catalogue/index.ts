@@ -5,7 +5,7 @@ export { attribute, type Attribute, ATTRIBUTES, type AttributeValue, type Entry 
 export { clarityByPaint, type ClarityPaintCell, depthBySpeed, type DepthSpeedCell } from './coverage'
 export { compareEntries } from './differences'
 export { doubled, doublesOf } from './doubles'
-export { readOutfitLabel } from './outfit-label'
+export { type LabelRead, rackedAs, readOutfitLabel } from './outfit-label'
 export { partAlone, type PartRead, readPartLine, sameAs } from './part-words'
 export { inEnglish } from './typed-figures'
 export {

@@ -16,27 +16,31 @@ const WINDOW = new RegExp(
   'i',
 )
 const LENGTH = new RegExp(
-  String.raw`\d+\s*(?:'|′|ft|feet)\s*(?:(?:${NUMBER})\s*(?:"|″|in(?:ch(?:es)?)?)?)?|\b\d+(?:[.,]\d+)?\s*(?:m|cm)\b`,
+  String.raw`(?<![\d.,])\d+(?:[.,]\d+)?\s*(?:'|′|ft|feet)\s*(?:(?:${NUMBER})\s*(?:"|″|in(?:ch(?:es)?)?)?)?|\b\d+(?:[.,]\d+)?\s*(?:m|cm)\b`,
   'i',
 )
 const TEST = new RegExp(String.raw`\b(\d+(?:[.,]\d+)?)\s*(kg|lb)s?\b`, 'i')
 const DIAMETER = /\b([01]?[.,]\d+)\s*mm\b/i
 const RATIO = /\b(\d+(?:[.,]\d+)?)\s*:\s*1\b/
 
-/** The words and letters that labels use, longest first, so that "medium heavy" is not read as "medium". */
+/** The words and letters that labels use, longest first, so that "medium heavy" is not read as "medium". A letter by itself counts only as a capital. */
 const POWERS: readonly (readonly [RegExp, RodPower])[] = [
   [/\bultra[ -]?light\b|\bUL\b/i, 'ultralight'],
   [/\bextra[ -]?heavy\b|\bXH\b/i, 'extra-heavy'],
   [/\bmedium[ -]heavy\b|\bMH\b/i, 'medium-heavy'],
   [/\bmedium[ -]light\b|\bML\b/i, 'medium-light'],
-  [/\bheavy\b|\bH\b/, 'heavy'],
-  [/\blight\b|\bL\b/, 'light'],
-  [/\bmedium\b|\bM\b/, 'medium'],
+  [/\bheavy\b/i, 'heavy'],
+  [/\blight\b/i, 'light'],
+  [/\bmedium\b/i, 'medium'],
+  [/\bH\b/, 'heavy'],
+  [/\bL\b/, 'light'],
+  [/\bM\b/, 'medium'],
 ]
 const ACTIONS: readonly (readonly [RegExp, RodAction])[] = [
   [/\bextra[ -]?fast\b|\bXF\b/i, 'extra-fast'],
   [/\bmod(?:erate)?[ -]fast\b|\bMF\b/i, 'moderate-fast'],
-  [/\bfast\b|\bF\b/, 'fast'],
+  [/\bfast\b/i, 'fast'],
+  [/\bF\b/, 'fast'],
   [/\bmoderate\b|\bmod\b/i, 'moderate'],
   [/\bslow\b|\bparabolic\b/i, 'slow'],
 ]
@@ -56,6 +60,17 @@ const MATERIALS: readonly (readonly [RegExp, LineMaterial])[] = [
   [/\bnylon\b|\bmono(?:filament)?\b/i, 'nylon'],
   [/\bwire\b/i, 'wire'],
 ]
+
+/** A rod as it is put on the rack: what its label does not say is a spinning rod with braid until it is filled in. */
+export function rackedAs({ rod, line, reel }: Omit<LabelRead, 'left'>, id: string, name: string): Outfit {
+  return {
+    id,
+    name,
+    rod: { kind: 'spinning', ...rod },
+    line: { material: 'braid', ...line },
+    ...(Object.keys(reel).length === 0 ? {} : { reel }),
+  }
+}
 
 /**
  * Reads a rod as its label reads, in any order: "2.1 m, 7–28 g, medium-heavy, fast", "7'0\\" MH 1/4–1 oz casting", with the line on it if it is named ("0.28 mm braid 10 kg", "6.4:1").

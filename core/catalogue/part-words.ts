@@ -29,7 +29,7 @@ const PACKET = /(?:^|[\s(])(?:(\d{1,3})\s*(?:pk|pack|ct|per pack)\b|pack of (\d{
  * what it holds, material and pieces. `null`: no word in it names a piece of hardware.
  */
 export function readPartLine(line: string, system: UnitSystem): PartRead | null {
-  const row = rowIn(plain(line))
+  const row = rowIn(plain(line.replaceAll(COMMA, ' ')))
   if (!row) return null
   let left = ` ${withoutSigns(line).replaceAll(COMMA, ' ').trim()} `
   const take = (pattern: RegExp): RegExpExecArray | null => {

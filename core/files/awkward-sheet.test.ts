@@ -277,11 +277,6 @@ describe('a sheet as it is kept at home', () => {
     const shop = rowsOf('Art.-Nr.,Bezeichnung,Art\n10441,Fluss,Wobbler\n10502,Wehr,Spinner\n10610,See,Blinker\n')
     expect(shop.mapping.map(m => m.path)).toEqual([null, 'name', 'family'])
   })
-  it('a row of hardware is sent to its own page', () => {
-    const { table, mapping } = rowsOf('Lure,Qty\nTungsten bullet weight 1/4 oz,4\nPopper,1\n')
-    const [refused] = planLures([], lureRows(table, mapping), { mergeBy: 'name', newId: () => 'n' })
-    expect(refused!.issues).toMatchObject([{ message: { code: 'csv.is-part', values: { kind: 'sinker' } } }])
-  })
   it('a row in which nothing names a kind is refused in words', () => {
     const { table, mapping } = rowsOf('Lure,Weight\nWhatever,3/8 oz\nPopper,1/4 oz\n')
     const [refused, taken] = planLures([], lureRows(table, mapping), { mergeBy: 'name', newId: () => 'n' })

@@ -1,13 +1,4 @@
-import {
-  inEnglish,
-  type LureRead,
-  partAlone,
-  readColours,
-  readHooks,
-  readKind,
-  readLureLine,
-  readTraits,
-} from '#core/catalogue'
+import { inEnglish, type LureRead, readColours, readHooks, readKind, readLureLine, readTraits } from '#core/catalogue'
 import { FAMILY_TABLE, STYLE_TABLE } from '#core/knowledge'
 import { type Message, message } from '#core/message'
 import type { Blade, LureHook } from '#core/tackle'
@@ -226,19 +217,12 @@ export function figuresOf(read: LureRead): Record<string, unknown> {
 }
 
 /** A whole lure in words, as jotted on a list. */
-/** Why words are taken for no lure: they name hardware, which has a page of its own. */
-export function partInstead(text: string): Message | null {
-  const part = partAlone(text)
-  return part && message('csv.is-part', { text, kind: part.kind.replaceAll('-', ' ') })
-}
-
 const asLureLine: Pick<CsvColumn, 'write' | 'read'> = {
   write: () => '',
   read: (text, { system }) => {
     const read = readLureLine(text, system)
     const { kind, left } = read
-    const part = partInstead(text)
-    if (part || !kind) return bad(part ?? message('csv.no-kind', { text }))
+    if (!kind) return bad(message('csv.no-kind', { text }))
     const fields = {
       name: text.split(/(?<!\d),|,(?!\d)|[;\t]/)[0]!.trim(),
       family: kind.family,
@@ -249,7 +233,8 @@ const asLureLine: Pick<CsvColumn, 'write' | 'read'> = {
   },
 }
 
-const BARE = /^[\d\s.,/+½¼¾⅛⅜⅝⅞-]+$/
+/** Figures without a unit. */
+export const BARE = /^[\d\s.,/+½¼¾⅛⅜⅝⅞-]+$/
 const THOUSANDS = /(\d),(?=\d{3}(?!\d))/g
 /** "4–6 ft", "5 to 7": both ends, and what follows. */
 const RANGE =

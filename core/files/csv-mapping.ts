@@ -1,6 +1,6 @@
 import { inEnglish, readColours, readKind } from '#core/catalogue'
 import { DIMENSIONS, shownUnit, type UnitSystem } from '#core/units'
-import { CSV_COLUMNS, csvColumn, headingOf, NO_CONTEXT } from './csv-columns'
+import { BARE, CSV_COLUMNS, csvColumn, headingOf, NO_CONTEXT } from './csv-columns'
 import type { CsvTable } from './csv-table'
 
 /** What one column of a foreign table is taken for. */
@@ -114,15 +114,14 @@ function byContent(heading: string, cells: readonly string[], taken: ReadonlySet
 /** Rows that say what a column is, and the share of its cells that must say so. Assumed. */
 const FEWEST = 3
 const MOST = 0.6
-/** Headings of texts that name no lure. */
-const NO_NAME = /date|bought|shop|store|brand|maker|price|cost|link|url/i
+/** Headings of texts that name no tackle. */
+export const NO_NAME = /date|bought|shop|store|brand|maker|price|cost|link|url/i
 const FIGURE = String.raw`[\d.,/½¼¾⅛⅜⅝⅞ –-]+`
 const CONTENTS: readonly (readonly [path: string, pattern: RegExp])[] = [
   ['weightG', new RegExp(`^${FIGURE}(?:g|gr|grams?|oz|ounces?)\\.?$`, 'i')],
   ['lengthMm', new RegExp(`^${FIGURE}(?:mm|cm|in|inch(?:es)?|"|″)\\.?$`, 'i')],
   ['runsAt.depthM', new RegExp(`^${FIGURE}(?:m|metres?|ft|feet|foot|'|′)\\.?$`, 'i')],
 ]
-const BARE = new RegExp(`^${FIGURE}$`)
 /** A unit at the end of a heading tells of bare figures what they measure, in any language. */
 const IN_HEADING: readonly (readonly [path: string, unit: RegExp])[] = [
   ['weightG', /[\s([](?:g|gr|grams?|oz)[)\].]*$/i],
@@ -137,6 +136,7 @@ const SAYS_WHAT: readonly (string | null)[] = ['id', 'name', 'family', 'words']
 export function isTable(table: CsvTable, system: UnitSystem): boolean {
   const { header, rows } = table
   if (header.some(heading => SAYS_WHAT.includes(pathOf(heading)))) return true
+  if (header.filter(heading => OF_RODS.test(heading)).length >= KNOWN_COLUMNS) return true
   const isEven = rows.filter(row => row.length >= header.length).length >= MOST * rows.length
   return (
     header.length >= FEWEST &&
@@ -145,6 +145,9 @@ export function isTable(table: CsvTable, system: UnitSystem): boolean {
     guessMapping(table, system).some(({ path }) => SAYS_WHAT.includes(path))
   )
 }
+
+/** Headings of a table of rods. */
+const OF_RODS = /^(?:rods?|power|action|reel|(?:lure|casting|cast) (?:wt|weight|window|rating))\b/i
 
 /** A heading stands within so many filled lines of the beginning, and has at least so many columns that are known. Assumed. */
 const HEADING_WITHIN = 12
@@ -198,7 +201,7 @@ function unitOf(
   const named = /[([\s_]([a-z°"'/]+)[)\]]?\s*$/i.exec(heading.toLowerCase())?.[1]
   const byName = units.find(u => u.symbol.toLowerCase() === named || u.spellings.includes(named ?? ''))
   if (byName) return { unit: byName.symbol, isSure: true }
-  const bare = cells.filter(cell => cell.trim() !== '' && !/[a-z"'″′]/i.test(cell))
+  const bare = cells.filter(cell => cell.trim() !== '' && !/[a-z"'″′]/i.test(cell) && !HOOK_SIZE.test(cell))
   const guess =
     path === 'weightG' || path === 'labelWeightG'
       ? guessWeightUnit(bare)
@@ -207,6 +210,9 @@ function unitOf(
         : null
   return guess ?? { unit: shownUnit(dimension, isMetric ? 'metric' : system).symbol, isSure: bare.length === 0 }
 }
+
+/** No figure of a lure. */
+const HOOK_SIZE = /^\s*\d{1,2}\/0\s*$/
 
 interface UnitGuess {
   readonly unit: string

@@ -4,6 +4,7 @@ export { belowHeading, type ColumnMapping, type Corrections, guessMapping, isTab
 export { type CsvTable, listOfLines, readCsv, writeCsv } from './csv-table'
 export { compareTrips, tripsFromCsv, type TripsRead, tripsToCsv } from './csv-trips'
 export { type BoatMoment, type NmeaCounts, type NmeaLog, NmeaReader, nmeaSentence, parseNmea } from './nmea'
+export { type OtherRow, otherRows, planOther, type PlannedOther } from './other-tackle'
 export {
   boxOf,
   check,

@@ -1,7 +1,6 @@
 import { dequal } from 'dequal/lite'
 import { type Message, message } from '#core/message'
 import type { Lure } from '#core/tackle'
-import { partInstead } from './csv-columns'
 import { isRecord, type LureRow } from './csv-lures'
 import { type Issue, type ListName, LISTS, type Outcome, parseLure } from './parse'
 import type { YgrionFile } from './schemas'
@@ -65,9 +64,8 @@ export function planLures(
     const target = targetOf(told, guessed)
     if ('message' in target) return refused([target])
     const fields = target.before ? told : { ...guessed, ...told }
-    const part = told.family === undefined ? partInstead(String(fields.name ?? '')) : null
-    if (!target.before && (part || fields.family === undefined))
-      return refused([{ path: 'family', message: part ?? message('import.needs-kind') }])
+    if (!target.before && fields.family === undefined)
+      return refused([{ path: 'family', message: message('import.needs-kind') }])
     const id = target.before?.id ?? (typeof fields.id === 'string' ? fields.id : newId())
     const first = seen.get(id)
     if (first !== undefined)

@@ -35,7 +35,7 @@ export function parseQuantity(dimension: Dimension, typed: string, system: UnitS
   if (both && (dimension === 'length' || dimension === 'depth')) {
     const units = DIMENSIONS[dimension]
     const feet = fromUnit(Number(both[1]), unitOf(units, 'ft')!)
-    return { ok: true, value: feet + fromUnit(toNumber(both[2]!)!, unitOf(units, 'in')!) }
+    return { ok: true, value: converted(feet + fromUnit(toNumber(both[2]!)!, unitOf(units, 'in')!)) }
   }
 
   const one = ONE.exec(text)
@@ -47,8 +47,14 @@ export function parseQuantity(dimension: Dimension, typed: string, system: UnitS
     const known = { joined: DIMENSIONS[dimension].map(u => u.symbol) }
     return { ok: false, message: message('units.unknown', { unit: unitText, dimension, known }) }
   }
-  return { ok: true, value: fromUnit(number, unit) }
+  const value = fromUnit(number, unit)
+  return { ok: true, value: value === number ? value : converted(value) }
 }
+
+/** Digits that a double holds for certain [count]. */
+const CERTAIN_DIGITS = 15
+/** 3.5 in are 88.9 mm, not 88.89999999999999. */
+const converted = (value: number) => Number(value.toPrecision(CERTAIN_DIGITS))
 
 function normalise(typed: string): string {
   return typed

@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { beforeAll, describe, expect, it } from 'vitest'
-import { readOutfitLabel } from '#core/catalogue'
+import { rackedAs, readOutfitLabel } from '#core/catalogue'
 import { boxOf, guessMapping, lureRows, parseFile, parseReading, planLures, readCsv } from '#core/files'
 import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
@@ -30,7 +30,7 @@ function tackle(name: string): { readonly box: Box, readonly refused: number, re
   const file = parseFile({
     format: 'ygrion', version: 1,
     lures: planned.flatMap(({ lure }) => (lure ? [{ ...lure, id: lure.name }] : [])),
-    outfits: labels.map(({ rod, line, reel }, i) => ({ id: `o${i + 1}`, name: `${i + 1}`, rod: { kind: 'spinning', ...rod }, reel, line: { material: 'braid', ...line } })),
+    outfits: labels.map((label, i) => rackedAs(label, `o${i + 1}`, `${i + 1}`)),
   })
   if (!file.ok) throw new Error(`${name}: ${file.issues[0]!.path}`)
   return { box: boxOf(file.value), refused: planned.filter(({ lure }) => lure === null).length, left: labels.map(({ left }) => left) }

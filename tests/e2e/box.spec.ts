@@ -149,7 +149,7 @@ test('an import shows each row before it writes: the bad one is refused, the res
   await expect(page.getByRole('row', { name: /line 3.*refused.*“teapot” is no kind of lure/ })).toBeVisible()
   await expect(page.getByRole('row', { name: /line 2.*Grey one.*14\.2\sg/ })).toBeVisible()
   await page.getByRole('button', { name: 'Put 2 in the box' }).click()
-  await expect(page.locator('.undo')).toContainText('1 lure came in from baits.csv, 1 was changed.')
+  await expect(page.locator('.undo')).toContainText('2 lures came in from baits.csv, 1 of them changed.')
   await page.getByRole('link', { name: 'Lures', exact: true }).click()
   await page.getByLabel('Search the box').fill('grey one')
   await expect(row(page, 'Grey one')).toContainText('114 mm')
@@ -203,6 +203,30 @@ test('a table of 300 rows is planned and put in: nothing stays on “reading row
   await expect(page.locator('.progress')).toHaveCount(0)
   await page.getByRole('button', { name: 'Put 300 in the box' }).click()
   await expect(page.locator('.undo')).toContainText('300 lures came in')
+})
+
+test('one sheet for everything: lures, heads and rods come in together, and go out again in one step', async ({
+  page,
+}) => {
+  await open(page, '/box/exchange')
+  await chooseFile(
+    page,
+    csv(
+      'all.csv',
+      'Type,Name,Weight (oz),Size,Qty\nTube,Sheet tube,1/4,,3\nJig head,Sheet heads,5/16,2/0,10\nRod,Sheet rod 7.5 ft MH fast casting,,,1\n',
+    ),
+  )
+  await expect(page.locator('.counts')).toHaveText('3 new · 0 changed · 0 the same · 0 refused')
+  await expect(page.getByRole('row', { name: /line 3.*Sheet heads.*jig head.*8\.9\sg.*2\/0.*10 of it/ })).toBeVisible()
+  await expect(
+    page.getByRole('row', { name: /line 4.*Sheet rod.*rod · casting · 2\.3\sm · medium heavy · fast/ }),
+  ).toBeVisible()
+  await page.getByRole('button', { name: 'Put 3 in the box' }).click()
+  await expect(page.locator('.undo')).toContainText('1 lure, 1 piece of hardware, 1 rod came in from all.csv')
+  await page.getByRole('link', { name: 'Rods', exact: true }).click()
+  await expect(page.getByText('Sheet rod 7.5 ft MH fast casting')).toBeVisible()
+  await page.getByRole('button', { name: 'Take it back' }).click()
+  await expect(page.getByText('Sheet rod 7.5 ft MH fast casting')).toHaveCount(0)
 })
 
 test('a column can be taken for something else, and its unit changed', async ({ page }) => {

@@ -6,7 +6,7 @@ import { copied } from '~/workers/plain'
 
 const box = useBoxStore()
 const settings = useSettingsStore()
-const { fileName, table, file, mapping, mergeBy, planned, words, counts, done, issues, choose, paste, plan, map, say, mend, cells, refusedTable, write, replace, clear } = useExchange()
+const { fileName, table, file, mapping, mergeBy, planned, others, words, counts, done, issues, choose, paste, plan, map, say, mend, cells, refusedTable, write, replace, clear } = useExchange()
 const pasted = ref('')
 const download = useDownload()
 const saving = useSaving()
@@ -57,10 +57,10 @@ async function exportCsv() {
       <h2>In</h2>
       <div v-if="!table && !file" ref="zone" class="zone" :class="{ over: isOverDropZone }">
         <label class="hot">Choose a file<input type="file" class="sr" accept=".csv,.tsv,.txt,.json,text/csv,application/json" @change="picked" /></label>
-        <span class="reason">or drop it here: a table (CSV) of lures, or an Ygrion file. Nothing is written until you have seen what would happen.</span>
+        <span class="reason">or drop it here: a table (CSV) of lures, hardware or rods, all in one if you like, or an Ygrion file. Nothing is written until you have seen what would happen.</span>
       </div>
       <form v-if="!table && !file" class="paste" @submit.prevent="paste(pasted)">
-        <label><span class="small-label">or paste rows of a spreadsheet, or a list, one lure a line</span>
+        <label><span class="small-label">or paste rows of a spreadsheet, or a list, one thing a line</span>
           <textarea v-model="pasted" rows="5" aria-label="Rows or a list" data-either placeholder="3/8 black blue jig, river, A3&#10;5&quot; green pumpkin soft stick x12&#10;1/2 oz white spinnerbait" /></label>
         <button type="submit" class="plain" :disabled="pasted.trim() === ''">Read what is pasted</button>
       </form>
@@ -70,15 +70,15 @@ async function exportCsv() {
         <p v-if="issues.length > 8">… and {{ issues.length - 8 }} more.</p>
       </div>
       <template v-if="table">
-        <p class="reason">{{ fileName }}: {{ table.count }} {{ table.count === 1 ? 'row' : 'rows' }}{{ table.blank > 0 ? ` and ${table.blank} blank` : '' }}<template v-if="table.delimiter !== ''">, columns parted by {{ DELIMITERS[table.delimiter] ?? `“${table.delimiter}”` }}</template>, {{ table.encoding }}{{ table.isGuess ? ' (a guess: check that the names look right)' : '' }}.<template v-if="table.above.length > 0"> Above the heading, and no lure: {{ table.above.map(text => `“${text}”`).join(', ') }}.</template></p>
+        <p class="reason">{{ fileName }}: {{ table.count }} {{ table.count === 1 ? 'row' : 'rows' }}{{ table.blank > 0 ? ` and ${table.blank} blank` : '' }}<template v-if="table.delimiter !== ''">, columns parted by {{ DELIMITERS[table.delimiter] ?? `“${table.delimiter}”` }}</template>, {{ table.encoding }}{{ table.isGuess ? ' (a guess: check that the names look right)' : '' }}.<template v-if="table.above.length > 0"> Above the heading, and nothing of it: {{ table.above.map(text => `“${text}”`).join(', ') }}.</template></p>
         <MappingTable v-if="table.delimiter !== ''" :header="table.header" :sample="table.sample" :mapping="mapping" @map="map" />
         <WordTable :words="words" :header="table.header" @say="say" />
-        <div class="merge"><span class="small-label">meets what is here</span><div class="choices"><button v-for="key in (['id', 'name'] as const)" :key="key" type="button" class="choice" :aria-pressed="mergeBy === key" @click="mergeBy = key, plan()">{{ MERGE[key] }}</button></div><span v-if="noIds" class="reason bad">No column holds ids: every row comes in as a new lure.</span></div>
+        <div class="merge"><span class="small-label">meets what is here</span><div class="choices"><button v-for="key in (['id', 'name'] as const)" :key="key" type="button" class="choice" :aria-pressed="mergeBy === key" @click="mergeBy = key, plan()">{{ MERGE[key] }}</button></div><span v-if="noIds" class="reason bad">No column holds ids: every lure comes in as a new one.</span></div>
         <p v-if="done" class="progress" role="status"><progress :value="done.done" :max="done.of" /> reading row {{ done.done }} of {{ done.of }}</p>
         <template v-else-if="planned">
           <p class="counts" role="status"><b>{{ counts.new }}</b> new · <b>{{ counts.change }}</b> changed · <b>{{ counts.same }}</b> the same · <b :class="{ bad: counts.refused > 0 }">{{ counts.refused }}</b> refused</p>
           <p v-if="unsure.length > 0" class="reason bad">The unit of {{ unsure.join(', ') }} is a guess: look at the figures below, and say which it is.</p>
-          <PlanPreview :planned="planned" :header="table.header" :cells-of="cells" @mend="mend" />
+          <PlanPreview :planned="planned" :others="others" :header="table.header" :cells-of="cells" @mend="mend" />
           <div class="act"><button type="button" class="hot" :disabled="counts.new + counts.change === 0" @click="write">Put {{ counts.new + counts.change }} in the box</button><button v-if="counts.refused > 0" type="button" class="plain" @click="saveRefused">Save the {{ counts.refused }} refused as a table</button><button type="button" class="quiet" @click="clear">leave it</button></div>
         </template>
       </template>

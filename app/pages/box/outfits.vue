@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
-import { readOutfitLabel } from '#core/catalogue'
+import { rackedAs, readOutfitLabel } from '#core/catalogue'
 import { parseOutfit } from '#core/files'
-import { formatQuantity } from '#core/units'
 import { inWords } from '#speech'
-import { words } from '~/text/labels'
+import { rodInWords } from '~/text/tackle-words'
 
 /** The angler's rods with their reels, lines and leaders. */
 const box = useBoxStore()
@@ -14,21 +13,10 @@ const label = ref('')
 const name = ref('')
 const problem = ref('')
 const read = computed(() => readOutfitLabel(label.value, units.value))
-const understood = computed(() => {
-  const { rod, line, reel } = read.value
-  const show = (dimension: Parameters<typeof formatQuantity>[0], value: number | null | undefined) => (value == null ? '' : formatQuantity(dimension, value, { system: units.value }))
-  return [
-    rod.kind ? words(rod.kind) : '', show('depth', rod.lengthM), rod.power ? words(rod.power) : '', rod.action ? words(rod.action) : '',
-    rod.lureMaxG == null ? '' : `lures ${show('weight', rod.lureMinG)} to ${show('weight', rod.lureMaxG)}`, [line.material ?? '', show('diameter', line.diameterMm), show('strength', line.testKg)].filter(Boolean).join(' '), [reel.kind ?? '', reel.ratio ? `${reel.ratio}:1` : ''].filter(Boolean).join(' '),
-  ].filter(Boolean).join(' · ')
-})
+const understood = computed(() => rodInWords(read.value, units.value))
 
 async function add() {
-  const { rod, line, reel } = read.value
-  const outcome = parseOutfit({
-    id: nanoid(10), name: name.value.trim() || label.value.trim() || 'New rod', rod: { kind: 'spinning', ...rod }, line: { material: 'braid', ...line },
-    ...(Object.keys(reel).length === 0 ? {} : { reel }),
-  })
+  const outcome = parseOutfit(rackedAs(read.value, nanoid(10), name.value.trim() || label.value.trim() || 'New rod'))
   if (!outcome.ok) {
     problem.value = `Not stored: ${outcome.issues[0]!.path} ${inWords(outcome.issues[0]!.message)}.`
     return

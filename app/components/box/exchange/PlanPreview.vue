@@ -1,23 +1,31 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { csvColumn, type PlannedLure } from '#core/files'
+import { csvColumn, type PlannedLure, type PlannedOther } from '#core/files'
 import { formatQuantity } from '#core/units'
 import { familyLabel, words } from '~/text/labels'
+import { partInWords, rodInWords } from '~/text/tackle-words'
 
 /** What an import would do, row by row: the refused first, to be mended in place, then those with notes. */
-const props = defineProps<{ planned: readonly PlannedLure<string>[], header: readonly string[], cellsOf: (line: number) => Promise<readonly string[]> }>()
+const props = defineProps<{ planned: readonly PlannedLure<string>[], others: readonly PlannedOther<string>[], header: readonly string[], cellsOf: (line: number) => Promise<readonly string[]> }>()
 const emit = defineEmits<{ mend: [line: number, cells: Readonly<Record<number, string>>] }>()
 const { units } = storeToRefs(useSettingsStore())
 const ORDER = ['refused', 'change', 'new', 'same'] as const
 const WORDS = { refused: 'refused', change: 'changed', new: 'new', same: 'the same' } as const
 const shown = ref(60)
-const sorted = computed(() => [...props.planned].sort((a, b) => ORDER.indexOf(a.action) - ORDER.indexOf(b.action) || Number(b.notes.length > 0) - Number(a.notes.length > 0) || a.line - b.line))
-const said = (found: PlannedLure<string>['issues']) => found.map(i => `${i.path}: ${i.message}`).join('; ')
+type Planned = PlannedLure<string> | PlannedOther<string>
+const sorted = computed(() => [...props.planned, ...props.others].sort((a, b) => ORDER.indexOf(a.action) - ORDER.indexOf(b.action) || Number(b.notes.length > 0) - Number(a.notes.length > 0) || a.line - b.line))
+const said = (found: Planned['issues']) => found.map(i => `${i.path}: ${i.message}`).join('; ')
 /** What the row was taken for, as far as it says. */
 function takenFor({ family, style, weightG, lengthMm, runsAt, buoyancy }: NonNullable<PlannedLure['lure']>): string {
   const figure = (dimension: Parameters<typeof formatQuantity>[0], value: number | null | undefined) => (value == null ? '' : formatQuantity(dimension, value, { system: units.value }))
   const depth = figure('depth', runsAt?.depthM)
   return [familyLabel(family), style ? words(style) : '', figure('weight', weightG), figure('length', lengthMm), depth && `runs at ${depth}`, buoyancy ? words(buoyancy) : ''].filter(Boolean).join(', ')
+}
+/** What stands on the row: a lure, hardware or a rod. */
+function told(row: Planned): { name: string, as: string, changed: readonly string[] } | null {
+  if ('lure' in row) return row.lure && { name: row.lure.name, as: takenFor(row.lure), changed: row.changed }
+  if (row.row === null) return null
+  return { name: row.row.name, as: row.list === 'parts' ? partInWords(row.row, units.value) : `rod · ${rodInWords(row.row, units.value)}`, changed: [] }
 }
 const named = (fields: readonly string[]) => fields.map(field => csvColumn(field)?.label ?? field).join(', ')
 /** The row that is being mended, with its cells. */
@@ -42,8 +50,8 @@ function mend() {
           <tr :class="p.action">
             <td class="line">line {{ p.line }}</td>
             <td class="action">{{ WORDS[p.action] }}</td>
-            <td v-if="p.lure" class="drawing"><LureDrawing :lure="p.lure" small /></td>
-            <td v-if="p.lure"><b>{{ p.lure.name }}</b>, {{ takenFor(p.lure) }}<span v-if="p.changed.length > 0" class="changed">: {{ named(p.changed) }}</span><span v-if="p.notes.length > 0" class="note">{{ said(p.notes) }}</span></td>
+            <td v-if="told(p)" class="drawing"><LureDrawing v-if="'lure' in p && p.lure" :lure="p.lure" small /></td>
+            <td v-if="told(p)"><b>{{ told(p)!.name }}</b>, {{ told(p)!.as }}<span v-if="told(p)!.changed.length > 0" class="changed">: {{ named(told(p)!.changed) }}</span><span v-if="p.notes.length > 0" class="note">{{ said(p.notes) }}</span></td>
             <td v-else colspan="2" class="reason">{{ said(p.issues) }} <button v-if="opened?.line !== p.line" type="button" class="quiet" @click="open(p.line)">mend line {{ p.line }}</button></td>
           </tr>
           <tr v-if="opened?.line === p.line" class="mending">

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
-import { type PartRead, readPartLine, sameAs } from '#core/catalogue'
+import { readPartLine, sameAs } from '#core/catalogue'
 import { parsePart } from '#core/files'
 import type { Part } from '#core/tackle'
-import { formatHookSize, formatQuantity } from '#core/units'
 import { inWords } from '#speech'
-import { words } from '~/text/labels'
+import { partInWords } from '~/text/tackle-words'
 
 /** Hardware as it stands on packets or in a list, a line each; what is understood is shown before it is put in. */
 const box = useBoxStore()
@@ -21,14 +20,6 @@ const lines = computed(() =>
     .map(line => ({ line, part: readPartLine(line, units.value) })),
 )
 const known = computed(() => lines.value.filter(({ part }) => part !== null))
-
-function told(part: PartRead): string {
-  return [
-    words(part.kind), part.shape ?? '', part.weightG == null ? '' : formatQuantity('weight', part.weightG, { system: units.value }),
-    part.hookKind && part.kind === 'hook' ? words(part.hookKind) : '', part.size ? formatHookSize(part.size) : '', part.material ?? '',
-    part.strengthKg == null ? '' : `holds ${formatQuantity('strength', part.strengthKg, { system: units.value })}`, `${part.quantity} of it`,
-  ].filter(Boolean).join(' · ')
-}
 
 async function add() {
   problem.value = ''
@@ -54,7 +45,7 @@ async function add() {
     <textarea id="part-lines" v-model="text" data-either rows="2" placeholder="5x round head 7 g 3/0&#10;tungsten bullet 1/4 oz (5 pk)" />
     <button type="submit" class="hot" :disabled="known.length === 0">Put in the box</button>
     <ul v-if="lines.length > 0" class="reason" aria-live="polite" aria-label="Understood">
-      <li v-for="({ line, part }, i) in lines" :key="i"><template v-if="part">{{ told(part) }}</template><b v-else>No word in “{{ line }}” names a piece of hardware.</b></li>
+      <li v-for="({ line, part }, i) in lines" :key="i"><template v-if="part">{{ partInWords(part, units) }}</template><b v-else>No word in “{{ line }}” names a piece of hardware.</b></li>
     </ul>
     <p v-else class="reason">Kind, weight, hook size, material and pieces in any order and in either system. What is there already only gets more.</p>
     <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
