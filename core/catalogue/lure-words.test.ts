@@ -183,5 +183,24 @@ describe('a line of a list', () => {
     expect(read.weightG).toBeUndefined()
     expect(read.hooks).toEqual([{ kind: 'treble', size: '3/0' }])
   })
+  it.each([
+    ['jerkbait 110 SP silver', 110],
+    ['Floating minnow 90F', 90],
+    ['crankbait 60', 60],
+    ['jerkbait 110 mm', 110],
+    ['spoon 18', undefined],
+    ['crankbait 20', undefined],
+    ['popper 12 g', undefined],
+  ] as const)('a bare number behind the name of a plug is its length: %s', (line, mm) =>
+    expect(readLureLine(line, 'metric').lengthMm).toBe(mm),
+  )
+  it.each([
+    ['green pumpkin stick 5 in (8 pk)', 8],
+    ['2x tube 3" 10pk', 20],
+    ['grub x12', 12],
+    ['worm', undefined],
+  ] as const)('a packet holds as many as it says: %s', (line, pieces) =>
+    expect(readLureLine(line, 'imperial').quantity).toBe(pieces),
+  )
   it('nothing known is kept as said', () => expect(readLureLine('mystery', 'metric').kind).toBeNull())
 })

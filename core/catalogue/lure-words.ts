@@ -24,11 +24,12 @@ import {
   isSoftBody,
   type Metal,
   type Pattern,
+  PLUGS,
   type Role,
   type Sound,
 } from '#core/terms'
 import { parseHookSize, parseQuantity, type UnitSystem } from '#core/units'
-import { FRACTION, NUMBER, PIECES, plain, spanIn, WEIGHT, withoutSigns } from './typed-figures'
+import { FRACTION, NUMBER, PACKET, PIECES, piecesSaid, plain, spanIn, WEIGHT, withoutSigns } from './typed-figures'
 
 /** A kind of lure read from words. */
 export interface KindRead {
@@ -305,6 +306,7 @@ export function readLureLine(line: string, system: UnitSystem, known?: Family): 
   const whole = left
   const kind = readKind(whole)
   const family = known ?? kind?.family ?? null
+  const packet = take(PACKET)
   const depths = take(DEPTH)
   const weight = take(WEIGHT)
   const length = take(LENGTH)
@@ -320,7 +322,12 @@ export function readLureLine(line: string, system: UnitSystem, known?: Family): 
       : fraction
         ? quantityOf('weight', `${fraction[1]} oz`)
         : undefined
-  const lengthMm = length ? quantityOf('length', `${length[1]} ${length[2]}`) : undefined
+  const bare = length || family === null || !PLUGS.includes(family) ? null : BARE_LENGTH.exec(left)
+  const lengthMm = length
+    ? quantityOf('length', `${length[1]} ${length[2]}`)
+    : bare && isPlugLength(Number(bare[1]))
+      ? Number(bare[1])
+      : undefined
   const [shallow, deep] = [depths?.[1], depths?.[2]].map(typed =>
     typed === undefined ? undefined : quantityOf('depth', `${typed} ${depths![3]}`),
   )
@@ -336,7 +343,7 @@ export function readLureLine(line: string, system: UnitSystem, known?: Family): 
     ...(weightG === undefined ? {} : { weightG }),
     ...(lengthMm === undefined ? {} : { lengthMm }),
     ...(depthM === undefined ? {} : { depthM }),
-    ...(pieces ? { quantity: Number(pieces[1] ?? pieces[2]) } : {}),
+    ...(pieces || packet ? { quantity: piecesSaid(packet) * piecesSaid(pieces) } : {}),
     ...(hooks && hooks.length > 0 ? { hooks } : {}),
     ...(box ? { box } : {}),
     ...(slot ? { slot } : {}),
@@ -344,11 +351,16 @@ export function readLureLine(line: string, system: UnitSystem, known?: Family): 
   }
 }
 
+/** A bare number behind the name of a plug is its length, with a letter or two for its lip or its buoyancy: "minnow 110 SP". Common practice, no source. */
+const BARE_LENGTH = /(?:^|\s)(\d{2,3})(?:\s*(?:F|S|SP|SU|DD|DR|SR|MR))?(?=\s|$)/i
+/** Plugs are between so long [mm]. Assumed. */
+const isPlugLength = (mm: number) => mm >= 35 && mm <= 300
+
 /** Whether a part of a list line says something of the lure, and not where it lives. */
 function understood(part: string): boolean {
   if (SLOT.test(part)) return false
   return (
-    [WEIGHT, FRACTION, LENGTH, DEPTH, PIECES, HOOKED].some(pattern => pattern.test(` ${part} `)) ||
+    [WEIGHT, FRACTION, LENGTH, DEPTH, PACKET, PIECES, HOOKED].some(pattern => pattern.test(` ${part} `)) ||
     readKind(part) !== null ||
     Object.keys(readColours(part)).length > 0
   )

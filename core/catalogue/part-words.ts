@@ -2,7 +2,7 @@ import { PART_MATERIALS, PART_WORDS, type PartWord } from '#core/knowledge'
 import type { Part } from '#core/tackle'
 import { parseHookSize, parseQuantity, type UnitSystem } from '#core/units'
 import { readKind } from './lure-words'
-import { FRACTION, NUMBER, PIECES, plain, spanIn, WEIGHT, withoutSigns } from './typed-figures'
+import { FRACTION, NUMBER, PACKET, PIECES, piecesSaid, plain, spanIn, WEIGHT, withoutSigns } from './typed-figures'
 
 /** A piece of hardware as one line of a list says it, without an id. */
 export type PartRead = Omit<Part, 'id'>
@@ -21,9 +21,6 @@ export function partAlone(text: string): PartWord | null {
 const COMMA = /(?<!\d),|,(?!\d)/g
 const STRENGTH = new RegExp(String.raw`(?:^|\s)(${NUMBER})\s*(kg|lbs?)\b`, 'i')
 const SIZE = /(?:^|\s)(\d{1,2}\/0)(?=\s|$)|(?:^|\s)(?:#|no\.?|nr\.?|size)\s*(\d{1,2}(?:\/0)?)(?=\s|$)/i
-/** "(5 pk)", "6pk", "10 ct", "pack of 5": how many a packet holds. */
-const PACKET = /(?:^|[\s(])(?:(\d{1,3})\s*(?:pk|pack|ct|per pack)\b|pack of (\d{1,3})\b)\)?/i
-
 /**
  * One line of a list of hardware as an angler jots it: "5x round head 7 g 3/0", "tungsten bullet 1/4 oz (5 pk)": kind, shape, weight (a bare fraction is ounces), size of the hook,
  * what it holds, material and pieces. `null`: no word in it names a piece of hardware.
@@ -56,11 +53,10 @@ export function readPartLine(line: string, system: UnitSystem): PartRead | null 
   const strengthKg = strength ? valueOf('strength', `${strength[1]} ${strength[2]}`) : null
   const size = sized ? parseHookSize(sized[1] ?? sized[2]!) : null
   const material = PART_MATERIALS.find(word => spanIn(plain(line), word))
-  const count = (found: RegExpExecArray | null) => Number(found?.[1] ?? found?.[2] ?? 1)
   return {
     name,
     kind: row.kind,
-    quantity: count(packet) * count(pieces),
+    quantity: piecesSaid(packet) * piecesSaid(pieces),
     ...(row.shape ? { shape: row.shape } : {}),
     ...(row.hookKind ? { hookKind: row.hookKind } : {}),
     ...(weightG === null ? {} : { weightG }),
