@@ -54,7 +54,8 @@ const surfaceLine = computed(() => {
 })
 /** The stream as the cast meets it: away from the rod, toward it, or across the picture. */
 const STREAM = { down: 'M0 0h26m-6 -4l6 4l-6 4', up: 'M26 0h-26m6 -4l-6 4l6 4', across: 'M8 0a5 5 0 1 0 10 0a5 5 0 1 0 -10 0m1.5 -3.5l7 7m0 -7l-7 7' } as const
-const stops = computed(() => lightStops(props.reading))
+const sky = useSkyAbove(() => props.reading)
+const stops = computed(() => lightStops({ ...props.reading, sky: sky.value }))
 const depthTicks = computed(() => scales.value.y.ticks(6).filter(t => t <= props.reading.bottomM))
 const distanceTicks = computed(() => scales.value.x.ticks(6))
 const paths = computed(() => props.setups.flatMap((setup, i) => {

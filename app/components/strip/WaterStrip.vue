@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core'
-import { computed, ref, shallowRef, useTemplateRef, watch } from 'vue'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import { GAUGED_AT_M } from '#core/course'
 import { FORAGE_HABITS, SPECIES_HABITS } from '#core/knowledge'
 import { eatingBesides, isAdrift, mostlyEating } from '#core/reading'
@@ -17,14 +17,7 @@ const isAssumed = (field: string) => store.complete.assumed.includes(field)
 const quantity = (dimension: Parameters<typeof formatQuantity>[0], value: number, decimals?: number) => formatQuantity(dimension, value, { system: units.value, ...(decimals === undefined ? {} : { decimals }) })
 const ARROW = { warming: '↑', steady: '', cooling: '↓' } as const
 const SKY_WORDS = { sun: 'sun', broken: 'broken sun', overcast: 'overcast', rain: 'rain', night: 'night' } as const
-/** The sky as it counts at this hour: where the sun stands is worked out when the strip is there. */
-const sky = shallowRef(reading.value.sky)
-watch(reading, async (now) => {
-  sky.value = now.sky
-  if (now.at === null || now.sky === 'night') return
-  const { skyByHour } = await import('~/text/sky-by-hour')
-  if (reading.value === now) sky.value = skyByHour(now)
-}, { immediate: true })
+const sky = useSkyAbove(() => reading.value)
 const afloat = computed(() => reading.value.from === 'boat' || reading.value.from === 'kayak')
 const WIND_WORDS = { across: 'across it', behind: 'down the wind', against: 'into the wind' } as const
 const CURRENT_WORDS = { across: 'across it', up: 'up the stream', down: 'down the stream' } as const
