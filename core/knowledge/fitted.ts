@@ -160,7 +160,7 @@ export const FITTED: Readonly<Record<string, number>> = {
   'plugs.inactive.sink-slowly': 0.247,
   'plugs.current.sink-slowly': 0.964,
   'plugs.hard-bottom.rises': 2.04,
-  'plugs.pencil.strong-tide': 1.51,
+  'plugs.pencil.rolling': 1.51,
   'plugs.pencil.sandy-beach': 0.357,
   'plugs.crank.too-deep': 3.94,
   'plugs.crank.too-deep-shallow': 2.72,

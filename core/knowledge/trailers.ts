@@ -48,6 +48,7 @@ const FAT_PADDLE: LureMarks = { family: ['paddle-tail'], bulk: [3.6, 5] }
 
 const WARM: Condition = { feature: 'warmthC', zeroAt: 9, oneAt: 15 }
 const CHILLED: Condition = { feature: 'warmthC', zeroAt: 13, oneAt: 9 }
+const DIRTY: Condition = { feature: 'visibilityM', zeroAt: 1.8, oneAt: 1 }
 const SLOW_BLADES: Condition = { feature: 'warmthC', zeroAt: 22, oneAt: 14 }
 
 const row = (
@@ -215,15 +216,24 @@ export const TRAILERS: readonly TrailerRow[] = [
     -1.2,
     'Arms and heavy bodies dull the blade.',
   ),
-  row('blades.grub', BLADES, GRUB, [], 0.7, 'Behind a spinnerbait: a grub is the standard.', 'threaded'),
+  row('blades.grub', BLADES, GRUB, [], 0.9, 'Behind a spinnerbait: a grub is the standard.', 'threaded'),
   row('blades.minnow', BLADES, MINNOW, [], 0.4, 'A minnow tail moves more than a grub.', 'threaded'),
   row(
     'blades.paddle',
     BLADES,
     { family: ['paddle-tail'], bulk: [1, 3.5] },
-    [NOT_CLEAR],
-    0.5,
-    'A paddle-tail: most kick, more lift, runs higher and slower.',
+    [DIRTY],
+    0.6,
+    'Dirty water: a paddle-tail, which kicks most, lifts, and runs higher and slower.',
+    'threaded',
+  ),
+  row(
+    'blades.paddle-active',
+    BLADES,
+    { family: ['paddle-tail'], bulk: [1, 3.5] },
+    [AGGRESSIVE, WARM],
+    0.7,
+    'Warm water and active fish: a paddle-tail behind the blades.',
     'threaded',
   ),
   row(
@@ -242,7 +252,7 @@ export const TRAILERS: readonly TrailerRow[] = [
     { family: ['spinnerbait'], weightG: [18, 70] },
     'none',
     [],
-    0.9,
+    1.5,
     'A heavy spinnerbait is fished bare: a trailer lifts it and loads the rod.',
   ),
   row('blades.fat', BLADES, FAT_PADDLE, [NOT_MUDDY], -1.2, 'A fat body brakes a spinnerbait more than it helps.'),

@@ -252,6 +252,13 @@ export const SHINES_RULES: readonly Rule[] = [
     'Bait fish are crowding the bank: fast willow blades.',
   ),
   poor('burned-cold', ['blades-burned'], [COOL], 1.2, 'Cool water is no time to burn blades.'),
+  poor(
+    'burned-deep',
+    ['blades-burned'],
+    [{ feature: 'fishFromM', zeroAt: 1.2, oneAt: 2.5 }],
+    1.2,
+    'Blades burned just under the surface pass over fish that lie deep.',
+  ),
   poor('burned-mud', ['blades-burned'], [MUDDY], 1.5, 'In mud a burned bait is never found.'),
   poor('burned-slow', ['blades-burned', 'metal-fast'], [LETHARGIC], 1.2, 'Slow fish do not run down what is burned.'),
   shines('rolled-mud', ['blades-slow-rolled'], [MUDDY], 1.1, 'Mud: big round blades rolled slowly past the cover.'),
@@ -636,6 +643,14 @@ export const SHINES_RULES: readonly Rule[] = [
     [COOL, NEAR_BOTTOM],
     0.9,
     'Cold to cool water: a blade lifted a little and dropped.',
+    { family: ['blade-bait'] },
+  ),
+  shines(
+    'blade-perches',
+    ['blades-hopped'],
+    [PERCHES, COOL, NEAR_BOTTOM],
+    0.6,
+    'Walleye, zander and perch in cold to cool water: a blade hopped past their noses.',
     { family: ['blade-bait'] },
   ),
   shines(
