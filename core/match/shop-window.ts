@@ -1,7 +1,7 @@
 import type { Ask } from '#core/ask'
-import { FAMILY_TABLE, STYLE_TABLE } from '#core/knowledge'
-import { type LureProfile, profileOf } from '#core/lure'
-import type { Lure } from '#core/tackle'
+import { FAMILY_TABLE, STYLE_TABLE, USUAL_GRAMS } from '#core/knowledge'
+import { type LureProfile, prepareOutfit, type PreparedOutfit, profileOf } from '#core/lure'
+import type { Lure, Outfit, Part } from '#core/tackle'
 import { FAMILIES, type Metal, type Pattern } from '#core/terms'
 import type { Candidate } from './candidate'
 import { NO_LOG } from './log'
@@ -79,4 +79,61 @@ export function kindsOver(box: PreparedBox, ask: Ask, over: number, top = 3): re
     asked *= 2
   }
   return [...found.values()]
+}
+
+type RodOnOffer = Pick<Outfit['rod'], 'kind' | 'power' | 'action' | 'lengthM'> & {
+  readonly window: readonly [leastG: number, mostG: number]
+}
+/** Rods of every job, as shops have them: windows [g] and lengths [m] from memory, common practice, no source. */
+const RODS: readonly RodOnOffer[] = [
+  { kind: 'spinning', power: 'ultralight', action: 'fast', lengthM: 1.9, window: [0.8, 7] },
+  { kind: 'spinning', power: 'light', action: 'fast', lengthM: 2, window: [2, 10] },
+  { kind: 'spinning', power: 'medium-light', action: 'fast', lengthM: 2.1, window: [4, 15] },
+  { kind: 'spinning', power: 'medium', action: 'fast', lengthM: 2.1, window: [7, 24] },
+  { kind: 'spinning', power: 'medium-heavy', action: 'fast', lengthM: 2.6, window: [15, 45] },
+  { kind: 'casting', power: 'medium', action: 'moderate', lengthM: 2.1, window: [7, 21] },
+  { kind: 'casting', power: 'medium-heavy', action: 'fast', lengthM: 2.1, window: [10, 30] },
+  { kind: 'casting', power: 'heavy', action: 'fast', lengthM: 2.2, window: [14, 45] },
+  { kind: 'casting', power: 'extra-heavy', action: 'fast', lengthM: 2.4, window: [40, 200] },
+  { kind: 'surf', power: 'heavy', action: 'fast', lengthM: 3, window: [40, 120] },
+  { kind: 'jigging', power: 'medium', action: 'slow', lengthM: 1.9, window: [60, 300] },
+]
+
+let rodsOnOffer: readonly PreparedOutfit[] | null = null
+
+function rodsInWindow(): readonly PreparedOutfit[] {
+  rodsOnOffer ??= RODS.map(({ window: [lureMinG, lureMaxG], ...rod }, i) =>
+    prepareOutfit({ id: `rod ${i}`, name: '', rod: { ...rod, lureMinG, lureMaxG }, line: { material: 'braid' } }),
+  )
+  return rodsOnOffer
+}
+
+/** The lure that no rod of a box throws and that would come first on one from the shop, if it wins more than `over` [log-odds]; `heldBack`: ids of the lures that the rods are too weak or too stiff for. */
+export function rodOver(box: PreparedBox, ask: Ask, over: number, heldBack: ReadonlySet<string>): Candidate | null {
+  if (heldBack.size === 0) return null
+  const lures = box.lures.filter(({ lure }) => heldBack.has(lure.id))
+  const [first] = judgingOf({ ...box, lures, outfits: rodsInWindow() }, ask).first(1)
+  return first && first.odds > over ? first : null
+}
+
+/** Heads, sinkers and weighted hooks of every weight that shops have. */
+const HARDWARE: readonly Pick<Part, 'kind' | 'shape' | 'hookKind'>[] = [
+  { kind: 'jig-head', shape: 'round', hookKind: 'jig' },
+  { kind: 'jig-head', shape: 'mushroom', hookKind: 'jig' },
+  { kind: 'sinker', shape: 'bullet' },
+  { kind: 'sinker', shape: 'drop' },
+  { kind: 'hook', hookKind: 'belly-weighted' },
+]
+
+/** What is in the window has no name: it is told by its kind. */
+const PARTS_IN_WINDOW: readonly Part[] = HARDWARE.flatMap(hardware =>
+  USUAL_GRAMS.map((weightG): Part => ({ ...hardware, weightG, id: `part ${hardware.kind} ${weightG}`, name: '' })),
+)
+
+/** The set-up that would come first with hardware from the shop, if it takes some and wins more than `over` [log-odds]. Who has no hardware written down is taken to have it. */
+export function partOver(box: PreparedBox, ask: Ask, over: number): Candidate | null {
+  const { parts } = box.box
+  if (parts.length === 0) return null
+  const [first] = judgingOf({ ...box, box: { ...box.box, parts: [...parts, ...PARTS_IN_WINDOW] } }, ask).first(1)
+  return first?.added.part && PARTS_IN_WINDOW.includes(first.added.part) && first.odds > over ? first : null
 }

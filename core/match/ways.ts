@@ -138,11 +138,13 @@ export function waysOf(profile: LureProfile, scene: Scene): readonly FishableWay
 export function assembliesOf(fishable: FishableWay, scene: Scene): readonly Assembly[] {
   const { profile, ready, way, fished, mostPlaced } = fishable
   const { technique } = way
+  // Who wrote down no hardware at all has it all the same: the usual head or sinker is assumed, as the usual line is where no rods are known.
+  const isBought = scene.parts.length > 0
   return addedWeights(technique, profile, scene).flatMap(added =>
     scene.trailers.of(profile).map((choice): Assembly => {
       const { trailer } = choice
       const hung = scene.hungGainsOf({ profile, technique, trailer, added }, way)
-      const notOwned = technique.adds !== 'nothing' && added.part === null && !added.spoon ? NOT_OWNED : 0
+      const notOwned = isBought && technique.adds !== 'nothing' && added.part === null && !added.spoon ? NOT_OWNED : 0
       return {
         profile,
         technique,

@@ -24,6 +24,8 @@ export const MESSAGES = {
   // tell: what stands beside a set-up
   'answer.no-outfits': [],
   'answer.gap-kind': ['kind', 'dress', 'length', 'tactic'],
+  'answer.gap-rod': ['lure', 'total', 'rod', 'least', 'most'],
+  'answer.gap-part': ['lure', 'part', 'weight'],
   'answer.gap': ['axis', 'near', 'fit'],
   'answer.this-one': ['reason', 'axis', 'figure'],
   'answer.poor-rod': ['job'],

@@ -25,7 +25,7 @@ import { proseIn, type UnitSystem } from '#core/units'
 import { waterDensity } from '#core/water'
 import { askedAxes, confidenceOf, round, setApart, setupAxes } from './explain'
 import { logReasons } from './from-log'
-import { gapsOf, kindsMissing } from './gaps'
+import { gapsOf, kindsMissing, tackleMissing } from './gaps'
 import { handOf } from './hand'
 import { worthMeasuring } from './how-sure'
 import type {
@@ -119,7 +119,11 @@ export function explainFirst(
 export function explainRest(prepared: PreparedBox, { ask, candidates, rejected }: Ranking): RestOut<Said> {
   return {
     rejected: rejected.map(({ lureId, code, why }) => ({ lureId, code, why })),
-    gaps: [...kindsMissing(prepared, candidates, ask), ...gapsOf(candidates, ask)],
+    gaps: [
+      ...kindsMissing(prepared, candidates, ask),
+      ...tackleMissing(prepared, candidates, rejected, ask),
+      ...gapsOf(candidates, ask),
+    ],
     hand: handOf(candidates),
   }
 }

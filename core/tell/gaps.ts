@@ -1,6 +1,6 @@
 import { type Ask, type AskedAxis, desirabilityAt } from '#core/ask'
 import { FAMILY_TABLE } from '#core/knowledge'
-import { type Candidate, kindsOver, type PreparedBox } from '#core/match'
+import { type Candidate, kindsOver, partOver, type PreparedBox, type Rejection, rodOver } from '#core/match'
 import { message, type Said } from '#core/message'
 import { AXES, AXIS_IDS, type AxisId } from '#core/rule'
 import { quantity } from '#core/units'
@@ -39,6 +39,43 @@ export function kindsMissing(box: PreparedBox, candidates: readonly Candidate[],
         tactic: tactic.label,
       }),
     }
+  })
+}
+
+/** Rods and hardware that are missing: with them eight of ten anglers would tie on something before everything that can be fished here. */
+export function tackleMissing(
+  box: PreparedBox,
+  candidates: readonly Candidate[],
+  rejected: readonly Rejection[],
+  ask: Ask,
+): Gaps {
+  const over = candidates.reduce((most, { odds }) => Math.max(most, odds), -Infinity) + CLEAR_FROM
+  const heldBack = rejected.filter(({ code }) => code === 'overload' || code === 'underload').map(r => r.lureId)
+  const onRod = rodOver(box, ask, over, new Set(heldBack))
+  const withPart = partOver(box, ask, over)
+  return [
+    ...(onRod ? [{ axis: 'rod' as const, text: rodTold(onRod) }] : []),
+    ...(withPart ? [{ axis: 'suit' as const, text: partTold(withPart) }] : []),
+  ]
+}
+
+function rodTold({ profile, outfit, totalG }: Candidate): Said {
+  const { kind, power, lureMinG, lureMaxG } = outfit!.outfit.rod
+  return message('answer.gap-rod', {
+    lure: profile.lure.name,
+    total: quantity('weight', totalG),
+    rod: [power, kind].join(' '),
+    least: quantity('weight', lureMinG!, { exact: true }),
+    most: quantity('weight', lureMaxG!, { exact: true }),
+  })
+}
+
+function partTold({ profile, added: { part, grams } }: Candidate): Said {
+  const { shape, kind } = part!
+  return message('answer.gap-part', {
+    lure: profile.lure.name,
+    part: [shape, kind.replaceAll('-', ' ')].filter(Boolean).join(' '),
+    weight: quantity('weight', grams, { exact: true }),
   })
 }
 

@@ -19,6 +19,7 @@ const perch: Reading = { species: 'perch', latitude: 53, longitude: 9, water: 'l
 
 const lake = boxes.get('lake')!
 const without = (gone: (lure: Lure) => boolean): PreparedBox => prepareBox({ ...lake, lures: lake.lures.filter(lure => !gone(lure)) })
+const told = (box: PreparedBox, reading: Reading) => inWords(explainRanking(box, rank(box, askOf(reading)))).gaps.map(({ text }) => text).join('\n')
 const missing = (box: PreparedBox, reading: Reading) => inWords(explainRanking(box, rank(box, askOf(reading)))).gaps.filter(({ axis }) => axis === 'suit').map(({ text }) => text)
 
 describe('what is missing from a box', () => {
@@ -45,6 +46,19 @@ describe('what is missing from a box', () => {
       const richer = prepareBox({ ...poor.box, lures: [...poor.box.lures, bought] })
       expect(rank(richer, askOf(reading)).candidates[0]!.profile.lure.id).toBe(bought.id)
     }
+  })
+  const light = lake.outfits.filter(({ id }) => id === 'o-ul')
+  it('where no rod throws what the fish want, the rod is missing, and with it that lure comes first', () => {
+    const frogs = prepareBox({ ...lake, lures: lake.lures.filter(({ style, id }) => style === 'frog' || id === 'cr-perch'), outfits: light })
+    expect(told(frogs, pads)).toMatch(/a heavy casting rod for 14\sg to 45\sg: with it .* \(17.5\sg complete\), which no rod here throws/)
+    expect(told(prepareBox({ ...frogs.box, outfits: lake.outfits }), pads)).not.toMatch(/ rod for /)
+  })
+  it('where only hardware is missing it is told, unless no hardware was ever written down', () => {
+    const grubs = lake.lures.filter(({ id }) => ['ms-fork', 'gb-white', 'tw-buzz-black', 'gl-18'].includes(id))
+    const swivel = { id: 's', name: 'swivel', kind: 'swivel' as const }
+    expect(told(prepareBox({ ...lake, lures: grubs, parts: [swivel] }), perch)).toMatch(/a (drop|bullet) sinker of [\d.]+\sg: with it/)
+    expect(told(prepareBox({ ...lake, lures: grubs, parts: [] }), perch)).not.toMatch(/sinker of/)
+    expect(told(prepareBox({ ...lake, lures: grubs }), perch)).not.toMatch(/sinker of/)
   })
   it('a bait on the bottom is deep enough for fish that lie there', () => {
     const zander: Reading = { species: 'zander', latitude: 53, longitude: 9, water: 'river', from: 'boat', temperatureC: 15, visibilityM: 1, bottomM: 6, fishFromM: 5, fishToM: 6, cover: ['gravel'], currentMs: 0.4 }
