@@ -132,7 +132,7 @@ export const PAGE_HELP: Readonly<Record<string, PageHelp>> = {
     use: [
       'Type a kind and a weight to add one: fractions of an ounce will do, and what is left out is assumed from the kind.',
       'Search in words: “28g gold spinnerbait pike”.',
-      'In and out takes a spreadsheet as it is, or a pasted list, one lure a line. Words that were not understood are said once, for all like rows.',
+      'In and out takes a spreadsheet as it is, or a pasted list, one thing a line: lures, heads, hooks and rods, all in one if you keep them so. Words that were not understood are said once, for all like rows.',
       'Drag lures between slots, or pick one with the keys; many at once can be changed from the bar below.',
     ],
     words: ['stock', 'running depth', 'fall rate', 'action', 'trailer', 'coverage', 'tested', 'assumed'],
