@@ -43,6 +43,15 @@ describe('readOutfitLabel', () => {
     })
     expect(readOutfitLabel('7 ft M 10 lb mono', 'imperial').line.testKg).toBeCloseTo(4.536, 3)
   })
+  it('takes what the rod is rated for apart from the line that is on it, and fractions without a unit as ounces', () => {
+    const { rod, line, left } = readOutfitLabel("6'6 UL 1/32-1/4, 4-8 lb, 6 lb mono", 'metric')
+    expect(rod.lureMinG).toBeCloseTo(28.349523125 / 32, 4)
+    expect(rod.lureMaxG).toBeCloseTo(28.349523125 / 4, 4)
+    expect(rod.lineMaxKg).toBeCloseTo(8 * 0.45359237, 4)
+    expect(line).toMatchObject({ material: 'nylon' })
+    expect(line.testKg).toBeCloseTo(6 * 0.45359237, 4)
+    expect(left).toBe('')
+  })
   it('an overhead reel is said beside the rod', () =>
     expect(readOutfitLabel("jigging overhead 6' H 100-300 g", 'metric')).toMatchObject({
       rod: { kind: 'jigging', power: 'heavy', lureMaxG: 300 },

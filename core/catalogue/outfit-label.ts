@@ -15,6 +15,10 @@ const WINDOW = new RegExp(
   String.raw`(${NUMBER})\s*(g|oz)?\s*(?:–|—|-|to|bis)\s*(${NUMBER})\s*(grams?|g|ounces?|oz)\b`,
   'i',
 )
+/** A window of bare fractions is ounces, as on packets. */
+const WINDOW_OF_FRACTIONS = /(?<![\d/.,])(\d+\/\d+)\s*(?:–|—|-|to)\s*(\d+\/\d+|\d+(?:[ -]\d+\/\d+)?)(?![\d/]|[.,]\d)/i
+/** What the rod is rated for: "10–17 lb". */
+const LINE_RATING = new RegExp(String.raw`(${NUMBER})\s*(?:kg|lbs?)?\s*(?:–|—|-|to)\s*(${NUMBER})\s*(kg|lb)s?\b`, 'i')
 const LENGTH = new RegExp(
   String.raw`(?<![\d.,])\d+(?:[.,]\d+)?\s*(?:'|′|ft|feet)\s*(?:(?:${NUMBER})\s*(?:"|″|in(?:ch(?:es)?)?)?)?|\b\d+(?:[.,]\d+)?\s*(?:m|cm)\b`,
   'i',
@@ -99,6 +103,15 @@ export function readOutfitLabel(text: string, system: UnitSystem): LabelRead {
     if (low !== null && high !== null && low <= high) Object.assign(rod, { lureMinG: low, lureMaxG: high })
     else left += ` ${window[0]}`
   }
+  const fractions = window ? null : take(WINDOW_OF_FRACTIONS)
+  if (fractions) {
+    const [low, high] = [value('weight', `${fractions[1]} oz`), value('weight', `${fractions[2]} oz`)]
+    if (low !== null && high !== null && low <= high) Object.assign(rod, { lureMinG: low, lureMaxG: high })
+    else left += ` ${fractions[0]}`
+  }
+  const rating = take(LINE_RATING)
+  const ratedKg = rating ? value('strength', `${rating[2]} ${rating[3]}`) : null
+  if (ratedKg !== null) rod.lineMaxKg = ratedKg
   const ratio = take(RATIO)
   const diameter = take(DIAMETER)
   if (diameter) line.diameterMm = Number(diameter[1]!.replace(',', '.'))

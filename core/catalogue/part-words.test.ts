@@ -15,6 +15,7 @@ describe('readPartLine', () => {
     ['mushroom head 1/10 oz #1', { kind: 'jig-head', shape: 'mushroom', weightG: 2.835, size: '1' }],
     ['EWG hooks 4/0 pack of 5', { kind: 'hook', hookKind: 'weedless', size: '4/0', quantity: 5 }],
     ['belly-weighted hook 1/8 5/0', { kind: 'hook', hookKind: 'belly-weighted', weightG: 3.544, size: '5/0' }],
+    ['1/4 oz tungsten bullets (8)', { kind: 'sinker', shape: 'bullet', weightG: 7.087, quantity: 8 }],
     ['treble no. 6', { kind: 'hook', hookKind: 'treble', size: '6', quantity: 1 }],
     ['ball bearing swivels 20 kg, 8 pcs', { kind: 'swivel', strengthKg: 20, quantity: 8 }],
     ['snap 40 lb', { kind: 'snap', strengthKg: 18.144 }],

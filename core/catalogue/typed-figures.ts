@@ -7,12 +7,12 @@ export const WEIGHT = new RegExp(String.raw`(?:^|[\s(])(${NUMBER})\s*(oz|ounces?
 export const FRACTION = /(?:^|\s)(\d+[ -]\d+\/\d+|\d+\/(?!0\b)\d+)(?=\s|$)/
 export const PIECES = /(?:^|\s)(?:(\d{1,3})\s*(?:x(?=\s|$)|pcs?\b|pieces\b)|x\s*(\d{1,3})\b)/i
 
-/** "(5 pk)", "6pk", "10 ct", "pack of 5": how many a packet holds. */
-export const PACKET = /(?:^|[\s(])(?:(\d{1,3})\s*(?:pk|pack|ct|per pack)\b|pack of (\d{1,3})\b)\)?/i
+/** "(5 pk)", "6pk", "10 ct", "pack of 5", "(8)": how many a packet holds. */
+export const PACKET = /(?:^|[\s(])(?:(\d{1,3})\s*(?:pk|pack|ct|per pack)\b|pack of (\d{1,3})\b)\)?|\((\d{1,3})\)/i
 
 /** The number that one of these says; 1 where it says nothing. */
 export function piecesSaid(found: RegExpExecArray | null): number {
-  return Number(found?.[1] ?? found?.[2] ?? 1)
+  return Number(found?.slice(1).find(said => said !== undefined) ?? 1)
 }
 
 /** A line with signs for fractions written out. */

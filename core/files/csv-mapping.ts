@@ -136,7 +136,7 @@ const SAYS_WHAT: readonly (string | null)[] = ['id', 'name', 'family', 'words']
 export function isTable(table: CsvTable, system: UnitSystem): boolean {
   const { header, rows } = table
   if (header.some(heading => SAYS_WHAT.includes(pathOf(heading)))) return true
-  if (header.filter(heading => OF_RODS.test(heading)).length >= KNOWN_COLUMNS) return true
+  if (isOfRods(header)) return true
   const isEven = rows.filter(row => row.length >= header.length).length >= MOST * rows.length
   return (
     header.length >= FEWEST &&
@@ -146,8 +146,14 @@ export function isTable(table: CsvTable, system: UnitSystem): boolean {
   )
 }
 
-/** Headings of a table of rods. */
-const OF_RODS = /^(?:rods?|power|action|reel|(?:lure|casting|cast) (?:wt|weight|window|rating))\b/i
+/** Headings of a table of rods; one of lures may have some of them, but says no power. */
+const OF_RODS = /^(?:rods?|reel|line|action|length|(?:lure|casting|cast) (?:wt|weight|window|rating))\b/i
+const POWER = /^power\b/i
+
+/** Whether every row of a table is a rod, by its headings. */
+export function isOfRods(header: readonly string[]): boolean {
+  return header.some(heading => POWER.test(heading)) && header.some(heading => OF_RODS.test(heading))
+}
 
 /** A heading stands within so many filled lines of the beginning, and has at least so many columns that are known. Assumed. */
 const HEADING_WITHIN = 12

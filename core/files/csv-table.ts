@@ -11,7 +11,7 @@ export interface CsvTable {
   readonly damage: readonly { readonly line: number; readonly message: Message }[]
   /** Lines without anything on them. */
   readonly blank: number
-  /** What stands above the heading, a title for one: no rows of the table. */
+  /** What stands above the heading, a title for one, or parts a list: no rows of the table. */
   readonly above: readonly string[]
 }
 
@@ -101,24 +101,41 @@ export const IN_WORDS = 'in words'
 /** A line that only says where what follows it lives: "tray 1", "river box:". */
 const PLACE = /^(?:[\p{L}\d]+ )?(?:tray|box|bag|case|pouch|drawer|wallet)(?: [\p{L}\d]{1,10})?:?$/iu
 
-/** A list without headings as a table of one column; the lines as they stand, with the place that a line above them names. */
+/** Words alone, or what ends in a colon: "Jigs", "Terminal tackle:". */
+const TITLE = /^(?:\p{L}+(?: \p{L}+){0,2}|[^\d]{1,40}:)$/u
+
+/** A list without headings as a table of one column; the lines as they stand, with the place that a line above them names. Titles of its parts are kept in `above`. */
 export function listOfLines(text: string): CsvTable {
-  const all = text.replace(/^\uFEFF/, '').split(LINE_BREAK)
-  const filled = all.map((line, i) => ({ line: line.trim(), at: i + 1 })).filter(({ line }) => line !== '')
+  const all = text
+    .replace(/^\uFEFF/, '')
+    .split(LINE_BREAK)
+    .map(line => line.trim())
+  const isParted = all
+    .slice(
+      0,
+      all.findLastIndex(line => line !== ''),
+    )
+    .includes('')
+  /** What follows a blank line and has the next line at its foot, in a list that blank lines part. */
+  const isTitle = (line: string, i: number) =>
+    TITLE.test(line) && (line.endsWith(':') || (isParted && (all[i - 1] ?? '') === '' && (all[i + 1] ?? '') !== ''))
+  const rows: { line: string; at: number }[] = []
+  const above: string[] = []
   let place: string | null = null
-  const placed = filled.flatMap(({ line, at }) => {
-    if (!PLACE.test(line)) return [{ line: place === null ? line : `${line}, ${place}`, at }]
-    place = line.replace(/:$/, '')
-    return []
-  })
+  for (const [i, line] of all.entries()) {
+    if (line === '') continue
+    if (PLACE.test(line)) place = line.replace(/:$/, '')
+    else if (isTitle(line, i)) above.push(line)
+    else rows.push({ line: place === null ? line : `${line}, ${place}`, at: i + 1 })
+  }
   return {
     delimiter: '',
     header: [IN_WORDS],
-    rows: placed.map(f => [f.line]),
-    lines: placed.map(f => f.at),
+    rows: rows.map(row => [row.line]),
+    lines: rows.map(row => row.at),
     damage: [],
-    blank: all.length - filled.length,
-    above: [],
+    blank: all.filter(line => line === '').length,
+    above,
   }
 }
 

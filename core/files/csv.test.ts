@@ -247,6 +247,13 @@ describe('words of a table', () => {
     })
     expect(rows[1]).toMatchObject({ line: 3, issues: [{ message: { code: 'csv.no-kind' } }] })
   })
+  it('titles of the parts of a list are no lures', () => {
+    const parted = listOfLines('Rods:\n\nJigs\n3/8 football jig\npopper\n\nSoft baits\ntube')
+    expect(parted.rows.flat()).toEqual(['3/8 football jig', 'popper', 'tube'])
+    expect(parted.above).toEqual(['Rods:', 'Jigs', 'Soft baits'])
+    expect(listOfLines('popper\n\ntube\n\njig').rows).toHaveLength(3)
+    expect(listOfLines('popper\ntube\njig').rows).toHaveLength(3)
+  })
   it('a line that only names a place says where what follows lives', () => {
     const rows = lureRows(listOfLines('tray 1\n2x silver spinner (5 g)\npopper, B2\nRiver box:\ntube 7 g'), [
       { path: 'words', unit: null, isSure: true, thousands: false },

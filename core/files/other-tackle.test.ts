@@ -108,6 +108,16 @@ describe('a table of rods', () => {
       ['braid', 'braid'],
     ],
     [
+      'Rod Name,Type,Length,Power,Lure Wt,Line Wt,Reel,Line\nCrank stick,Casting,7 ft,Medium,1/4-5/8 oz,10-17 lb,5.4:1,12 lb nylon\n',
+      [{ kind: 'casting', lengthM: 2.134, power: 'medium', lureMaxG: 17.718, lineMaxKg: 7.711 }],
+      ['nylon'],
+    ],
+    [
+      'Art;Bezeichnung;Gewicht\nRute;Spinnrute Zander 2,70 m 10-40 g;\n',
+      [{ kind: 'spinning', lengthM: 2.7, lureMinG: 10, lureMaxG: 40 }],
+      ['braid'],
+    ],
+    [
       'River rod 2.1 m 3-14 g ML fast, braid 0.12 mm\njig rod 2,2 m 7-28 g MH, fluorocarbon\n',
       [
         { lengthM: 2.1, power: 'medium-light', lureMaxG: 14, action: 'fast' },
@@ -153,6 +163,14 @@ describe('a table of rods', () => {
       },
     ])
   })
+})
+
+it('hardware in another language', () => {
+  const { others } = read('Art;Bezeichnung;Gewicht;Stück\nJigkopf;Rundkopf 3/0;10 g;8\nDrilling;Nr. 6;;5\n', 'metric')
+  expect(others).toMatchObject([
+    { row: { kind: 'jig-head', size: '3/0', weightG: 10, quantity: 8 } },
+    { row: { kind: 'hook', hookKind: 'treble', size: '6', quantity: 5 } },
+  ])
 })
 
 describe('lures stay lures', () => {

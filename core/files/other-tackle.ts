@@ -1,5 +1,6 @@
 import { dequal } from 'dequal/lite'
 import {
+  inEnglish,
   type LabelRead,
   partAlone,
   type PartRead,
@@ -14,7 +15,7 @@ import type { Outfit, Part } from '#core/tackle'
 import type { UnitSystem } from '#core/units'
 import { BARE, csvColumn, NO_CONTEXT } from './csv-columns'
 import type { ReadingRows } from './csv-lures'
-import { type ColumnMapping, NO_NAME } from './csv-mapping'
+import { type ColumnMapping, isOfRods, NO_NAME } from './csv-mapping'
 import { type CsvTable, plainCell } from './csv-table'
 import { type Issue, type Outcome, parseOutfit, parsePart } from './parse'
 
@@ -58,7 +59,7 @@ export function otherRows(
       const said = column.path === null ? undefined : corrections[column.path]?.[text.toLowerCase()]
       return { ...column, heading: table.header[c] ?? '', text: said ?? text }
     })
-    return otherRow(line, cells, system) ?? []
+    return otherRow(line, cells, system, isOfRods(table.header)) ?? []
   })
   const taken = new Set(others.map(({ line }) => line))
   const stays = (_: unknown, i: number) => !taken.has(table.lines[i]!)
@@ -68,15 +69,16 @@ export function otherRows(
   }
 }
 
-function otherRow(line: number, cells: readonly Written[], system: UnitSystem): OtherRow | null {
+/** `isRod`: by the headings of the table. */
+function otherRow(line: number, cells: readonly Written[], system: UnitSystem, isRod: boolean): OtherRow | null {
   const at = (path: string) => cells.find(cell => cell.path === path)?.text ?? ''
   const kind = at('family')
   const isLure = kind !== '' && csvColumn('family')!.read(kind, NO_CONTEXT).ok && partAlone(kind) === null
-  if (isLure) return null
+  if (isLure && !isRod) return null
   const inWords = at('words')
   const named = cells.find(({ path, heading }) => path === 'name' || NAMES.test(heading))?.text ?? ''
   const name = named || inWords.split(/[,;]/)[0]!.trim()
-  const rod = rodIn(cells, `${kind} ${named} ${inWords}`, name, system)
+  const rod = rodIn(cells, `${isRod ? 'rod' : ''} ${inEnglish(`${kind} ${named} ${inWords}`)}`, name, system)
   if (rod) return { line, ...rod }
   const says = [kind, named, inWords].find(text => text !== '' && partAlone(text) !== null)
   // Beside hardware in the column of kinds a name may still say a lure: "jig head", "shad 5 cm".
@@ -131,7 +133,7 @@ function rodIn(
   if (!isCalled && !(isNoLure && rod.power !== undefined && (isLong || isWindowed))) return null
   const left = label.left
     .split(' ')
-    .filter(word => word !== '' && !ROD.test(word) && !name.includes(word))
+    .filter(word => word !== '' && !ROD.test(inEnglish(word)) && (/\d/.test(word) || !name.includes(word)))
     .join(' ')
   return {
     list: 'outfits',
