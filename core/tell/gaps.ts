@@ -71,10 +71,10 @@ function rodTold({ profile, outfit, totalG }: Candidate): Said {
 }
 
 function partTold({ profile, added: { part, grams } }: Candidate): Said {
-  const { shape, kind } = part!
+  const { shape, hookKind, kind } = part!
   return message('answer.gap-part', {
     lure: profile.lure.name,
-    part: [shape, kind.replaceAll('-', ' ')].filter(Boolean).join(' '),
+    part: [shape ?? (kind === 'hook' ? hookKind : ''), kind.replaceAll('-', ' ')].filter(Boolean).join(' '),
     weight: quantity('weight', grams, { exact: true }),
   })
 }
