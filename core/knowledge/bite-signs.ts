@@ -1,3 +1,4 @@
+import type { Way } from '#core/rule'
 import type { SourceRef } from '#core/sources'
 import {
   type Cover,
@@ -8,6 +9,7 @@ import {
   type HookedAt,
   PLUGS,
   type SpeciesId,
+  type TacticId,
 } from '#core/terms'
 
 /** What can be changed between two casts (trade §15); `place` and `cadence` are not seen in a lure. */
@@ -62,6 +64,9 @@ export interface SignOffer {
   readonly what: ChangeWhat
   readonly to: string
   readonly hand?: HandChange
+  /** Of another tactic: how it takes the bait through the water, or which it is. */
+  readonly ways?: readonly Way[]
+  readonly tactics?: readonly TacticId[]
   readonly only?: 'open-water' | 'nose-hooked' | 'has-trailer' | 'jerked' | 'on-bottom' | 'off-bottom' | 'open-point'
 }
 
@@ -123,6 +128,8 @@ const WOUND_METAL: readonly Family[] = [
   'casting-metal',
 ]
 const BIG_HUNTERS: readonly SpeciesId[] = ['northern-pike', 'muskellunge']
+/** Fish that metal is jigged for in deep water. */
+const DEEP_HUNTERS: readonly SpeciesId[] = ['amberjack', 'grouper', 'pollack', 'cobia', 'striped-bass']
 const SURFACE_FEEDERS: readonly SpeciesId[] = ['bluefish', 'kahawai', 'mackerel']
 const SALMONIDS: readonly SpeciesId[] = ['rainbow-trout', 'brown-trout', 'landlocked-salmon', 'lake-trout', 'sea-trout']
 const VERTICAL: readonly Family[] = ['slow-jig', 'speed-jig', 'flutter-spoon', 'blade-bait', 'dense-spoon']
@@ -280,13 +287,25 @@ export const BITE_SIGNS: readonly BiteSign[] = [
     pushes: { depth: 1.4, action: 0.4 },
   },
   {
+    id: 'bite.metal-rising',
+    of: { kinds: ['hit', 'hooked', 'landed', 'lost'], when: ['retrieve', 'winding-in'] },
+    atLeast: 2,
+    families: ['slow-jig'],
+    species: DEEP_HUNTERS,
+    source: 'common-practice',
+    means: 'The slow jig is taken on its way up: they want metal that works as it rises.',
+    do: 'The fast way: a long slim jig, jerked up.',
+    offers: [{ what: 'tactic', to: 'the fast way: metal that works on its way up', tactics: ['vertical-fast'] }],
+    pushes: { action: 1, speed: 1.2 },
+  },
+  {
     id: 'bite.winding-in',
     of: { kinds: ['hit', 'hooked', 'landed'], when: ['winding-in'] },
     atLeast: 1,
     source: 'common-practice',
     means: 'Eaten while winding in: they want it horizontal.',
     do: 'Swim it; a shallow crank or a bladed jig.',
-    offers: [{ what: 'tactic', to: 'horizontal: swim it, a shallow crank or a bladed jig' }],
+    offers: [{ what: 'tactic', to: 'horizontal: swim it, a shallow crank or a bladed jig', ways: ['moving'] }],
     pushes: { action: 1.4, speed: 0.8 },
   },
   {

@@ -142,13 +142,10 @@ function lureFor(trip: TripSoFar, what: ChangeWhat): Candidate | undefined {
     }
     case 'tactic': {
       const moving = trip.candidate?.way === 'moving' || trip.candidate?.way === 'surface'
-      const wantsMoving = trip.signs.some(s => s.sign.id === 'bite.winding-in')
+      const asked = trip.signs.flatMap(({ sign }) => sign.offers).find(({ ways, tactics }) => ways ?? tactics)
+      if (asked) return others.find(c => asked.ways?.includes(c.way) ?? asked.tactics?.includes(c.tactic.id))
       return others.find(c =>
-        wantsMoving
-          ? c.way === 'moving'
-          : moving
-            ? c.way === 'falling' || c.way === 'vertical' || c.way === 'bottom'
-            : c.way !== trip.candidate?.way,
+        moving ? c.way === 'falling' || c.way === 'vertical' || c.way === 'bottom' : c.way !== trip.candidate?.way,
       )
     }
     case 'weight':
