@@ -45,7 +45,16 @@ const SEARCHING: readonly string[] = ['surface', 'moving']
 const MEANT_FROM = 0.75
 
 /**
- * The planner's problem from a box: every way of fishing every lure on every rod under every likely reading, judged as on the water,
+ * Set-ups of one reading by what they catch against the best of it: by the ratio of the odds that their scores stand for. Near 1 the scores themselves hardly differ
+ * between what anglers would tie on and what nobody would, and a pack would be filled with whatever is different.
+ */
+function againstTheBest(options: readonly PackOption[]): readonly PackOption[] {
+  const best = options.reduce((most, { score }) => Math.max(most, score), 0)
+  return options.map(option => ({ ...option, score: ((1 - best) * option.score) / (1 - option.score) }))
+}
+
+/**
+ * The planner’s problem from a box: every way of fishing every lure on every rod under every likely reading, judged as on the water,
  * with what each needs beside itself, and the days that may come of them, drawn with the given randomness. Steps, so that a caller can show progress or stop; yields the share done.
  */
 export function* packProblem(
@@ -123,14 +132,14 @@ export function* packProblem(
     pieces,
     isAtRisk: atRisk.has(id),
   }))
-  const byReading = weights.map((_, r) => found.filter(o => o.reading === r))
+  const byReading = weights.map((_, r) => againstTheBest(found.filter(o => o.reading === r)))
   const drawn = weights.flatMap((weight, r) => drawDays(r, weight, byReading[r]!, ofDay, { random, days }))
   return {
     weights,
     days: drawn,
     items: [...lures, ...parts],
     outfitIds: outfits.map(o => o.outfit.id),
-    options: found,
+    options: byReading.flat(),
     wishes: [...wishes].map(([id, ids]): PackWish => ({ id, lureIds: [...ids] })),
     limits,
     locks,

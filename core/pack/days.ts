@@ -1,5 +1,5 @@
 import { FISH_CARE, UNWANTED } from '#core/knowledge'
-import { TRAITS } from '#core/lure'
+import { type Trait, TRAITS } from '#core/lure'
 import { normalSample } from '#core/numeric'
 import type { Day, PackOption, Wanted } from './problem'
 
@@ -57,21 +57,34 @@ function wishesOf(
   pairs: number,
   random: () => number,
 ): readonly { readonly wants: readonly Wanted[]; readonly share: number }[] {
-  const values = TRAITS.map(trait =>
-    [...new Set(options.flatMap(o => (o.traits ? [o.traits[trait]] : [])))].map(value => ({ trait, value })),
-  ).filter(list => list.length > 0)
+  const values = TRAITS.map(trait => likelyValues(trait, options)).filter(list => list.length > 0)
   if (values.length === 0) return [{ wants: [], share: 1 }]
-  const one = <T>(list: readonly T[]) => list[Math.floor(random() * list.length)]!
+  const one = () => {
+    const list = values[Math.floor(random() * values.length)]!
+    let left = random()
+    return list.find(({ share }) => (left -= share) <= 0) ?? list[0]!
+  }
   return [
     { wants: [], share: FISH_CARE.nothing },
     ...values.flatMap(list =>
-      list.map(wanted => ({ wants: [wanted], share: FISH_CARE.one / values.length / list.length })),
+      list.map(wanted => ({ wants: [wanted], share: (FISH_CARE.one * wanted.share) / values.length })),
     ),
-    ...Array.from({ length: pairs }, () => ({
-      wants: [one(one(values)), one(one(values))],
-      share: FISH_CARE.two / pairs,
-    })),
+    ...Array.from({ length: pairs }, () => ({ wants: [one(), one()], share: FISH_CARE.two / pairs })),
   ]
+}
+
+/** How much likelier fish want what the best set-up has than what only a worse one has: the power of the ratio of their catches. Assumed. */
+const SENSE = 2.5
+
+/** The values of a trait that fish may want, with the chance of each: none that only set-ups have which nobody would fish there. */
+function likelyValues(trait: Trait, options: readonly PackOption[]): readonly (Wanted & { readonly share: number })[] {
+  const best = new Map<string | number, number>()
+  for (const { traits, score } of options)
+    if (traits) best.set(traits[trait], Math.max(best.get(traits[trait]) ?? 0, score))
+  const most = Math.max(...best.values())
+  const sense = [...best].map(([value, score]) => ({ trait, value, share: (score / most) ** SENSE }))
+  const all = sense.reduce((sum, { share }) => sum + share, 0)
+  return sense.map(wanted => ({ ...wanted, share: wanted.share / all }))
 }
 
 /** How far the judgement is off and what is lost on one day. */

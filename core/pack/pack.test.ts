@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import loadHighs from 'highs'
 import { describe, expect, it } from 'vitest'
+import { askOf } from '#core/ask'
 import { prepareBox } from '#core/match'
 import { finished, seededRandom } from '#core/numeric'
 import type { Reading } from '#core/reading'
@@ -397,6 +398,14 @@ describe('a day from the demo box', () => {
   const pack = greedyPack(problem, catches)
   const plan = { pack, ...prove(problem, catches, pack, { seconds: 20, gap: 0.01, clock: () => performance.now() }) }
 
+  it('from a reading of the night the night is planned for, and it is dark there', () => {
+    const night = likelyReadings({ from: { ...from, sky: 'night' }, place: places[0]!, forecast, planB: null })
+    expect(night.map(r => r.name).join()).toMatch(/last light.*dark.*first light/)
+    expect(night.map(r => r.name).join()).not.toContain('noon')
+    const dark = night.find(r => r.name.includes('dark'))!
+    expect(askOf(dark.reading).reading.sky).toBe('night')
+    expect(dark.weight).toBe(Math.max(...night.map(r => r.weight)))
+  })
   it('a day as likely readings: first light cloudy, noon sunny, the windiest hour, last light, plan B on the other water', () => {
     expect(likely.map(r => r.name)).toEqual(['first light', 'noon', 'wind', 'last light', 'plan B, Skarne Mouth'])
     expect(likely.map(r => r.reading.sky)).toEqual(['overcast', 'sun', 'sun', 'sun', 'sun'])

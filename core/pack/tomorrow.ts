@@ -1,5 +1,5 @@
 import { sunPosition } from '#core/light'
-import { completeReading, type HomeWater, isAt, type Reading, usualAt } from '#core/reading'
+import { completeReading, type HomeWater, isAt, type Reading, usualAt, withNight } from '#core/reading'
 import { phaseShares, usualDepth } from '#core/season'
 import type { Sky } from '#core/terms'
 import type { LikelyReading } from './build'
@@ -15,12 +15,24 @@ export interface ForecastHour {
   readonly rainMm: number
 }
 
-/** The names of the moments that are planned for. */
-const MOMENTS = ['first light', 'noon', 'wind', 'last light'] as const
-type Moment = (typeof MOMENTS)[number]
+/** The names of the moments that are planned for, in the order of the day, and of the night. */
+const BY_DAY = ['first light', 'noon', 'wind', 'last light'] as const
+const BY_NIGHT = ['last light', 'dark', 'wind', 'first light'] as const
+type Moment = (typeof BY_DAY)[number] | (typeof BY_NIGHT)[number]
 
-/** How likely each moment is fished: the ends of the day count more. Assumed. */
-const SHARE: Record<Moment, number> = { 'first light': 1, 'noon': 0.7, 'wind': 0.6, 'last light': 0.9 }
+/** How likely each moment is fished: by day its ends count more, by night the dark. Assumed. */
+const SHARE_BY_DAY: Record<(typeof BY_DAY)[number], number> = {
+  'first light': 1,
+  'noon': 0.7,
+  'wind': 0.6,
+  'last light': 0.9,
+}
+const SHARE_BY_NIGHT: Record<(typeof BY_NIGHT)[number], number> = {
+  'last light': 0.8,
+  'dark': 1,
+  'wind': 0.6,
+  'first light': 0.7,
+}
 /** A second water is plan B. Assumed share of a day. */
 const PLAN_B = 0.5
 /** Sun as high as at first and last light [°]: the disc is just over the horizon. */
@@ -44,7 +56,8 @@ export interface DayPlan {
 }
 
 /**
- * A day as a few likely readings: first light, noon, the windiest hour, last light (those that fall together are one), and plan B. Fish that were read
+ * A day as a few likely readings: first light, noon, the windiest hour, last light (those that fall together are one), and plan B; from a reading of the night
+ * the night: last light, the dark, its windiest hour, first light. Fish that were read
  * at this water stand where they were read; elsewhere where they usually do in this season, on a water as deep as the reading's.
  *
  * @throws {RangeError} if the forecast has no hours
@@ -55,24 +68,29 @@ export function likelyReadings({ from, place, forecast, planB }: DayPlan): reado
   const staysHere = place === null || isAt(place, from)
   const heights = forecast.map(hour => sunPosition(hour.at, here.latitude ?? 50, here.longitude ?? 0).altitudeDeg)
   const highest = heights.indexOf(Math.max(...heights))
+  const lowest = heights.indexOf(Math.min(...heights))
+  const isNight = withNight(completeReading(from).reading).sky === 'night'
   const lowSun = (range: readonly number[]) =>
     range.reduce((a, b) => (Math.abs(heights[b]! - LOW_SUN_DEG) < Math.abs(heights[a]! - LOW_SUN_DEG) ? b : a))
   const indices = forecast.map((_, i) => i)
   const windiest = indices
-    .filter(i => heights[i]! > 0)
-    .reduce((a, b) => (forecast[b]!.windMs > forecast[a]!.windMs ? b : a), highest)
+    .filter(i => heights[i]! > 0 !== isNight)
+    .reduce((a, b) => (forecast[b]!.windMs > forecast[a]!.windMs ? b : a), isNight ? lowest : highest)
   const moments: Record<Moment, number> = {
     'first light': lowSun(indices.slice(0, highest + 1)),
     'noon': highest,
     'wind': windiest,
     'last light': lowSun(indices.slice(highest)),
+    'dark': lowest,
   }
+  const named: readonly Moment[] = isNight ? BY_NIGHT : BY_DAY
+  const share: Partial<Record<Moment, number>> = isNight ? SHARE_BY_NIGHT : SHARE_BY_DAY
   // Moments that fall on one hour are one: it would be planned for twice, and count double.
-  const readings = [...new Set(MOMENTS.map(name => moments[name]))].map((hour): LikelyReading => {
-    const names = MOMENTS.filter(name => moments[name] === hour)
+  const readings = [...new Set(named.map(name => moments[name]))].map((hour): LikelyReading => {
+    const names = named.filter(name => moments[name] === hour)
     return {
       name: names.join(' and '),
-      weight: Math.max(...names.map(name => SHARE[name])),
+      weight: Math.max(...names.map(name => share[name]!)),
       reading: readingAt(here, forecast[hour]!, staysHere),
     }
   })
@@ -80,7 +98,11 @@ export function likelyReadings({ from, place, forecast, planB }: DayPlan): reado
   const there = { ...from, ...usualAt(planB, from) }
   return [
     ...readings,
-    { name: `plan B, ${planB.name}`, weight: PLAN_B, reading: readingAt(there, forecast[highest]!, false) },
+    {
+      name: `plan B, ${planB.name}`,
+      weight: PLAN_B,
+      reading: readingAt(there, forecast[isNight ? lowest : highest]!, false),
+    },
   ]
 }
 

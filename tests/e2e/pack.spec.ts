@@ -17,7 +17,7 @@ test('plan, lock, leave, swap, add, tick, and start the trip with what is rigged
   await plan(page)
   await expect(page.getByText('simulated forecast')).toBeVisible()
   const first = (await things(page).first().textContent())!
-  await page.getByRole('button', { name: `Leave ${first} at home` }).click()
+  await page.getByRole('button', { name: `Leave ${first} at home`, exact: true }).click()
   await expect(named(page, first)).toHaveCount(0)
   await expect(page.getByRole('status')).toContainText('Changed by hand')
   const out = (await things(page).first().textContent())!
@@ -30,14 +30,14 @@ test('plan, lock, leave, swap, add, tick, and start the trip with what is rigged
   const into = (await swap.textContent())!.replace(/ [+−].*$/, '')
   await swap.click()
   await expect(named(page, into)).toHaveCount(1)
-  await page.getByRole('button', { name: `${into} must go along` }).click()
+  await page.getByRole('button', { name: `${into} must go along`, exact: true }).click()
   await page.getByRole('button', { name: 'Plan again' }).click()
   await planned(page)
   await expect(named(page, into)).toHaveCount(1)
   await expect(named(page, first)).toHaveCount(0)
-  await page.getByRole('checkbox', { name: `${into} is packed` }).check()
+  await page.getByRole('checkbox', { name: `${into} is packed`, exact: true }).check()
   await comeBack(page)
-  await expect(page.getByRole('checkbox', { name: `${into} is packed` })).toBeChecked({ timeout: 60_000 })
+  await expect(page.getByRole('checkbox', { name: `${into} is packed`, exact: true })).toBeChecked({ timeout: 60_000 })
 
   const rigged = (await page.locator('.rods .rigged b').first().textContent())!
   await page.getByRole('link', { name: 'Start the trip with it' }).click()

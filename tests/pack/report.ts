@@ -24,7 +24,7 @@ writeFileSync(
     '|---|---|---|---|---|---|',
     ...rows,
     '',
-    `The same planner told the very days on which it is tried, losses and errors and all, would catch ${ceiling}: what is left is luck that no plan can know. Wished for: 6 % over the best scores (not reached), 20 % over chance (reached). On its own days no other pack is more than a hundredth better than the plan: the app proves it with each plan (\`core/pack/prove.ts\`). Figures of two runs with other draws differ by less than a hundredth. The app plans on 960 days; more gain nothing to speak of, nor do draws spread evenly over each lure’s good and bad days (Latin hypercube sampling). It is planned with half of the judgement’s error: with few days the whole of it makes the pack run after the luck of its own sample, with 960 half and four fifths come to the same.`,
+    `The same planner told the very days on which it is tried, losses and errors and all, would catch ${ceiling}: what is left is luck that no plan can know. Wished for: 6 % over the best scores (not reached; more than knowing the days would give), 20 % over chance (reached). On its own days no other pack is more than a hundredth better than the plan: the app proves it with each plan (\`core/pack/prove.ts\`). Figures of two runs with other draws differ by less than a hundredth. The app plans on 960 days; more gain nothing to speak of, nor do draws spread evenly over each lure’s good and bad days (Latin hypercube sampling). It is planned with half of the judgement’s error: with few days the whole of it makes the pack run after the luck of its own sample, with 960 half and four fifths come to the same.`,
     '',
   ].join('\n'),
 )
