@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { askOf } from '#core/ask'
 import { kindsOver, prepareBox, type PreparedBox, rank, typicalLures } from '#core/match'
 import type { Reading } from '#core/reading'
-import type { Lure } from '#core/tackle'
+import type { Box, Lure } from '#core/tackle'
 import { explainRanking } from '#core/tell'
 import { inWords } from '#speech'
 import { loadBoxes } from './corpus'
@@ -59,6 +59,15 @@ describe('what is missing from a box', () => {
     expect(told(prepareBox({ ...lake, lures: grubs, parts: [swivel] }), perch)).toMatch(/(drop|bullet) sinker of [\d.]+\sg: with it/)
     expect(told(prepareBox({ ...lake, lures: grubs, parts: [] }), perch)).not.toMatch(/sinker of/)
     expect(told(prepareBox({ ...lake, lures: grubs }), perch)).not.toMatch(/sinker of/)
+  })
+  it('soft baits stand where they belong when no hardware was written down, and behind when only other hardware was', () => {
+    const placeOf = (parts: Box['parts']) => {
+      const box = prepareBox({ ...lake, parts })
+      return rank(box, askOf(perch)).candidates.findIndex(({ profile }) => profile.lure.id === 'ms-fork')
+    }
+    const [whole, unsaid, other] = [lake.parts, [], [{ id: 's', name: 'swivel', kind: 'swivel' as const }]].map(placeOf)
+    expect(Math.abs(unsaid! - whole!)).toBeLessThan(8)
+    expect(other).toBeGreaterThan(unsaid! + 8)
   })
   it('a bait on the bottom is deep enough for fish that lie there', () => {
     const zander: Reading = { species: 'zander', latitude: 53, longitude: 9, water: 'river', from: 'boat', temperatureC: 15, visibilityM: 1, bottomM: 6, fishFromM: 5, fishToM: 6, cover: ['gravel'], currentMs: 0.4 }

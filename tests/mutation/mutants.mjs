@@ -295,4 +295,25 @@ export const MUTANTS = [
     to: '? [without] : [without]',
     tests: ['core/pack'],
   },
+  {
+    id: 'scores taken for catches',
+    file: 'core/pack/build.ts',
+    from: '((1 - best) * option.score) / (1 - option.score)',
+    to: 'option.score',
+    tests: ['tests/pack/days'],
+  },
+  {
+    id: 'a rod of 7 feet is 7 metres long',
+    file: 'core/files/other-tackle.ts',
+    from: "last < METRES_BELOW ? 'm'",
+    to: "last < FEET_BELOW ? 'm'",
+    tests: ['core/files/other-tackle'],
+  },
+  {
+    id: 'hardware that was never written down must be bought',
+    file: 'core/match/ways.ts',
+    from: 'const isBought = scene.parts.length > 0',
+    to: 'const isBought = true',
+    tests: ['tests/corpus/missing', 'core/match'],
+  },
 ]
