@@ -60,14 +60,16 @@ describe('what is missing from a box', () => {
     expect(told(prepareBox({ ...lake, lures: grubs, parts: [] }), perch)).not.toMatch(/sinker of/)
     expect(told(prepareBox({ ...lake, lures: grubs }), perch)).not.toMatch(/sinker of/)
   })
-  it('soft baits stand where they belong when no hardware was written down, and behind when only other hardware was', () => {
-    const placeOf = (parts: Box['parts']) => {
+  it('who wrote down no hardware is taken to have the usual; who wrote down only other hardware has to buy it', () => {
+    const oddsOf = (parts: Box['parts']) => {
       const box = prepareBox({ ...lake, parts })
-      return rank(box, askOf(perch)).candidates.findIndex(({ profile }) => profile.lure.id === 'ms-fork')
+      return rank(box, askOf(perch)).candidates.find(({ profile }) => profile.lure.id === 'gb-white')!.odds
     }
-    const [whole, unsaid, other] = [lake.parts, [], [{ id: 's', name: 'swivel', kind: 'swivel' as const }]].map(placeOf)
-    expect(Math.abs(unsaid! - whole!)).toBeLessThan(8)
-    expect(other).toBeGreaterThan(unsaid! + 8)
+    const whole = oddsOf(lake.parts)
+    const unsaid = oddsOf([])
+    const other = oddsOf([{ id: 's', name: 'swivel', kind: 'swivel' }])
+    expect(Math.abs(unsaid - whole)).toBeLessThan(1)
+    expect(unsaid - other).toBeGreaterThan(1)
   })
   it('a bait on the bottom is deep enough for fish that lie there', () => {
     const zander: Reading = { species: 'zander', latitude: 53, longitude: 9, water: 'river', from: 'boat', temperatureC: 15, visibilityM: 1, bottomM: 6, fishFromM: 5, fishToM: 6, cover: ['gravel'], currentMs: 0.4 }
