@@ -20,7 +20,7 @@ const RULE: UserRule = {
   prefer: { pattern: ['natural'], bulk: 2 },
   weight: 0.5,
 }
-const stored = async () => (await useBoxStore().readFile()).rules!.find(r => r.id === 'mine')
+const stored = async (id = 'mine') => (await useBoxStore().readFile()).rules!.find(r => r.id === id)
 const form = (rule: UserRule = RULE) => mounted(OwnRuleForm, { props: { rule } })
 
 beforeEach(async () => {
@@ -47,15 +47,15 @@ describe('an own rule in its form', () => {
     expect((await stored())!.when![0]).toMatchObject({ field: 'temperatureC', op: '<', value: 10 })
   })
   it('drops a second preference when it is taken out, and says what is missing before it stores', async () => {
-    const wrapper = await form({ ...RULE, when: [{ field: 'sky', op: 'in', value: [] }] })
+    const wrapper = await form({ ...RULE, id: 'unfinished', when: [{ field: 'sky', op: 'in', value: [] }] })
     expect(wrapper.text()).toContain('Not complete yet: sky: choose at least one')
     await wrapper.find('form').trigger('submit')
-    expect(await stored()).toBeUndefined()
+    expect(await stored('unfinished')).toBeUndefined()
     await tap(wrapper, 'Drop condition 1')
     await tap(wrapper, /^Drop bulk/i)
     await wrapper.find('form').trigger('submit')
-    await until(() => useBoxStore().own.rules.some(r => r.id === 'mine'))
-    expect((await stored())!.prefer).toEqual({ pattern: ['natural'] })
+    await until(() => useBoxStore().own.rules.some(r => r.id === 'unfinished'))
+    expect((await stored('unfinished'))!.prefer).toEqual({ pattern: ['natural'] })
   })
   it('draws what the rule would do to the order on the present water', async () => {
     const wrapper = await form({ ...RULE, when: [], prefer: { family: ['frog'] }, weight: 1 })

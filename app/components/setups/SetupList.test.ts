@@ -3,6 +3,7 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { openFreshBox, until } from '~/testing/fresh-box'
 import { mounted, named } from '~/testing/mounted'
 import { useCatalogueStore } from '~/stores/catalogue'
+import { useBoxStore } from '~/stores/box'
 import { useJudgementStore } from '~/stores/judgement'
 import { useReadingStore } from '~/stores/reading'
 import SetupList from './SetupList.vue'
@@ -43,9 +44,17 @@ describe('what to tie on', () => {
     const wrapper = await mounted(SetupList, {
       props: { out, opened, fits, isPlaced: true, sure: store.sure, chosenId: null },
     })
-    const told = wrapper.findAll('li .score').flatMap(score => /first in (\d+) of 10/.exec(score.text())?.[1] ?? [])
-    const expected = store.sure!.first.map(({ share }) => Math.round(10 * share)).filter(n => n > 0)
-    expect(told.map(Number).sort()).toEqual(expected.sort())
+    const idOf = new Map(useBoxStore().box.lures.map(({ id, name }) => [name, id]))
+    const rows = wrapper.findAll('ol > li').map(row => {
+      const id = idOf.get(row.get('.name').text())!
+      const share = store.sure!.first.find(({ lureIds }) => lureIds.includes(id))?.share ?? 0
+      return {
+        told: Number(/first in (\d+) of 10/.exec(row.get('.score').text())?.[1] ?? 0),
+        expected: Math.round(10 * share),
+      }
+    })
+    expect(rows.map(r => r.told)).toEqual(rows.map(r => r.expected))
+    expect(rows.filter(r => r.told > 0).length).toBeGreaterThan(1)
     expect(wrapper.text()).toContain('Worth measuring')
     expect(wrapper.text()).toContain(store.sure!.measure[0]!.why)
     // Another order is told without what was looked into for this one.
