@@ -20,14 +20,12 @@ import { type CsvTable, plainCell } from './csv-table'
 import { type Issue, type Outcome, parseOutfit, parsePart } from './parse'
 
 /** A row that is no lure: hardware or a rod, read but not yet held against what is here. */
-export type OtherRow = { readonly line: number; readonly notes: readonly Issue[] } & (
-  | {
-      readonly list: 'parts'
-      readonly part: PartRead
-      /** The row says how many there are. */ readonly isCounted: boolean
-    }
-  | { readonly list: 'outfits'; readonly name: string; readonly label: LabelRead }
-)
+export type OtherRow = { readonly line: number; readonly notes: readonly Issue[] } &
+  // `isCounted`: the row says how many there are.
+  (
+    | { readonly list: 'parts'; readonly part: PartRead; readonly isCounted: boolean }
+    | { readonly list: 'outfits'; readonly name: string; readonly label: LabelRead }
+  )
 
 /** What an import would do with such a row. */
 export type PlannedOther<T = Message> = {

@@ -34,7 +34,11 @@ async function choosePlug(page: Page, kind = 'casting') {
   await expect(page.getByText('stands in place of what was here')).toBeVisible()
   await page.getByRole('button', { name: 'Close this note' }).click()
   await page.getByRole('link', { name: 'Tie-on' }).click()
-  await page.locator('.setups li .head').first().click()
+  // The order of the box that was put away may still stand there.
+  await expect(page.locator('.setups li .name').first()).toHaveText(PLUG.name)
+  const head = page.locator('.setups li .head').first()
+  await head.click()
+  await expect(head).toHaveAttribute('aria-expanded', 'true')
   await expect(words(page)).toContainText('deepest')
 }
 
