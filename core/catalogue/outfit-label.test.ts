@@ -24,6 +24,7 @@ describe('readOutfitLabel', () => {
       'casting heavy moderate-fast 240 cm 25-120g',
       { lengthM: 2.4, lureMinG: 25, lureMaxG: 120, power: 'heavy', action: 'moderate-fast', kind: 'casting' },
     ],
+    ['6½ ft M', { lengthM: 1.981, power: 'medium' }],
     ['7.5 ft Heavy Fast', { lengthM: 2.286, power: 'heavy', action: 'fast' }],
     ['UL 1,95 m 1-7 g', { lengthM: 1.95, lureMinG: 1, lureMaxG: 7, power: 'ultralight' }],
   ] as const)('%s', (text, wanted) => {

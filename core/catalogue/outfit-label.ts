@@ -1,7 +1,7 @@
 import type { Outfit } from '#core/tackle'
 import type { LineMaterial, RodAction, RodKind, RodPower } from '#core/terms'
 import { parseQuantity, type UnitSystem } from '#core/units'
-import { NUMBER } from './typed-figures'
+import { NUMBER, withoutSigns } from './typed-figures'
 
 /** What was read from the label of a rod, and the words that were not understood. */
 export interface LabelRead {
@@ -20,7 +20,7 @@ const WINDOW_OF_FRACTIONS = /(?<![\d/.,])(\d+\/\d+)\s*(?:–|—|-|to)\s*(\d+\/\
 /** What the rod is rated for: "10–17 lb". */
 const LINE_RATING = new RegExp(String.raw`(${NUMBER})\s*(?:kg|lbs?)?\s*(?:–|—|-|to)\s*(${NUMBER})\s*(kg|lb)s?\b`, 'i')
 const LENGTH = new RegExp(
-  String.raw`(?<![\d.,])\d+(?:[.,]\d+)?\s*(?:'|′|ft|feet)\s*(?:(?:${NUMBER})\s*(?:"|″|in(?:ch(?:es)?)?)?)?|\b\d+(?:[.,]\d+)?\s*(?:m|cm)\b`,
+  String.raw`(?<![\d.,/])(?:${NUMBER})\s*(?:'|′|ft|feet)\s*(?:(?:${NUMBER})\s*(?:"|″|in(?:ch(?:es)?)?)?)?|\b\d+(?:[.,]\d+)?\s*(?:m|cm)\b`,
   'i',
 )
 const TEST = new RegExp(String.raw`\b(\d+(?:[.,]\d+)?)\s*(kg|lb)s?\b`, 'i')
@@ -81,7 +81,7 @@ export function rackedAs({ rod, line, reel }: Omit<LabelRead, 'left'>, id: strin
  * What is not understood is handed back in `left`, so that it can be said.
  */
 export function readOutfitLabel(text: string, system: UnitSystem): LabelRead {
-  let left = ` ${text.replaceAll('’', "'").replaceAll('”', '"').replaceAll(/\s+/g, ' ')} `
+  let left = ` ${withoutSigns(text).replaceAll('’', "'").replaceAll('”', '"').replaceAll(/\s+/g, ' ')} `
   const take = (pattern: RegExp): RegExpExecArray | null => {
     const found = pattern.exec(left)
     if (found) left = `${left.slice(0, found.index)} ${left.slice(found.index + found[0].length)}`

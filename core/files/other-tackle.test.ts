@@ -144,6 +144,11 @@ describe('a table of rods', () => {
       ['“7” is taken in ft'],
     ])
   })
+  it('a length of feet and a half is neither metres nor centimetres', () => {
+    const { others } = read('Rod,Length,Power\nBank rod,7 1/2,MH\nWeed rod,6½,H\n')
+    for (const [i, feet] of [7.5, 6.5].entries())
+      expect((others[i]!.row as Outfit).rod.lengthM).toBeCloseTo(feet * 0.3048, 2)
+  })
   it('a rod that is here already only gets what the table says of it', () => {
     const bank: Outfit = {
       id: 'o',

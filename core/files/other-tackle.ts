@@ -161,8 +161,10 @@ function withRodUnit(
     if (!named) notes.push({ path: heading, message: message('csv.unit-taken', { text: figures, unit }) })
     return `${figures} ${named ?? unit}`
   }
-  const last = Number(/[\d.,]+$/.exec(text)?.[0].replace(',', '.'))
-  if (/length/i.test(heading)) return taken(text, last < METRES_BELOW ? 'm' : last < FEET_BELOW ? 'ft' : 'cm')
+  const figure = (at: RegExp) => Number(at.exec(text)?.[0].replace(',', '.'))
+  const long = figure(/^[\d.,]+/)
+  if (/length/i.test(heading)) return taken(text, long < METRES_BELOW ? 'm' : long < FEET_BELOW ? 'ft' : 'cm')
+  const last = figure(/[\d.,]+$/)
   const ounces = (figures: string) => (/\/|[½¼¾⅛⅜⅝⅞]/.test(figures) || last <= OUNCES_TO ? 'oz' : 'g')
   if (/\bmin/i.test(heading)) {
     const most = cells.find(cell => /\bmax/i.test(cell.heading) && BARE.test(cell.text))

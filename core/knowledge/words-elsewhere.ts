@@ -77,7 +77,6 @@ export const WORDS_ELSEWHERE: Readonly<Record<string, string>> = {
   'krokar': 'hook',
   'drilling': 'treble',
   'drillinge': 'treble',
-  'triple': 'treble',
   'dreg': 'treble',
   'wirbel': 'swivel',
   'émerillon': 'swivel',

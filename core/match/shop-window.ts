@@ -127,7 +127,12 @@ const HARDWARE: readonly Pick<Part, 'kind' | 'shape' | 'hookKind'>[] = [
 
 /** What is in the window has no name: it is told by its kind. */
 const PARTS_IN_WINDOW: readonly Part[] = HARDWARE.flatMap(hardware =>
-  USUAL_GRAMS.map((weightG): Part => ({ ...hardware, weightG, id: `part ${hardware.kind} ${weightG}`, name: '' })),
+  USUAL_GRAMS.map((weightG): Part => ({
+    ...hardware,
+    weightG,
+    id: [...Object.values(hardware), weightG].join(),
+    name: '',
+  })),
 )
 
 /** The set-up that would come first with hardware from the shop, if it takes some and wins more than `over` [log-odds]. Who has no hardware written down is taken to have it. */

@@ -16,7 +16,7 @@ export interface PackOption {
   readonly reading: number
   readonly lureId: string
   readonly outfitId: string
-  /** How it fits that water, 0..1. */
+  /** What it catches in that water: the best of the reading its score, every other less by the ratio of their odds; 0..1. */
   readonly score: number
   /** Other items that it needs: trailer, head, sinker. */
   readonly needs: readonly string[]

@@ -305,8 +305,8 @@ export const MUTANTS = [
   {
     id: 'a rod of 7 feet is 7 metres long',
     file: 'core/files/other-tackle.ts',
-    from: "last < METRES_BELOW ? 'm'",
-    to: "last < FEET_BELOW ? 'm'",
+    from: "long < METRES_BELOW ? 'm'",
+    to: "long < FEET_BELOW ? 'm'",
     tests: ['core/files/other-tackle'],
   },
   {

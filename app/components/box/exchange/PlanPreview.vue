@@ -13,7 +13,7 @@ const ORDER = ['refused', 'change', 'new', 'same'] as const
 const WORDS = { refused: 'refused', change: 'changed', new: 'new', same: 'the same' } as const
 const shown = ref(60)
 type Planned = PlannedLure<string> | PlannedOther<string>
-const sorted = computed(() => [...props.planned, ...props.others].sort((a, b) => ORDER.indexOf(a.action) - ORDER.indexOf(b.action) || Number(b.notes.length > 0) - Number(a.notes.length > 0) || a.line - b.line))
+const sorted = computed(() => [...props.planned, ...props.others].sort((a, b) => ORDER.indexOf(a.action) - ORDER.indexOf(b.action) || Number(b.notes.length > 0) - Number(a.notes.length > 0) || a.line - b.line).map(p => ({ p, is: told(p) })))
 const said = (found: Planned['issues']) => found.map(i => `${i.path}: ${i.message}`).join('; ')
 /** What the row was taken for, as far as it says. */
 function takenFor({ family, style, weightG, lengthMm, runsAt, buoyancy }: NonNullable<PlannedLure['lure']>): string {
@@ -46,12 +46,12 @@ function mend() {
     <table class="plan">
       <caption class="sr">What the import would do</caption>
       <tbody>
-        <template v-for="p in sorted.slice(0, shown)" :key="p.line">
+        <template v-for="{ p, is } in sorted.slice(0, shown)" :key="p.line">
           <tr :class="p.action">
             <td class="line">line {{ p.line }}</td>
             <td class="action">{{ WORDS[p.action] }}</td>
-            <td v-if="told(p)" class="drawing"><LureDrawing v-if="'lure' in p && p.lure" :lure="p.lure" small /></td>
-            <td v-if="told(p)"><b>{{ told(p)!.name }}</b>, {{ told(p)!.as }}<span v-if="told(p)!.changed.length > 0" class="changed">: {{ named(told(p)!.changed) }}</span><span v-if="p.notes.length > 0" class="note">{{ said(p.notes) }}</span></td>
+            <td v-if="is" class="drawing"><LureDrawing v-if="'lure' in p && p.lure" :lure="p.lure" small /></td>
+            <td v-if="is"><b>{{ is.name }}</b>, {{ is.as }}<span v-if="is.changed.length > 0" class="changed">: {{ named(is.changed) }}</span><span v-if="p.notes.length > 0" class="note">{{ said(p.notes) }}</span></td>
             <td v-else colspan="2" class="reason">{{ said(p.issues) }} <button v-if="opened?.line !== p.line" type="button" class="quiet" @click="open(p.line)">mend line {{ p.line }}</button></td>
           </tr>
           <tr v-if="opened?.line === p.line" class="mending">
