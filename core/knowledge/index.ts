@@ -47,7 +47,7 @@ export {
 export { RULES } from './rules/all'
 export { SCHOOL_TABLE } from './schools'
 export { type DepthRange, type HabitRow, type Salt, SPECIES_HABITS } from './species-habits'
-export { SPECIES_TABLE } from './species'
+export { SPECIES_TABLE, type SpeciesRow } from './species'
 export { CLEAR_SKY_LUX, CLOUD, MOON } from './surface-light'
 export { DEPTH_CONTROLS, type DepthControl, type TechniqueRow, TECHNIQUES } from './techniques'
 export { type Meaning, meaningOf } from './vocabulary'

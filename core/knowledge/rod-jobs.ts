@@ -49,6 +49,8 @@ export interface JobRow {
   readonly reels?: readonly ('baitcaster' | 'spinning' | 'overhead' | 'fly')[]
   /** Stays fine beside cover too: it is not pulled through it. */
   readonly fineInCover?: true
+  /** From where distance is asked of it: from any open shore, or from that of the sea alone, where fish are out of reach of a short rod. */
+  readonly far?: 'shore' | 'coast'
   readonly text: string
 }
 
@@ -62,10 +64,20 @@ const SMALL = [
   { belowG: 60, power: ['medium-heavy', 'heavy'] },
 ] as const
 
+/** "Heads to 10 g medium-light to medium"; the lightest, for trout and perch, light and less. */
+const HEADS = [
+  { belowG: 3, power: ['ultralight', 'light'] },
+  { belowG: 5, power: ['ultralight', 'medium-light'] },
+  { belowG: 10, power: ['light', 'medium'] },
+  { belowG: 14, power: ['medium-light', 'medium'] },
+  ...SMALL.slice(4),
+] as const
+
 export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
   'crank': {
     id: 'crank',
     label: 'cranks',
+    far: 'coast',
     kinds: CAST,
     power: ['medium-light', 'medium'],
     action: ['slow', 'moderate'],
@@ -82,11 +94,13 @@ export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
     kinds: CAST,
     power: ['medium', 'medium-heavy'],
     action: ['moderate', 'moderate-fast'],
+    test: [5.4, 30],
     text: 'Near grass a soft tip with enough backbone to pull clean.',
   },
   'jerk': {
     id: 'jerk',
     label: 'jerkbaits',
+    far: 'coast',
     kinds: CAST,
     power: ['medium-light', 'medium'],
     action: ['moderate-fast', 'fast'],
@@ -100,6 +114,7 @@ export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
   'surface': {
     id: 'surface',
     label: 'surface baits',
+    far: 'coast',
     kinds: CAST,
     power: ['medium', 'medium-heavy'],
     action: ['moderate', 'fast'],
@@ -125,6 +140,7 @@ export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
   'blades': {
     id: 'blades',
     label: 'spinnerbaits',
+    far: 'coast',
     kinds: CAST,
     power: ['medium-heavy', 'medium-heavy'],
     action: ['moderate-fast', 'fast'],
@@ -135,11 +151,12 @@ export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
   'swim': {
     id: 'swim',
     label: 'swim and bladed jigs',
+    far: 'coast',
     kinds: CAST,
     power: ['medium-heavy', 'heavy'],
     action: ['moderate', 'fast'],
     lengthM: [2.0, 2.3],
-    byWeight: [{ belowG: 10, power: ['medium', 'medium-heavy'] }],
+    byWeight: [{ belowG: 13, power: ['medium', 'medium-heavy'] }],
     text: 'Medium-heavy, moderate-fast: it must load and still drive a stout hook.',
   },
   'pitch': {
@@ -164,10 +181,11 @@ export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
   'head': {
     id: 'head',
     label: 'heads with soft baits',
+    far: 'coast',
     kinds: CAST,
     power: ['medium', 'medium-heavy'],
     action: ['moderate-fast', 'extra-fast'],
-    byWeight: SMALL,
+    byWeight: HEADS,
     text: 'Heads to 10 g: medium-light to medium and fast, on thin line.',
   },
   'stick': {
@@ -183,6 +201,7 @@ export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
   'weedless': {
     id: 'weedless',
     label: 'weedless baits in cover',
+    far: 'coast',
     kinds: CAST,
     power: ['medium-heavy', 'heavy'],
     action: ['fast', 'extra-fast'],
@@ -212,6 +231,7 @@ export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
   'metal': {
     id: 'metal',
     label: 'casting metal',
+    far: 'shore',
     kinds: ['spinning', 'casting', 'surf'],
     power: ['medium', 'heavy'],
     action: ['moderate-fast', 'fast'],
@@ -239,6 +259,7 @@ export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
   'spoon': {
     id: 'spoon',
     label: 'spoons and spinners',
+    far: 'coast',
     kinds: CAST,
     power: ['medium', 'medium-heavy'],
     action: ['moderate', 'fast'],
@@ -298,12 +319,13 @@ export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
     kinds: CAST,
     power: ['medium-light', 'medium'],
     action: ['moderate-fast', 'fast'],
-    byWeight: SMALL,
+    byWeight: HEADS,
     text: 'Under the boat: light enough to feel the bait, thin line.',
   },
   'surf': {
     id: 'surf',
     label: 'surf plugs',
+    far: 'shore',
     kinds: ['surf', 'spinning'],
     power: ['medium', 'heavy'],
     action: ['moderate', 'fast'],
@@ -331,6 +353,7 @@ export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
   'big': {
     id: 'big',
     label: 'big baits',
+    far: 'shore',
     kinds: ['casting', 'surf'],
     power: ['heavy', 'extra-heavy'],
     action: ['moderate', 'fast'],
@@ -347,6 +370,8 @@ export const JOB_COSTS = {
   breaks: 1.6,
   action: 0.35,
   length: 0.3,
+  /** For each 0.3 m short of what distance asks. */
+  distance: 0.45,
   line: 0.3,
   reel: 0.45,
   test: 0.35,

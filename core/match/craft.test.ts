@@ -41,7 +41,7 @@ const task = (id: string, part: Partial<RodTask> = {}): RodTask => ({
   hooks: 'single',
   inCover: false,
   fromBank: false,
-  openShore: false,
+  water: 'lake',
   species: 'largemouth-bass',
   schools: { crankReel: 'fast' },
   ...part,
@@ -125,6 +125,76 @@ describe('rods by job', () => {
     expect(rodGain(outfit({ kind: 'surf' }), task('needle-held'))).toBeLessThan(
       rodGain(outfit({ kind: 'surf' }), task('needle-held', { fromBank: true })),
     ))
+  it('from the shore of the sea all that flies wants distance (§23.4), a popper on the surf rod as well; from its boat the short rod', () => {
+    const [short, long, surf] = [
+      outfit({ kind: 'spinning', lengthM: 2.15, action: 'fast' }),
+      outfit({ kind: 'spinning', lengthM: 2.7, action: 'fast' }),
+      outfit({ kind: 'surf', lengthM: 3.2, power: 'heavy', action: 'moderate-fast' }),
+    ]
+    const popper = (part: Partial<RodTask>) => task('surface-popped', { totalG: 48, water: 'surf', ...part })
+    expect(rodGain(long, popper({ fromBank: true }))).toBeGreaterThan(rodGain(short, popper({ fromBank: true })))
+    expect(rodGain(surf, popper({ fromBank: true }))).toBeGreaterThan(rodGain(short, popper({ fromBank: true })))
+    expect(rodGain(long, popper({ fromBank: false }))).toBeLessThan(rodGain(short, popper({ fromBank: false })))
+    // A lure that does not fly, and a shore before which all is in reach.
+    expect(rodGain(short, popper({ fromBank: true, totalG: 6 }))).toBeGreaterThan(
+      rodGain(long, popper({ fromBank: true, totalG: 6 })),
+    )
+    expect(rodGain(short, popper({ fromBank: true, water: 'river' }))).toBeGreaterThan(
+      rodGain(long, popper({ fromBank: true, water: 'river' })),
+    )
+  })
+  it('a rod is not chosen for casting badly: metal for fish at the top of the surf hangs on the long one, though it runs deeper on the longer cast', () => {
+    const [short, long] = (
+      [
+        ['short', 'casting', 2.15, 70],
+        ['long', 'surf', 3.2, 110],
+      ] as const
+    ).map(([id, kind, lengthM, lureMaxG]): Outfit => ({
+      id,
+      name: id,
+      rod: { kind, lengthM, power: 'heavy', action: 'fast', lureMinG: 14, lureMaxG },
+      line: { material: 'braid', diameterMm: 0.3 },
+    }))
+    const metal: Lure = { id: 'metal', name: 'metal', family: 'casting-metal', lengthMm: 100, weightG: 60 } as Lure
+    const surf = askOf(
+      water({ species: 'bluefish', water: 'surf', from: 'bank', fishFromM: 0, fishToM: 1, mood: 'aggressive' }),
+    )
+    const on = (outfits: readonly Outfit[]) =>
+      rank(prepareBox({ lures: [metal], parts: [], outfits, tests: [], trips: [] }), surf).candidates[0]!
+    expect(on([short!, long!]).outfit!.outfit.id).toBe('long')
+    expect(on([short!]).placement.depthFit).toBeGreaterThan(on([long!]).placement.depthFit)
+  })
+  it('metal is thrown far from any open shore, not across a river', () => {
+    const [short, long] = [2.1, 2.4].map(lengthM => outfit({ kind: 'spinning', lengthM, action: 'fast' }))
+    const metal = (water: RodTask['water']) =>
+      rodGain(long!, task('metal-counted', { totalG: 18, fromBank: true, water })) -
+      rodGain(short!, task('metal-counted', { totalG: 18, fromBank: true, water }))
+    expect(metal('lake')).toBeCloseTo(0.45, 9)
+    expect(metal('river')).toBeCloseTo(0.1, 9)
+  })
+  it('heads to 10 g: medium-light (§23.4); the lightest on the lightest', () => {
+    const [ultralight, mediumLight] = (['ultralight', 'medium-light'] as const).map(power =>
+      outfit({ kind: 'spinning', power, action: 'fast' }),
+    )
+    const head = (totalG: number) => task('head-hopped', { totalG })
+    expect(rodGain(mediumLight!, head(6))).toBeGreaterThan(rodGain(ultralight!, head(6)))
+    expect(rodGain(mediumLight!, head(2))).toBeLessThan(rodGain(ultralight!, head(2)))
+  })
+  it('perch are not pulled through cover', () => {
+    const light = outfit({ kind: 'spinning', power: 'light', action: 'fast' })
+    const inCover = (species: RodTask['species']) => task('head-hopped', { totalG: 9, inCover: true, species })
+    expect(rodGain(light, inCover('perch'))).toBeGreaterThan(rodGain(light, inCover('largemouth-bass')) + 1)
+  })
+  it('a leader for teeth is seen by fish without; those that break light gear need it', () => {
+    const [stout, fine] = [0.9, 0.4].map(diameterMm =>
+      outfit({ power: 'heavy' }, { leader: { material: 'fluorocarbon', diameterMm } }),
+    )
+    const apart = (species: RodTask['species']) =>
+      rodGain(stout!, task('big-bait', { totalG: 80, species })) -
+      rodGain(fine!, task('big-bait', { totalG: 80, species }))
+    expect(apart('largemouth-bass')).toBeCloseTo(-0.3, 9)
+    expect(apart('amberjack')).toBeCloseTo(0, 9)
+  })
   it('a fish that breaks light gear: each step too light costs more than for another, but not under the boat', () => {
     const [light, heavy] = (['light', 'heavy'] as const).map(power => outfit({ power, action: 'fast' }))
     const short = (id: string, species: RodTask['species']) =>

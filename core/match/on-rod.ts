@@ -12,7 +12,7 @@ import { nearerMiss, type Refusal } from './refusal'
 import { rodGain } from './rod'
 import { type Assembly, placedGain, type Scene, type Thrown } from './scene'
 
-/** Share of the depth's log-odds that the choice of the rod hears: a rod is not chosen because it casts badly. Assumed. */
+/** Share of the depth's log-odds that the choice of the rod hears for a plug that dives, since its line and cast decide how deep it runs (handbook §5). All else is counted down or thrown less far. Assumed. */
 const DEPTH_FOR_ROD = 0.35
 
 /** Rods that are placed in the water; the others cannot be so much better by depth alone. */
@@ -63,12 +63,13 @@ export function onBestRod(assembly: Assembly, rods: readonly AbleRod[], scene: S
   const { ask } = scene
   const { mostPlaced } = assembly
   const rodScale = scene.scales.rod
+  const heard = assembly.technique.control === 'dive' ? DEPTH_FOR_ROD : 0
   let refusal: Refusal | null = null
   let best: Thrown | null = null
   let bestChoice = -Infinity
   let placed = 0
   for (const { outfit, gain, place: loadPlace } of rods) {
-    if (placed >= RODS_PLACED || gain + DEPTH_FOR_ROD * mostPlaced <= bestChoice) break
+    if (placed >= RODS_PLACED || gain + heard * mostPlaced <= bestChoice) break
     const { profile, technique, trailer, added, ready } = assembly
     const tackle: Tackle = {
       profile,
@@ -94,7 +95,7 @@ export function onBestRod(assembly: Assembly, rods: readonly AbleRod[], scene: S
     placed++
     const depth = placedGain('depth', placement.depthFit, scene)
     const speed = ready.tactic.pace === null ? 0 : placedGain('speed', placement.speedFit, scene)
-    const choice = gain + DEPTH_FOR_ROD * (depth + speed)
+    const choice = gain + heard * (depth + speed)
     if (choice > bestChoice) {
       bestChoice = choice
       best = { assembly, outfit, tackle, placement, rod: gain, odds: assembly.odds + depth + speed + rodScale * gain }
@@ -132,7 +133,7 @@ function taskOf(
     fromBank: reading.from === 'bank' || reading.from === 'wading',
     species: reading.species,
     schools,
-    openShore: reading.water !== 'pond' && reading.water !== 'river',
+    water: reading.water,
   }
 }
 

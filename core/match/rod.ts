@@ -1,4 +1,4 @@
-import { JOB_COSTS, type JobRow, ROD_JOBS, SPECIES_TABLE, type TacticRow } from '#core/knowledge'
+import { JOB_COSTS, type JobRow, ROD_JOBS, SPECIES_TABLE, type SpeciesRow, type TacticRow } from '#core/knowledge'
 import { isBiteProof, type PreparedOutfit } from '#core/lure'
 import type { CompleteReading } from '#core/reading'
 import type { Schools } from '#core/rule'
@@ -12,25 +12,30 @@ export interface RodTask {
   readonly hooks: 'trebles' | 'single'
   readonly inCover: boolean
   readonly fromBank: boolean
-  /** Sea or surf in front of it. */
-  readonly openShore: boolean
+  readonly water: CompleteReading['water']
   readonly species: CompleteReading['species']
   readonly schools: Pick<Schools, 'crankReel'>
 }
 
 /** A fish that breaks light gear asks for this power at least. Assumed. */
 const STRONG_POWER: RodPower = 'medium-heavy'
-/** A rod whose leader must be changed before it can be used [log-odds]. Assumed. */
+/** A rod whose leader must be changed before it can be used, to one that teeth do not cut, or to one that fish do not see [log-odds]. Assumed. */
 const LEADER_TO_CHANGE = 0.3
 /** Two schools of cranking reels (handbook §19): about 5:1, or 6.4:1 and slow down yourself. The border between them is assumed. */
 const SLOW_REEL_BELOW = 5.8
 /** A jig of this length and more is a long one: it wants the pause of a spinning reel [mm]. Assumed. */
 const LONG_JIG_MM = 130
-/** From an open shore these jobs ask for distance: a rod at least this long [m] (handbook §23.4). */
-const FAR: readonly TacticRow['job'][] = ['metal', 'surf', 'big']
+/** What is thrown far wants a rod at least this long [m] (handbook §23.4: from the bank 2.4–2.9 m, in the surf 2.7–3.3 m), once it weighs so much [g]. The latter assumed: lighter lures do not fly. */
 const DISTANCE_M = 2.6
-/** Wood and weed hold a rod's power against it only from this much lure on [g]. Assumed: small baits are not pulled through it. */
+const FAR_FROM_G = 10
+/** Shores before which all water is in reach, and those of the sea. */
+const NEAR_SHORES: readonly CompleteReading['water'][] = ['pond', 'river']
+const COASTS: readonly CompleteReading['water'][] = ['surf', 'sea']
+/** Wood and weed hold a rod's power against it only from this much lure on [g], and for fish that pull back. Assumed: small baits, and perch, are not pulled through it. */
 const COVER_FROM_G = 7
+const PULLS_FROM = 1
+/** Afloat a longer rod is in the way [m]; each 0.3 m more costs what a wrong length costs. Assumed. */
+const AFLOAT_M = 2.5
 /** From this weight on the jobs of thick cover want the heavy rod [g] (handbook §9, §23.4). */
 const HEAVY_FROM_G = 14
 const PULLED: readonly TacticRow['job'][] = ['pitch', 'weedless', 'frog']
@@ -40,6 +45,15 @@ const steps = <T extends string>(order: readonly T[], value: T, [least, most]: r
 /** The power that a job asks for at this weight. */
 function powerAsked({ power, byWeight }: JobRow, totalG: number): readonly [RodPower, RodPower] {
   return byWeight?.find(row => totalG < row.belowG)?.power ?? power
+}
+
+/** Whether distance decides. */
+function isThrownFar({ far }: JobRow, { fromBank, water, totalG }: RodTask): boolean {
+  return (
+    fromBank &&
+    totalG >= FAR_FROM_G &&
+    ((far === 'shore' && !NEAR_SHORES.includes(water)) || (far !== undefined && COASTS.includes(water)))
+  )
 }
 
 /**
@@ -52,28 +66,33 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
   const fish = SPECIES_TABLE[species]
   let cost = 0
   const mayCast = totalG < (job.castingBelowG ?? 0) && (rod.kind === 'casting' || rod.kind === 'spinning')
-  if (!job.kinds.includes(rod.kind) && !mayCast) cost += JOB_COSTS.kind
+  const isFar = isThrownFar(job, task)
+  if (!job.kinds.includes(rod.kind) && !mayCast && !(isFar && rod.kind === 'surf')) cost += JOB_COSTS.kind
   if (mayCast && rod.kind === 'casting') cost += JOB_COSTS.kind / 2
   // A trolling rod stands in its holder: it hardly casts.
   if (rod.kind === 'trolling' && tactic.job !== 'troll') cost += JOB_COSTS.kind
   if (rod.kind === 'surf' && !task.fromBank) cost += JOB_COSTS.kind
   const power = rod.power ?? 'medium'
   let asked = powerAsked(job, totalG)
-  if (task.inCover && !job.fineInCover && totalG >= COVER_FROM_G && task.hooks === 'single')
+  if (
+    task.inCover &&
+    !job.fineInCover &&
+    totalG >= COVER_FROM_G &&
+    fish.strength >= PULLS_FROM &&
+    task.hooks === 'single'
+  )
     asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'heavy')]
   const underBoat = tactic.controls.includes('vertical')
   if (task.inCover && totalG >= HEAVY_FROM_G && PULLED.includes(tactic.job))
     asked = [stronger(asked[0], 'heavy'), stronger(asked[1], 'extra-heavy')]
-  if (fish.strength >= 3 && !underBoat) {
+  if (fish.strength >= STRONGEST && !underBoat) {
     asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'extra-heavy')]
     cost += JOB_COSTS.breaks * steps(ROD_POWERS, power, [STRONG_POWER, 'extra-heavy'])
   }
   cost += JOB_COSTS.power * steps(ROD_POWERS, power, asked)
   cost += JOB_COSTS.action * steps(ROD_ACTIONS, rod.action ?? 'fast', job.action)
-  if (job.lengthM && rod.lengthM != null)
-    cost += JOB_COSTS.length * Math.max(0, (job.lengthM[0] - rod.lengthM) / 0.3, (rod.lengthM - job.lengthM[1]) / 0.3)
-  if (task.fromBank && task.openShore && FAR.includes(tactic.job) && rod.lengthM != null)
-    cost += JOB_COSTS.length * Math.max(0, (DISTANCE_M - rod.lengthM) / 0.3)
+  if (rod.lengthM != null) cost += lengthCost(rod.lengthM, job, isFar)
+  if (!task.fromBank && rod.kind !== 'trolling') cost += JOB_COSTS.length * stepsLonger(rod.lengthM ?? 0, AFLOAT_M)
   if (job.lines && !job.lines.includes(line.material)) cost += JOB_COSTS.line
   if (job.test && line.testKg != null && line.material !== 'braid')
     cost += JOB_COSTS.test * Math.max(0, Math.log2(job.test[0] / line.testKg), Math.log2(line.testKg / job.test[1]))
@@ -88,10 +107,30 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
     cost += JOB_COSTS.reel
   // Line far too thick for a light bait, or far too thin for a heavy one: about 0.1 mm of braid for 5 g, 0.3 for 40.
   cost += LINE_COST * Math.max(0, Math.abs(Math.log(lineMm / lineFor(totalG, line.material === 'braid'))) - LINE_FREE)
-  if (fish.toothy === 'yes' ? !isBiteProof(leader) : fish.toothy === 'no' && leader?.material === 'wire')
-    cost += LEADER_TO_CHANGE
+  if (isLeaderToChange(leader, fish)) cost += LEADER_TO_CHANGE
   return -cost
 }
+
+/** Steps of 0.3 m, as rods are sold. */
+const stepsLonger = (lengthM: number, thanM: number) => Math.max(0, (lengthM - thanM) / 0.3)
+
+function lengthCost(lengthM: number, { lengthM: asked }: JobRow, isFar: boolean): number {
+  if (isFar) return JOB_COSTS.distance * stepsLonger(DISTANCE_M, lengthM)
+  if (!asked) return 0
+  const [least, most] = asked
+  return JOB_COSTS.length * (stepsLonger(least, lengthM) + stepsLonger(lengthM, most))
+}
+
+/** Teeth cut it, or it is stouter than fish without teeth like to see; those that break light gear want it stout. */
+function isLeaderToChange(
+  leader: PreparedOutfit['outfit']['leader'],
+  { toothy, strength }: Pick<SpeciesRow, 'toothy' | 'strength'>,
+): boolean {
+  if (toothy === 'yes') return !isBiteProof(leader)
+  return toothy === 'no' && (leader?.material === 'wire' || (isBiteProof(leader) && strength < STRONGEST))
+}
+/** Rank of fish that break light gear. */
+const STRONGEST = 3
 
 /** Line that suits a weight [mm]: 0.1 mm of braid at 4 g, 0.17 at 14 g, 0.3 at 50 g; nylon and fluorocarbon half again thicker. Assumed, after handbook §9. */
 function lineFor(totalG: number, isBraid: boolean): number {

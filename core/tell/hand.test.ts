@@ -30,7 +30,7 @@ describe('what to have tied on the rods at hand (handbook §12, §17; common pra
     expect(hand.filter(h => h.role !== 'other').map(h => h.lureId)).not.toContain('pn-75-bone')
     expect(new Set(hand.map(h => h.outfitId)).size).toBe(hand.length)
   })
-  it('a night of rolling surf: the needle searches and comes first, a bucktail for where one was found', () => {
+  it('a night of rolling surf: the needle on the long rod searches and comes first, a head along the bottom on the other for where one was found', () => {
     const hand = handIn({
       species: 'striped-bass',
       temperatureC: 14,
@@ -48,6 +48,9 @@ describe('what to have tied on the rods at hand (handbook §12, §17; common pra
       from: 'bank',
     })
     expect(hand[0]).toMatchObject({ role: 'search', lureId: expect.stringMatching(/^pn/) })
-    expect(hand.find(h => h.role === 'clean-up')?.lureId).toMatch(/^bk/)
+    expect(hand.find(h => h.role === 'clean-up')).toMatchObject({
+      lureId: expect.stringMatching(/^(bk|pt)/),
+      outfitId: 'o-shore',
+    })
   })
 })

@@ -316,4 +316,18 @@ export const MUTANTS = [
     to: 'const isBought = true',
     tests: ['tests/corpus/missing', 'core/match'],
   },
+  {
+    id: 'a rod is chosen for casting badly',
+    file: 'core/match/on-rod.ts',
+    from: "=== 'dive' ? DEPTH_FOR_ROD : 0",
+    to: "=== 'dive' ? 0 : 2 * DEPTH_FOR_ROD",
+    tests: ['core/match/craft'],
+  },
+  {
+    id: 'the shorter the rod the farther it throws',
+    file: 'core/match/rod.ts',
+    from: 'stepsLonger(DISTANCE_M, lengthM)',
+    to: 'stepsLonger(lengthM, DISTANCE_M)',
+    tests: ['core/match/craft'],
+  },
 ]
