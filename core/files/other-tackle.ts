@@ -105,7 +105,7 @@ const OF_LURES = /^(?:id|notes|box|slot|more|runsAt|colours|speed|fall)/
 const tellsOfIt = ({ path, heading, text }: Written) =>
   text !== '' && !OF_LURES.test(path ?? '') && !NO_NAME.test(heading)
 
-/** A rod is called one and has something of one, or has no name of a lure, and a power beside a length or a window. */
+/** A rod is called one and has something of one, or has no name of a lure, and two of a power, a length and a window. */
 function rodIn(
   cells: readonly Written[],
   called: string,
@@ -128,7 +128,8 @@ function rodIn(
   const isWindowed = rod.lureMaxG !== undefined
   const isCalled = ROD.test(called) && !FOR_A_ROD.test(called) && (isLong || isWindowed || rod.power !== undefined)
   const isNoLure = readKind(called) === null && partAlone(called) === null
-  if (!isCalled && !(isNoLure && rod.power !== undefined && (isLong || isWindowed))) return null
+  const isLike = [rod.power !== undefined, isLong, isWindowed].filter(Boolean).length >= 2
+  if (!isCalled && !(isNoLure && isLike)) return null
   const left = label.left
     .split(' ')
     .filter(word => word !== '' && !ROD.test(inEnglish(word)) && (/\d/.test(word) || !name.includes(word)))

@@ -70,7 +70,7 @@ export { PACE, PAUSES, WARMTH_C } from './pauses'
 export { RIG_TEXT } from './rigs'
 export { JOB_COSTS, type JobId, type JobRow, ROD_JOBS } from './rod-jobs'
 export { type CadenceChoice, type TacticRow, TACTICS } from './tactics'
-export { TRAILER_LENGTH, TRAILER_OTHER_COLOUR, type TrailerRow, TRAILERS } from './trailers'
+export { TRAILER_LENGTH, TRAILER_OTHER_COLOUR, type TrailerRow, TRAILERS, UNFINISHED } from './trailers'
 export {
   BLADE_WORDS,
   BLADED,

@@ -277,6 +277,16 @@ export const TRAILERS: readonly TrailerRow[] = [
   ),
 ]
 
+/** A skirted jig that has a trailer and is fished bare all the same; blades may be fished bare (handbook §6). */
+export const UNFINISHED: TrailerRow = row(
+  'jig.unfinished',
+  ANY_JIG,
+  'none',
+  [],
+  -12,
+  'A skirted jig is unfinished without its trailer: it is bare because no rod here carries both.',
+)
+
 /** A trailer against its host's length: of its size, 0.6 to 1.0 of the jig; beyond that it costs. Assumed. */
 export const TRAILER_LENGTH = { least: 0.6, most: 1.15, costPerDoubling: 1.6 } as const
 /** A trailer of another colour scheme than its host's [log-odds]. Assumed. */

@@ -1,5 +1,5 @@
 import type { Ask } from '#core/ask'
-import { TRAILER_LENGTH, TRAILER_OTHER_COLOUR, type TrailerRow, TRAILERS } from '#core/knowledge'
+import { TRAILER_LENGTH, TRAILER_OTHER_COLOUR, type TrailerRow, TRAILERS, UNFINISHED } from '#core/knowledge'
 import { type LureProfile, mayTrail } from '#core/lure'
 import { Remembered } from '#core/numeric'
 import { jointMembership } from '#core/rule'
@@ -23,8 +23,6 @@ export interface TrailersFor {
 const BARE: TrailerChoice = { trailer: null, hooking: null, gain: 0, rows: [] }
 export const NO_TRAILERS: TrailersFor = { of: () => [BARE] }
 
-/** A skirted jig without its trailer is unfinished; blades may be fished bare (handbook §6). */
-const NEEDS_TRAILER = 'skirted-jig'
 /** A row that holds less than this is silent. */
 const SILENT = 0.05
 
@@ -61,12 +59,22 @@ function choiceWhere(holds: readonly number[], trailers: readonly LureProfile[])
     }
     const rows = mine.map(row => ({ row: TRAILERS[row]!, holds: holds[row]! }))
     // The best dressed one and, where it can be fished so, the bare host: a rod may carry only that.
-    const mustTrail = host.lure.family === NEEDS_TRAILER && best !== null
-    const choices = [...(best ? [judge(host, best, rows)] : []), ...(mustTrail ? [] : [judge(host, null, rows)])]
+    const choices = [...(best ? [judge(host, best, rows)] : []), ...bareOf(host, best, rows)]
     known.set(host, choices)
     return choices
   }
   return { of }
+}
+
+/** The host without a trailer, beside the best that it could wear: as good as its rows say, but for what is unfinished then. Where a trailer is kept for it, it is not fished without. */
+function bareOf(
+  host: LureProfile,
+  best: LureProfile | null,
+  rows: Parameters<typeof judge>[2],
+): readonly TrailerChoice[] {
+  const bare = judge(host, null, rows)
+  if (best === null || !matchesLure(UNFINISHED.host, host)) return [bare]
+  return best.lure.role === 'trailer' ? [] : [{ ...bare, gain: bare.gain + UNFINISHED.lift, rows: [UNFINISHED] }]
 }
 
 /** The rows of the table that speak of a host: no reading changes them, so they are kept. */

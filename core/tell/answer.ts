@@ -1,6 +1,6 @@
 import { type Ask, askOf, type AskOptions } from '#core/ask'
 import { depthErrorOf, type Doubts, type Presented } from '#core/course'
-import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES, ROD_JOBS } from '#core/knowledge'
+import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES, ROD_JOBS, type TrailerRow } from '#core/knowledge'
 import {
   Candidate,
   type Contribution,
@@ -199,7 +199,7 @@ function explainCandidates(
       confidence: round(confidenceOf(candidate, ask, prepared.hours.get(lure.id) ?? 0)),
       axes: setupAxes(candidate, ask),
       reasons: [...reasons, ...trailerReason(candidate, units), ...logReasons(candidate)],
-      against: [...against, ...rodAgainst(candidate, units)],
+      against: [...against, ...rodAgainst(candidate, units), ...bareAgainst(candidate, units)],
     }
   })
 }
@@ -261,9 +261,19 @@ function rodAgainst({ outfit, tactic, rodGain }: Candidate, units: UnitSystem): 
 
 /** The row of the table of trailers that speaks loudest for the trailer that is told. */
 function trailerReason({ trailer, trailerRows }: Candidate, units: UnitSystem): ReasonOut[] {
-  const row = trailer ? trailerRows[0] : undefined
-  return row ? [{ rule: row.id, text: proseIn(row.text, units), source: sourceText(row.source) }] : []
+  return trailer ? trailerRows.slice(0, 1).map(row => reasonOf(row, units)) : []
 }
+
+/** What is against a host that is fished bare because no rod carries more. */
+function bareAgainst({ trailer, trailerRows }: Candidate, units: UnitSystem): ReasonOut[] {
+  return trailer === null ? trailerRows.filter(row => row.lift < 0).map(row => reasonOf(row, units)) : []
+}
+
+const reasonOf = ({ id, text, source }: TrailerRow, units: UnitSystem): ReasonOut => ({
+  rule: id,
+  text: proseIn(text, units),
+  source: sourceText(source),
+})
 
 /** A caution is worth showing from half membership on. */
 const SHOWN_FROM = 0.5

@@ -2,13 +2,14 @@ import { readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { rackedAs, readOutfitLabel } from '#core/catalogue'
-import { boxOf, guessMapping, lureRows, parseFile, parseReading, planLures, readCsv } from '#core/files'
+import { parseReading, readCsv } from '#core/files'
 import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
 import { match, type RankingOut } from '#core/tell'
 import type { UnitSystem } from '#core/units'
 import { inWords } from '#speech'
 import { holds, type Statement } from './corpus'
+import { storedFrom } from './own/stored'
 
 /**
  * An angler's own tackle, end to end: three made-up sheets with little more than kinds, weights and colours, rods as their labels read, and what good anglers would tie on
@@ -20,20 +21,12 @@ interface Day { readonly id: string, readonly box: string, readonly reading: Rea
 const days = JSON.parse(read('situations.json')) as readonly Day[]
 const rods = JSON.parse(read('rods.json')) as Record<string, readonly string[]>
 
-/** Lures and rods as the import and the rack would store them; a lure goes by its name. */
+/** Lures and rods as the import and the rack would store them. */
 function tackle(name: string): { readonly box: Box, readonly refused: number, readonly left: readonly string[] } {
   const system = SYSTEM[name]!
-  let made = 0
-  const table = readCsv(read(`${name}.csv`))
-  const planned = planLures([], lureRows(table, guessMapping(table, system), { system }), { mergeBy: 'name', newId: () => `new-${made++}` })
   const labels = rods[name]!.map(label => readOutfitLabel(label, system))
-  const file = parseFile({
-    format: 'ygrion', version: 1,
-    lures: planned.flatMap(({ lure }) => (lure ? [{ ...lure, id: lure.name }] : [])),
-    outfits: labels.map((label, i) => rackedAs(label, `o${i + 1}`, `${i + 1}`)),
-  })
-  if (!file.ok) throw new Error(`${name}: ${file.issues[0]!.path}`)
-  return { box: boxOf(file.value), refused: planned.filter(({ lure }) => lure === null).length, left: labels.map(({ left }) => left) }
+  const racked = labels.map((label, i) => rackedAs(label, `o${i + 1}`, `${i + 1}`))
+  return { ...storedFrom(readCsv(read(`${name}.csv`)), system, racked), left: labels.map(({ left }) => left) }
 }
 
 describe('tackle out of a sheet', () => {

@@ -330,4 +330,11 @@ export const MUTANTS = [
     to: 'stepsLonger(lengthM, DISTANCE_M)',
     tests: ['core/match/craft'],
   },
+  {
+    id: 'a jig too heavy with its trailer is fished by nobody',
+    file: 'core/match/trailer.ts',
+    from: "best.lure.role === 'trailer' ? []",
+    to: "best.lure.role !== 'lure' ? []",
+    tests: ['tests/corpus/first-ten'],
+  },
 ]

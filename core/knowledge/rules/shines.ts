@@ -41,6 +41,8 @@ const COOL: Condition = { feature: 'warmthC', zeroAt: 18, oneAt: 12 }
 const MILD: Condition = { feature: 'warmthC', zeroAt: 8, oneAt: 12 }
 const WARM: Condition = { feature: 'warmthC', zeroAt: 13, oneAt: 17 }
 const HOT_WATER: Condition = { feature: 'temperatureC', zeroAt: 23, oneAt: 26 }
+/** Light chop at most; breakers are none. */
+const SMOOTH: Condition = { feature: 'waveM', zeroAt: 1, oneAt: 0.4 }
 const CALM: Condition = { feature: 'windMs', zeroAt: 7, oneAt: 3 }
 const AFLOAT: Condition = { feature: 'from', any: ['boat', 'kayak'] }
 const ASHORE: Condition = { feature: 'from', any: ['bank', 'wading'] }
@@ -439,7 +441,13 @@ export const SHINES_RULES: readonly Rule[] = [
     0.9,
     'A strong current sweeps an unweighted bait off before it is down.',
   ),
-  poor('stick-mud', ['stick-falling'], [MUDDY], 1, 'Mud: they do not find a quiet stick.'),
+  poor(
+    'stick-mud',
+    ['stick-falling', 'weedless-jerked'],
+    [MUDDY],
+    1,
+    'Mud: they do not find a quiet stick, falling or twitched.',
+  ),
   poor('stick-windy', ['stick-falling'], [WINDY], 0.7, 'Wind takes the slack line: no soft stick.'),
   shines(
     'weedless-jerked',
@@ -518,7 +526,7 @@ export const SHINES_RULES: readonly Rule[] = [
   shines(
     'surface-low-light',
     ['surface-walked', 'surface-popped', 'surface-wound'],
-    [DUSKY, WARM, SHALLOW_FISH, CALM],
+    [DUSKY, WARM, SHALLOW_FISH, CALM, SMOOTH],
     1.3,
     'Low light, calm, warm, shallow: the surface.',
   ),
