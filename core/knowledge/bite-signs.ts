@@ -11,6 +11,7 @@ import {
   type SpeciesId,
   type TacticId,
 } from '#core/terms'
+import { SPECIES_TABLE } from './species'
 
 /** What can be changed between two casts (trade §15); `place` and `cadence` are not seen in a lure. */
 export type Changeable = 'colour' | 'size' | 'depth' | 'speed' | 'action' | 'cadence' | 'place'
@@ -59,7 +60,7 @@ export const HAND_CHANGES: Readonly<
   'no-trailer': { what: 'trailer', says: 'no trailer' },
 }
 
-/** One change: what, and to what in words; `only` narrows it to covers without snags, to a rig or to a way of fishing, `hand` is the tap that does it. */
+/** One change: what, and to what in words; `only` narrows it to covers without snags, to a rig, to a way of fishing or to a leader that teeth cut, `hand` is the tap that does it. */
 export interface SignOffer {
   readonly what: ChangeWhat
   readonly to: string
@@ -67,7 +68,8 @@ export interface SignOffer {
   /** Of another tactic: how it takes the bait through the water, or which it is. */
   readonly ways?: readonly Way[]
   readonly tactics?: readonly TacticId[]
-  readonly only?: 'open-water' | 'nose-hooked' | 'has-trailer' | 'jerked' | 'on-bottom' | 'off-bottom' | 'open-point'
+  readonly only?:
+    'open-water' | 'nose-hooked' | 'has-trailer' | 'jerked' | 'on-bottom' | 'off-bottom' | 'open-point' | 'cuttable'
 }
 
 /**
@@ -84,6 +86,8 @@ export interface BiteSign {
   }
   /** So many of them among the last ones. */
   readonly atLeast: number
+  /** Silent where one of these is among the last ones. */
+  readonly unless?: readonly EventKind[]
   /** Only for these families; absent: any. */
   readonly families?: readonly Family[]
   readonly notFamilies?: readonly Family[]
@@ -131,6 +135,7 @@ const BIG_HUNTERS: readonly SpeciesId[] = ['northern-pike', 'muskellunge']
 /** Fish that metal is jigged for in deep water. */
 const DEEP_HUNTERS: readonly SpeciesId[] = ['amberjack', 'grouper', 'pollack', 'cobia', 'striped-bass']
 const SURFACE_FEEDERS: readonly SpeciesId[] = ['bluefish', 'kahawai', 'mackerel']
+const WITH_TEETH = (Object.keys(SPECIES_TABLE) as SpeciesId[]).filter(id => SPECIES_TABLE[id].toothy === 'yes')
 const SALMONIDS: readonly SpeciesId[] = ['rainbow-trout', 'brown-trout', 'landlocked-salmon', 'lake-trout', 'sea-trout']
 const VERTICAL: readonly Family[] = ['slow-jig', 'speed-jig', 'flutter-spoon', 'blade-bait', 'dense-spoon']
 const JIGGED: readonly Family[] = ['slow-jig', 'speed-jig']
@@ -176,6 +181,18 @@ export const BITE_SIGNS: readonly BiteSign[] = [
     do: 'Strike at every stop; keep the fall.',
     offers: [],
     pushes: { stay: 0.6 },
+  },
+  {
+    id: 'bite.cut-off',
+    of: { kinds: ['lure-lost'] },
+    atLeast: 1,
+    unless: ['snagged'],
+    species: WITH_TEETH,
+    source: 'common-practice',
+    means: 'A lure gone where nothing snags, among fish with teeth: bitten off.',
+    do: 'A leader that teeth do not cut before the next cast.',
+    offers: [{ what: 'line', to: 'a leader that teeth do not cut: wire, or thick fluorocarbon', only: 'cuttable' }],
+    pushes: {},
   },
   {
     id: 'bite.outside',

@@ -105,6 +105,8 @@ function valueOf(trip: TripSoFar, what: ChangeWhat): Said {
       })
     case 'depth':
       return message('figure', { figure: quantity('depth', trip.depthNow() ?? 0) })
+    case 'line':
+      return message('next.as-it-is')
     case 'hook':
       return trip.current.rig ?? trip.candidate?.technique.rig ?? message('next.as-it-is')
     default:

@@ -34,7 +34,8 @@ export function readSigns(
   return BITE_SIGNS.flatMap(sign => {
     if (!isFor(sign, family, species) || (sign.whileBiting && !biting)) return []
     const { kinds, when, hookedAt } = sign.of
-    const last = kinds.includes('snagged') ? snags : fish
+    const last = kinds.some(kind => SNAGS.includes(kind)) ? snags : fish
+    if (last.some(e => sign.unless?.includes(e.kind))) return []
     const read = last.filter(
       e =>
         kinds.includes(e.kind) &&

@@ -1,8 +1,8 @@
 import { type AloneRow, CADENCE_WAY, type ChangeWhat, type SignOffer, TECHNIQUES } from '#core/knowledge'
-import { colourClass, type LureProfile } from '#core/lure'
+import { colourClass, isBiteProof, type LureProfile } from '#core/lure'
 import type { Candidate, PreparedBox, Ranking } from '#core/match'
 import { type Message, message, type Said } from '#core/message'
-import type { Stint } from '#core/tackle'
+import type { Outfit, Stint } from '#core/tackle'
 import { explainLure, type SetupOut } from '#core/tell'
 import type { NextOptions } from './next-out'
 import { readSigns, type SignRead } from './signs'
@@ -62,6 +62,13 @@ export class TripSoFar {
     return guard === 'own' ? this.mine.snagGuard.value : guard
   }
 
+  /** On the rod it is fished with, as noted, else as it would be. */
+  private get leader(): Outfit['leader'] {
+    const { outfitId } = this.current
+    const noted = this.prepared.outfits.find(({ outfit }) => outfit.id === outfitId)
+    return (noted ?? this.candidate?.outfit)?.outfit.leader ?? null
+  }
+
   /** Hopped, dragged or lying: what fouls there is not too deep, it is too heavy or the wrong bait. */
   private get isOnBottom(): boolean {
     const cadence = this.current.presentation?.cadence ?? this.current.cadence ?? this.candidate?.cadence
@@ -114,6 +121,8 @@ export class TripSoFar {
         return this.isOnBottom
       case 'open-point':
         return this.guard < POINT_HIDDEN
+      case 'cuttable':
+        return !isBiteProof(this.leader)
       case 'jerked':
         return (this.current.presentation?.cadence ?? this.current.cadence ?? this.candidate?.cadence) === 'jerk-pause'
       default:
