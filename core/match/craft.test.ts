@@ -292,6 +292,23 @@ describe('lead and hooks', () => {
     expect(through(1, ['grass'])).toBeLessThan(8)
     expect(through(0.05, ['rock'])).toBeLessThan(8)
   })
+  it('a bucktail weighs what it weighs: too light for deep fast water counts, too heavy is for other rules', () => {
+    const off = (weightG: number, part: Partial<Reading>) => {
+      const bucktail = profileOf({ id: 'b', name: 'b', family: 'hair-jig', lengthMm: 100, weightG }, [])
+      const direct = bucktail.techniques.find(t => t.control === 'bottom' && t.adds === 'nothing')!
+      const [added] = addedWeights(direct, bucktail, {
+        parts: [],
+        spoons: [],
+        ask: askOf(water({ windMs: 0, ...part })),
+      })
+      return added!.off ?? 0
+    }
+    const rip = { bottomM: 9, fishFromM: 7, fishToM: 9, currentMs: 0.8 }
+    expect(off(14, rip)).toBeGreaterThan(off(18, rip))
+    expect(off(18, rip)).toBeGreaterThan(0)
+    expect(off(43, rip)).toBe(0)
+    expect(off(43, { bottomM: 2, fishFromM: 1, fishToM: 2 })).toBe(0)
+  })
   it('deeper, more current and more drift are heavier; a slow mood is not', () => {
     expect(at(6)).toBeGreaterThan(at(3))
     expect(at(5, { currentMs: 0.6 })).toBeGreaterThan(at(5))

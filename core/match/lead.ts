@@ -26,7 +26,7 @@ import { driftOf } from '#core/reading'
 import { interpolate } from '#core/numeric'
 import { jointMembership } from '#core/rule'
 import type { Part } from '#core/tackle'
-import type { Cover } from '#core/terms'
+import type { Cover, Family } from '#core/terms'
 import { hookSizeRank } from '#core/units'
 import { gapNeeded, hookFor } from './hook-size'
 
@@ -38,6 +38,9 @@ const HOOK_STEP = 0.3
 const TOO_SMALL = 1.7
 /** A head whose gap does not clear the body costs hook-ups (handbook §6): as much as this much of a factor of weight, as a logarithm. Assumed. */
 const TOO_NARROW = 0.4
+/** Families with a head that cannot be changed, and the factor of weight within which one does as well as another, as a logarithm. Assumed. */
+const ON_OWN_HEAD: readonly Family[] = ['jighead-soft', 'hair-jig']
+const ONE_AS_ANOTHER = Math.log(1.6)
 /** Cover in which a head with a guarded point is taken; in the open it costs hook-ups. */
 const SNAGGY: readonly Cover[] = ['grass', 'pads', 'reeds', 'kelp', 'wood', 'brush', 'mangrove']
 /** How many of the angler's own spoons are tried ahead of a fly. */
@@ -57,7 +60,7 @@ export function addedWeights(
   body: LureProfile,
   { parts, spoons, ask }: LeadScene,
 ): readonly AddedWeight[] {
-  if (technique.adds === 'nothing') return [NOTHING_ADDED]
+  if (technique.adds === 'nothing') return [ownHead(technique, body, ask)]
   if (technique.adds === 'spoon')
     return spoons.slice(0, SPOONS_TRIED).map(spoon => ({ grams: spoon.weightG.value, part: null, spoon }))
   if (technique.adds === 'clip-blade') {
@@ -84,6 +87,13 @@ export function addedWeights(
   }
   if (best) return [best]
   return technique.ownOnly ? [] : [{ part: null, grams: nearestUsual(wanted) }]
+}
+
+/** A bait on a head of its own, which weighs what it weighs: what it is short of, beyond what one head does as well as another. */
+function ownHead(technique: TechniqueRow, body: LureProfile, ask: Ask): AddedWeight {
+  if (!ON_OWN_HEAD.includes(body.lure.family)) return NOTHING_ADDED
+  const short = Math.log(leadWanted(technique, body, ask) / body.weightG.value)
+  return short > ONE_AS_ANOTHER ? { ...NOTHING_ADDED, off: short - ONE_AS_ANOTHER } : NOTHING_ADDED
 }
 
 /** How far the hook of a head is from what the body asks, in factors of weight, as a logarithm; a sinker has none. */

@@ -337,4 +337,11 @@ export const MUTANTS = [
     to: "best.lure.role !== 'lure' ? []",
     tests: ['tests/corpus/first-ten'],
   },
+  {
+    id: 'a bucktail too heavy for the depth counts as too light',
+    file: 'core/match/lead.ts',
+    from: 'Math.log(leadWanted(technique, body, ask) / body.weightG.value)',
+    to: 'Math.log(body.weightG.value / leadWanted(technique, body, ask))',
+    tests: ['core/match/craft'],
+  },
 ]

@@ -231,7 +231,13 @@ export const SHINES_RULES: readonly Rule[] = [
     0.8,
     'Thick weed: no open trebles hanging in it.',
   ),
-  shines('swum-night', ['plug-swum'], [NIGHT, SURF_WATER], 1.2, 'Night and shallow sea: a minnow plug swum slowly.'),
+  shines(
+    'swum-night',
+    ['plug-swum'],
+    [NIGHT, SURF_WATER, SHALLOW_FISH],
+    1.2,
+    'Night and shallow sea: a minnow plug swum slowly.',
+  ),
   shines(
     'swum-slim',
     ['plug-swum'],
