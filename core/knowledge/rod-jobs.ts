@@ -95,7 +95,7 @@ export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
     power: ['medium', 'medium-heavy'],
     action: ['moderate', 'moderate-fast'],
     test: [5.4, 30],
-    text: 'Near grass a soft tip with enough backbone to pull clean.',
+    text: 'Near grass a soft tip with enough backbone to pull clean, and line to match.',
   },
   'jerk': {
     id: 'jerk',

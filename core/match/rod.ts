@@ -17,7 +17,8 @@ export interface RodTask {
   readonly schools: Pick<Schools, 'crankReel'>
 }
 
-/** A fish that breaks light gear asks for this power at least. Assumed. */
+/** Rank of fish that break light gear, and the power that they ask for at least. The latter assumed. */
+const STRONGEST = 3
 const STRONG_POWER: RodPower = 'medium-heavy'
 /** A rod whose leader must be changed before it can be used, to one that teeth do not cut, or to one that fish do not see [log-odds]. Assumed. */
 const LEADER_TO_CHANGE = 0.3
@@ -129,9 +130,6 @@ function isLeaderToChange(
   if (toothy === 'yes') return !isBiteProof(leader)
   return toothy === 'no' && (leader?.material === 'wire' || (isBiteProof(leader) && strength < STRONGEST))
 }
-/** Rank of fish that break light gear. */
-const STRONGEST = 3
-
 /** Line that suits a weight [mm]: 0.1 mm of braid at 4 g, 0.17 at 14 g, 0.3 at 50 g; nylon and fluorocarbon half again thicker. Assumed, after handbook §9. */
 function lineFor(totalG: number, isBraid: boolean): number {
   return (isBraid ? 1 : 1.55) * 0.1 * Math.sqrt(totalG / 4.5)
