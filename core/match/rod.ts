@@ -130,6 +130,7 @@ function isLeaderToChange(
   if (toothy === 'yes') return !isBiteProof(leader)
   return toothy === 'no' && (leader?.material === 'wire' || (isBiteProof(leader) && strength < STRONGEST))
 }
+
 /** Line that suits a weight [mm]: 0.1 mm of braid at 4 g, 0.17 at 14 g, 0.3 at 50 g; nylon and fluorocarbon half again thicker. Assumed, after handbook §9. */
 function lineFor(totalG: number, isBraid: boolean): number {
   return (isBraid ? 1 : 1.55) * 0.1 * Math.sqrt(totalG / 4.5)
