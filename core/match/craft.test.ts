@@ -143,6 +143,12 @@ describe('rods by job', () => {
       rodGain(long, popper({ fromBank: true, water: 'river' })),
     )
   })
+  it('afloat a long rod is in the way, unless its job asks for one (§23.4)', () => {
+    const [short, long] = [2.3, 2.6].map(lengthM => outfit({ lengthM, power: 'heavy' }))
+    const longer = (id: string) => rodGain(long!, task(id, { totalG: 90 })) - rodGain(short!, task(id, { totalG: 90 }))
+    expect(longer('weedless-dragged')).toBeLessThan(0)
+    expect(longer('umbrella')).toBe(0)
+  })
   it('a rod is not chosen for casting badly: metal for fish at the top of the surf hangs on the long one, though it runs deeper on the longer cast', () => {
     const [short, long] = (
       [

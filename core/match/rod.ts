@@ -35,7 +35,7 @@ const COASTS: readonly CompleteReading['water'][] = ['surf', 'sea']
 /** Wood and weed hold a rod's power against it only from this much lure on [g], and for fish that pull back. Assumed: small baits, and perch, are not pulled through it. */
 const COVER_FROM_G = 7
 const PULLS_FROM = 1
-/** Afloat a longer rod is in the way [m]; each 0.3 m more costs what a wrong length costs. Assumed. */
+/** Afloat a longer rod is in the way [m], if its job does not ask for one; each 0.3 m more costs what a wrong length costs. Assumed. */
 const AFLOAT_M = 2.5
 /** From this weight on the jobs of thick cover want the heavy rod [g] (handbook §9, §23.4). */
 const HEAVY_FROM_G = 14
@@ -68,6 +68,7 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
   let cost = 0
   const mayCast = totalG < (job.castingBelowG ?? 0) && (rod.kind === 'casting' || rod.kind === 'spinning')
   const isFar = isThrownFar(job, task)
+  const isHeldAfloat = !task.fromBank && rod.kind !== 'trolling'
   if (!job.kinds.includes(rod.kind) && !mayCast && !(isFar && rod.kind === 'surf')) cost += JOB_COSTS.kind
   if (mayCast && rod.kind === 'casting') cost += JOB_COSTS.kind / 2
   // A trolling rod stands in its holder: it hardly casts.
@@ -92,8 +93,10 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
   }
   cost += JOB_COSTS.power * steps(ROD_POWERS, power, asked)
   cost += JOB_COSTS.action * steps(ROD_ACTIONS, rod.action ?? 'fast', job.action)
-  if (rod.lengthM != null) cost += lengthCost(rod.lengthM, job, isFar)
-  if (!task.fromBank && rod.kind !== 'trolling') cost += JOB_COSTS.length * stepsLonger(rod.lengthM ?? 0, AFLOAT_M)
+  if (rod.lengthM != null)
+    cost += isFar
+      ? JOB_COSTS.distance * stepsLonger(DISTANCE_M, rod.lengthM)
+      : lengthCost(rod.lengthM, job.lengthM ?? (isHeldAfloat ? [0, AFLOAT_M] : undefined))
   if (job.lines && !job.lines.includes(line.material)) cost += JOB_COSTS.line
   if (job.test && line.testKg != null && line.material !== 'braid')
     cost += JOB_COSTS.test * Math.max(0, Math.log2(job.test[0] / line.testKg), Math.log2(line.testKg / job.test[1]))
@@ -115,8 +118,7 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
 /** Steps of 0.3 m, as rods are sold. */
 const stepsLonger = (lengthM: number, thanM: number) => Math.max(0, (lengthM - thanM) / 0.3)
 
-function lengthCost(lengthM: number, { lengthM: asked }: JobRow, isFar: boolean): number {
-  if (isFar) return JOB_COSTS.distance * stepsLonger(DISTANCE_M, lengthM)
+function lengthCost(lengthM: number, asked: JobRow['lengthM']): number {
   if (!asked) return 0
   const [least, most] = asked
   return JOB_COSTS.length * (stepsLonger(least, lengthM) + stepsLonger(lengthM, most))
