@@ -104,7 +104,8 @@ function begin(request: JudgeRequest): Question {
 }
 
 /** What needs the place of every lure, beside what was told first. */
-function wholeOf({ request: { opened: asked, units }, within, first }: Question, ranking: Ranking): Judgement {
+function wholeOf({ request, within, first }: Question, ranking: Ranking): Judgement {
+  const { opened: asked, units } = request
   const { setups } = first.out
   const spines = spinesOf(ranking)
   const place = asked ? ranking.candidates.findIndex(c => c.profile.lure.id === asked) : -1
@@ -113,7 +114,11 @@ function wholeOf({ request: { opened: asked, units }, within, first }: Question,
   return Comlink.transfer(
     {
       ...first,
-      out: { ...first.out, setups: inFull(ranking, setups), ...inWords(explainRest(within, ranking), units) },
+      out: {
+        ...first.out,
+        setups: inFull(ranking, setups),
+        ...inWords(explainRest(within, ranking, options(request)), units),
+      },
       opened: also[0] ? { setup: also[0], place } : null,
       presented: { ...first.presented, ...Object.fromEntries(presentedSetups(ranking, also)) },
       doubts: { ...first.doubts, ...Object.fromEntries(doubtedSetups(ranking, also)) },

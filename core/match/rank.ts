@@ -86,6 +86,17 @@ export function rank(prepared: PreparedBox, ask: Ask): Ranking {
   return judgingOf(prepared, ask).whole()
 }
 
+/** The box on its way to be ranked on some outfits only, as often as is asked: what the outfits share is worked out once. */
+export function judgingsOn(
+  prepared: PreparedBox,
+  ask: Ask,
+  scene = sceneOf(prepared, ask),
+): (outfits: readonly PreparedOutfit[]) => Judging {
+  const says = logSays(prepared.log, ask)
+  const layouts = new Layouts(scene, prepared.lures)
+  return outfits => new Judging({ ...scene, outfits }, prepared.lures, says, layouts)
+}
+
 /**
  * The box judged on each outfit by itself: what to tie on if this were the only rod. `bare` are the same lures without trailers, for those that had one.
  * What the outfits share is worked out once.

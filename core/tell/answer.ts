@@ -23,7 +23,7 @@ import { sourceText } from '#core/sources'
 import type { Box } from '#core/tackle'
 import { proseIn, type UnitSystem } from '#core/units'
 import { waterDensity } from '#core/water'
-import { askedAxes, confidenceOf, round, setApart, setupAxes } from './explain'
+import { askedAxes, confidenceOf, POOR_ROD, round, setApart, setupAxes } from './explain'
 import { logReasons } from './from-log'
 import { gapsOf, kindsMissing, tackleMissing } from './gaps'
 import { handOf } from './hand'
@@ -89,7 +89,7 @@ export function doubtedSetups(ranking: Ordered, setups: readonly SetupOut<Said>[
 /** The contract's answer from a ranking that is already there, but for what is worth measuring. */
 export function explainRanking(prepared: PreparedBox, ranking: Ranking, options: MatchOptions = {}): RankingOut<Said> {
   const first = tellFirst(prepared, ranking, options)
-  return { ...first, setups: inFull(ranking, first.setups), ...explainRest(prepared, ranking) }
+  return { ...first, setups: inFull(ranking, first.setups), ...explainRest(prepared, ranking, options) }
 }
 
 /**
@@ -116,7 +116,8 @@ export function explainFirst(
 }
 
 /** What needs the place of every lure. */
-export function explainRest(prepared: PreparedBox, { ask, candidates, rejected }: Ranking): RestOut<Said> {
+export function explainRest(prepared: PreparedBox, ranking: Ranking, options: AskOptions): RestOut<Said> {
+  const { ask, candidates, rejected } = ranking
   return {
     rejected: rejected.map(({ lureId, code, why }) => ({ lureId, code, why })),
     gaps: [
@@ -124,7 +125,7 @@ export function explainRest(prepared: PreparedBox, { ask, candidates, rejected }
       ...tackleMissing(prepared, candidates, rejected, ask),
       ...gapsOf(candidates, ask),
     ],
-    hand: handOf(candidates),
+    hand: handOf(prepared, ranking, options),
   }
 }
 
@@ -243,9 +244,6 @@ function wayOut(candidate: Candidate): WayOut {
     score: round(score),
   }
 }
-
-/** A rod this far from its job is worth a word [log-odds]. */
-const POOR_ROD = -1
 
 function rodAgainst({ outfit, tactic, rodGain }: Candidate, units: UnitSystem): ReasonOut<Said>[] {
   if (!outfit || rodGain > POOR_ROD) return []

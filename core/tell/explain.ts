@@ -8,6 +8,8 @@ import type { AxisOut, ReasonOut, SetupAxisOut } from './output'
 
 /** Reasons shown beside a set-up. */
 const SHOWN_REASONS = 3
+/** A rod this far from its job is worth a word, and is not rigged for another turn [log-odds]. Assumed. */
+export const POOR_ROD = -1
 
 export function reasonOut({ rule }: Pick<Reason, 'rule'>, { features }: Ask, system: UnitSystem): ReasonOut {
   return { rule: rule.id, text: fillIn(rule.text, features, system), source: sourceText(rule.source) }

@@ -3,14 +3,19 @@ import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
 import { boxOf, parseFile } from '#core/files'
 import type { Reading } from '#core/reading'
+import type { Box } from '#core/tackle'
 import { inWords } from '#speech'
 import { match } from './answer'
 
-const file = parseFile(
-  JSON.parse(readFileSync(join(import.meta.dirname, '../../tests/corpus/boxes/salt.json'), 'utf8')),
-)
-if (!file.ok) throw new Error(inWords(file.issues[0]!.message))
-const salt = boxOf(file.value)
+function boxNamed(name: string): Box {
+  const file = parseFile(
+    JSON.parse(readFileSync(join(import.meta.dirname, `../../tests/corpus/boxes/${name}.json`), 'utf8')),
+  )
+  if (!file.ok) throw new Error(inWords(file.issues[0]!.message))
+  return boxOf(file.value)
+}
+const salt = boxNamed('salt')
+const lake = boxNamed('lake')
 const kingfish: Reading = {
   species: 'amberjack',
   temperatureC: 18,
@@ -21,7 +26,20 @@ const kingfish: Reading = {
   mood: 'lethargic',
   signs: ['fish-on-sonar'],
 }
-const handIn = (reading: Reading) => inWords(match(salt, reading, { top: salt.lures.length })).hand
+const handIn = (reading: Reading, box = salt) => inWords(match(box, reading, { top: 1 })).hand
+/** A calm warm evening over weed and stone: fish at the top that hunt. */
+const evening: Reading = {
+  species: 'smallmouth-bass',
+  temperatureC: 23,
+  visibilityM: 3.5,
+  windMs: 1,
+  bottomM: 2.8,
+  fishFromM: 0.3,
+  fishToM: 2,
+  mood: 'aggressive',
+  cover: ['rock', 'grass'],
+  signs: ['surface-feeding'],
+}
 
 describe('what to have tied on the rods at hand (handbook §12, §17; common practice, no source)', () => {
   it('slow fish at 40 m: a flat jig to clean up with, and no needle that is said to search', () => {
@@ -50,7 +68,28 @@ describe('what to have tied on the rods at hand (handbook §12, §17; common pra
     expect(hand[0]).toMatchObject({ role: 'search', lureId: expect.stringMatching(/^pn/) })
     expect(hand.find(h => h.role === 'clean-up')).toMatchObject({
       lureId: expect.stringMatching(/^(bk|pt)/),
-      outfitId: 'o-shore',
+      outfitId: expect.stringMatching(/^o-(shore|heavy)$/),
     })
+  })
+  it('fish that hunt at the top: a surface bait searches, and for those that only follow a bait is there that stays', () => {
+    const hand = handIn(evening, lake)
+    const familyOf = (role: string) => lake.lures.find(l => l.id === hand.find(h => h.role === role)?.lureId)?.family
+    expect(hand[0]!.role).toBe('search')
+    expect(familyOf('search')).toBe('topwater')
+    expect(['tube', 'stick-worm', 'worm', 'minnow-soft', 'skirted-jig', 'craw']).toContain(familyOf('clean-up'))
+    const first = inWords(match(lake, evening, { top: 1 })).setups[0]!
+    expect(hand[0]).toMatchObject({ lureId: first.lureId, outfitId: first.outfitId })
+  })
+  it('who has two rods gets both rigged, who has one the first of the order', () => {
+    const only = (...ids: string[]): Box => ({ ...lake, outfits: lake.outfits.filter(({ id }) => ids.includes(id)) })
+    expect(handIn(evening, only('o-spin', 'o-sb')).map(h => h.role)).toEqual(['search', 'clean-up'])
+    expect(handIn(evening, only('o-spin'))).toHaveLength(1)
+    expect(handIn(evening, only())).toEqual([])
+  })
+  it('a rod that is wrong for all that is left stays in the bag, and every rod shows another way', () => {
+    const hand = handIn(evening, lake)
+    expect(hand.map(h => h.outfitId)).not.toContain('o-troll')
+    const ways = hand.filter(h => h.role === 'other').map(h => h.why)
+    expect(new Set(ways).size).toBe(ways.length)
   })
 })

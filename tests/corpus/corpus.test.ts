@@ -42,11 +42,12 @@ describe('the corpus of decisions', () => {
     for (const [section, { held, all }] of tally(({ says }) => [says.section ?? '–'])) if (all >= 40) expect(held / all, section).toBeGreaterThanOrEqual(SECTION_FLOOR)
   })
   it('the weights in use were fitted to this corpus', () => expect(FITTED_TO).toBe(fitResult.corpus))
-  it('shares of every answer sum to 1, and the hand holds each rod and each lure once', () => {
+  it('shares of every answer sum to 1, and the hand holds the first, each rod and each lure once', () => {
     for (const [id, { setups, hand }] of answers) {
       expect(setups.reduce((sum, s) => sum + s.share, 0), id).toBeCloseTo(1, 1)
       expect(new Set(hand.map(h => h.outfitId)).size, id).toBe(hand.length)
       expect(new Set(hand.map(h => h.lureId)).size, id).toBe(hand.length)
+      if (setups[0]?.outfitId) expect(hand, id).toContainEqual(expect.objectContaining({ lureId: setups[0].lureId, outfitId: setups[0].outfitId }))
     }
   })
 })

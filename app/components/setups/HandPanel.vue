@@ -19,6 +19,7 @@ const ROLE: Record<HandOut['role'], string> = { 'search': 'to search', 'clean-up
         <dd><button type="button" class="quiet" @click="emit('choose', h.lureId)">{{ lureName(h.lureId) }}</button> <span class="reason">{{ capital(h.why) }}.</span></dd>
       </div>
     </dl>
+    <p v-if="out.hand.length < box.box.outfits.length" class="reason">A rod that is not named can stay in its bag.</p>
   </section>
   <section v-if="measure.length > 0" class="hand" aria-labelledby="measure-title">
     <h3 id="measure-title">Worth measuring</h3>
