@@ -22,6 +22,7 @@ const FLOORS = [
 const PACKAGES = {
   'zod': ['files', 'calc'],
   'papaparse': ['files'],
+  'd3-time-format': ['files'],
   'fast-xml-parser': ['files'],
   'dequal': ['files', 'tackle', 'bench'],
   'ml-kmeans': ['palette'],

@@ -57,6 +57,7 @@ export const useLogbookStore = defineStore('logbook', () => {
       open().api.read(
         bytes,
         box.places.map(({ id, name }) => ({ id, name })),
+        settings.units,
       ),
   }
 })

@@ -14,6 +14,7 @@ import type {
 } from '#core/logbook'
 import type { Reading } from '#core/reading'
 import type { Box, Trip } from '#core/tackle'
+import type { UnitSystem } from '#core/units'
 import type { DepthMark, DepthSpot } from '~/charts/log/depth-spots'
 import type { RuleChoice } from './judge.protocol'
 import type { LogChange } from './log-change'
@@ -52,5 +53,10 @@ export interface LogbookApi {
   stop: () => void
   written: (trips: readonly Trip[], format: TripFormat, precision: Precision) => string
   /** Trips of a table; lures and waters may stand by name. */
-  read: (bytes: Uint8Array, places: readonly { readonly id: string; readonly name: string }[]) => TripsRead
+  /** `units`: of figures without a unit. */
+  read: (
+    bytes: Uint8Array,
+    places: readonly { readonly id: string; readonly name: string }[],
+    units: UnitSystem,
+  ) => TripsRead
 }

@@ -128,7 +128,7 @@ const api: LogbookApi = {
     }
     return format === 'gpx' ? tripsToGpx(trips, options) : tripsToGeoJson(trips, options)
   },
-  read: (bytes, places) => tripsFromCsv(decodeText(bytes).text, { lures: box.lures, places }),
+  read: (bytes, places, units) => tripsFromCsv(decodeText(bytes).text, { lures: box.lures, places, units }),
 }
 
 Comlink.expose(api)

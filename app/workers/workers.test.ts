@@ -472,6 +472,7 @@ describe('the log', () => {
     const back = await log.api.read(
       bytes(csv),
       file.places!.map(({ id, name }) => ({ id, name })),
+      'metric',
     )
     expect(back.trips.map(t => t.id).sort()).toEqual(file.trips!.map(t => t.id).sort())
     const exact = JSON.parse(await log.api.written(file.trips!, 'geojson', 'exact')) as {

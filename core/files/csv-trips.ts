@@ -2,7 +2,9 @@ import { dequal } from 'dequal/lite'
 import { message } from '#core/message'
 import type { Lure, Stint, Trip, TripEvent } from '#core/tackle'
 import { plainCell, readCsv, writeCsv } from './csv-table'
+import { readDiary } from './diary'
 import { check, type Issue } from './parse'
+import type { UnitSystem } from '#core/units'
 import { type Place, tripSchema } from './schemas'
 
 /** A row is an event, or a stint in which nothing happened. */
@@ -102,27 +104,41 @@ function cellsOf(row: {
 
 export interface TripsRead {
   readonly trips: readonly Trip[]
+  /** What could not be read, and is left out. */
   readonly issues: readonly Issue[]
+  /** What was taken for what, in a diary of one's own. */
+  readonly notes: readonly Issue[]
 }
 
 /**
- * Reads trips from a table. Headings are those of the export, in any order; a trip and a stint without an id are told apart by day and place, start and lure.
- * Lures and places may stand by name. A bad row is an issue and is left out; the others are read.
+ * Reads trips from a table. Headings are those of the export, in any order, or those of a catch diary (`readDiary`); a trip and a stint without an id are told apart by day and
+ * place, start and lure. Lures and places may stand by name. A bad row is an issue and is left out; the others are read.
  */
 export function tripsFromCsv(
   csv: string,
   known: {
     readonly lures: readonly Pick<Lure, 'id' | 'name'>[]
     readonly places: readonly Pick<Place, 'id' | 'name'>[]
+    /** Of figures without a unit, in a diary. */
+    readonly units?: UnitSystem
   },
 ): TripsRead {
-  const { header, rows, lines, damage } = readCsv(csv)
+  const table = readCsv(csv)
+  const { damage } = table
+  const isExport = COLUMNS.every(c => !c.required || table.header.some(h => h.toLowerCase() === c.heading))
+  const diary = isExport ? null : readDiary(table, known.units ?? 'metric')
+  const { header, rows, lines } = diary ?? table
   const at = COLUMNS.map(c => header.findIndex(h => h.toLowerCase() === c.heading))
   const missing = COLUMNS.filter((c, i) => c.required && at[i] === -1)
   if (missing.length > 0)
-    return { trips: [], issues: missing.map(c => ({ path: c.heading, message: message('csv.column-needed') })) }
+    return {
+      trips: [],
+      issues: missing.map(c => ({ path: c.heading, message: message('csv.column-needed') })),
+      notes: [],
+    }
   const issues: Issue[] = damage.map(d => ({ path: `line ${d.line}`, message: d.message }))
   const lureIds = byName(known.lures)
+  const strangers = new Set<string>()
   const placeIds = byName(known.places)
   const trips = new Map<
     string,
@@ -160,7 +176,10 @@ export function tripsFromCsv(
       [stint, 'trailerId', lureIds],
     ] as const) {
       const id = record[field]
-      if (typeof id === 'string') record[field] = names.get(id.toLowerCase()) ?? id
+      if (typeof id !== 'string') continue
+      const found = names.get(id.toLowerCase()) ?? (diary && names === lureIds ? theOnly(id, known.lures) : undefined)
+      if (diary && field === 'lureId' && found === undefined) strangers.add(id)
+      record[field] = found ?? id
     }
     const tripId = String(trip.id ?? `${String(stint.start).slice(0, 10)} ${String(trip.placeId ?? '')}`.trim())
     const kept = trips.get(tripId) ?? {
@@ -191,11 +210,29 @@ export function tripsFromCsv(
     trips: checked.flatMap(c => (c.ok ? [c.value as Trip] : [])),
     issues: [
       ...issues,
+      ...(diary?.issues ?? []),
       ...checked.flatMap((c, i) =>
         c.ok ? [] : c.issues.map(issue => ({ ...issue, path: `trip ${[...trips.keys()][i]!}: ${issue.path}` })),
       ),
     ],
+    notes: [
+      ...(diary?.notes ?? []),
+      ...[...strangers].map(text => ({ path: 'lure', message: message('diary.not-in-box', { text }) })),
+    ],
   }
+}
+
+/** The one lure whose name has every word of a text, or no other ones; a text that could be several is none. */
+function theOnly(text: string, lures: readonly Pick<Lure, 'id' | 'name'>[]): string | undefined {
+  const wordsOf = (name: string) => new Set(name.toLowerCase().match(/[\p{L}\d.]+/gu))
+  const asked = wordsOf(text)
+  if (asked.size === 0) return undefined
+  const found = lures
+    .map(({ id, name }) => ({ id, words: wordsOf(name) }))
+    .filter(({ words }) => [...asked].every(word => words.has(word)))
+  const whole = found.filter(({ words }) => words.size === asked.size)
+  const [only, other] = whole.length > 0 ? whole : found
+  return other ? undefined : only?.id
 }
 
 function cellValue({ as }: TripColumn, cell: string): unknown {

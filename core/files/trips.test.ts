@@ -73,7 +73,7 @@ const someTrips = fc
 describe('trips as a table', () => {
   it('read back as they were written', () => {
     const back = tripsFromCsv(tripsToCsv(trips), known)
-    expect(back).toEqual({ trips, issues: [] })
+    expect(back).toEqual({ trips, issues: [], notes: [] })
     expect(compareTrips(trips, back.trips)).toEqual({ fresh: [], changed: [], same: trips.length })
   })
   it('read back whatever they hold: quotes, formulas, unknown fields, blanks', () => {

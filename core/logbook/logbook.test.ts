@@ -68,6 +68,19 @@ describe('rates by cuts', () => {
     }).rows
     expect(row!.rate.mean).toBeCloseTo(800, -1.5)
   })
+  it('fish without hours, as diaries have them, move no rate, and their lure was fished', () => {
+    const [timed] = stretches
+    const caught = { ...timed!, stintId: 'diary', hours: 0, casts: 0, contacts: 40, landed: 40 }
+    const other = { ...caught, lureId: 'diary-lure' }
+    const of = { of: 'contacts', per: 'hour' } as const
+    const before = ratesBy([timed!], 'lure', of, ['diary-lure'])
+    const after = ratesBy([timed!, caught, other], 'lure', of, ['diary-lure'])
+    expect(after.rows).toEqual(before.rows)
+    expect([before.unfished, after.unfished]).toEqual([['diary-lure'], []])
+    expect(ratesByTwo([timed!, caught, other], 'colour', 'clarity', 'contacts')).toEqual(
+      ratesByTwo([timed!], 'colour', 'clarity', 'contacts'),
+    )
+  })
 })
 
 describe('notes', () => {

@@ -48,12 +48,18 @@ export function ratesBy(
   also: readonly (string | number)[] = [],
 ): RateTable {
   const cut = CUTS[cutId]
-  const groups = groupBy(stretches, cut.of)
-  const unknownHours = sumOf(groups.get(null) ?? []).hours
+  // Fish of a stretch without effort, out of a diary for one, say nothing of a rate.
+  const groups = groupBy(
+    stretches.filter(s => effortIn(per, s) > 0),
+    cut.of,
+  )
+  const unknownHours = sumOf(stretches.filter(s => cut.of(s) === null)).hours
   groups.delete(null)
-  const rows = [...groups]
-    .map(([value, list]) => ({ value: value!, trips: new Set(list.map(s => s.tripId)).size, ...sumOf(list) }))
-    .filter(row => effortIn(per, row) > 0)
+  const rows = [...groups].map(([value, list]) => ({
+    value: value!,
+    trips: new Set(list.map(s => s.tripId)).size,
+    ...sumOf(list),
+  }))
   const pooled = pooledRates(
     rows.map(row => ({ events: row[of], effort: effortIn(per, row) })),
     bunched(
@@ -62,7 +68,7 @@ export function ratesBy(
       per,
     ),
   )
-  const fished = new Set(rows.map(r => r.value))
+  const fished = new Set(stretches.map(cut.of))
   return {
     cut: cutId,
     rows: rows
@@ -107,6 +113,7 @@ export interface CrossTable {
 export function ratesByTwo(stretches: readonly Stretch[], rowCut: CutId, columnCut: CutId, of: Return): CrossTable {
   const [row, column] = [CUTS[rowCut], CUTS[columnCut]]
   const known = stretches.flatMap(stretch => {
+    if (stretch.hours <= 0) return []
     const at = { row: row.of(stretch), column: column.of(stretch) }
     return at.row === null || at.column === null ? [] : [{ stretch, row: at.row, column: at.column }]
   })

@@ -15,6 +15,7 @@ const OWN_TEXT: Readonly<Record<string, string>> = {
   'files/csv-columns.ts': 'headings as they are read',
   'files/csv-table.ts': 'heading of a list in words',
   'files/csv-trips.ts': 'headings of the table of trips',
+  'files/diary.ts': 'headings of the table of trips',
   'files/same-types.ts': 'types, for the compiler alone',
   'light/sky-over.ts': 'classes of light',
   'lure/traits.ts': 'classes of action',

@@ -69,6 +69,32 @@ test('two trips are made one and parted again; a table goes out and comes in as 
   await expect(page.getByText(/got "swallowed"/)).toBeVisible()
 })
 
+test('a catch diary of one’s own comes in: what was taken for what is shown first, and it can be taken back', async ({
+  page,
+}) => {
+  const diary = [
+    'Datum;Uhrzeit;Gewässer;Köder;Fischart;Länge (cm);Wassertemperatur',
+    '12.05.2025;06:30;Averin Water;Moor blade;Hecht;72;12,5',
+    ';9.15;;Grannet;Barsch;31;',
+    'gestern;9.15;;Grannet;Barsch;31;',
+  ].join('\n')
+  await page.goto('/logbook')
+  await page
+    .getByLabel('Bring in trips or a catch diary')
+    .setInputFiles({ name: 'diary.csv', mimeType: 'text/csv', buffer: Buffer.from(diary) })
+  const shown = page.locator('.preview')
+  await expect(shown).toContainText('1 new trip, 0 that change')
+  await expect(shown).toContainText('“gestern” is no date that is understood')
+  await expect(shown).toContainText('“Wassertemperatur” is taken in °C')
+  await shown.getByRole('button', { name: 'Write 1 trip' }).click()
+  await expect(page.getByText('15 trips')).toBeVisible()
+  await page.getByRole('link', { name: 'Open the trip of May 12 2025' }).click()
+  await expect(page.getByRole('region', { name: 'Moor blade' })).toContainText('1 landed')
+  await page.locator('.undo button').first().click()
+  await page.goto('/logbook')
+  await expect(page.getByText('14 trips')).toBeVisible()
+})
+
 test('positions leave blurred unless one asks for the exact ones', async ({ page }) => {
   await page.goto('/logbook')
   const blurred = JSON.parse(await kept(page, () => page.getByRole('button', { name: /GeoJSON/ }).click())) as {

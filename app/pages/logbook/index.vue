@@ -67,7 +67,7 @@ const choose = (event: Event) => attempt(async () => {
 })
 const write = () => attempt(async () => {
   const { fresh, changed } = plan.value!
-  await box.change({ put: { trips: structuredClone([...fresh, ...changed]) } }, `${fresh.length} trips came in from ${incoming.value!.name}, ${changed.length} were changed.`)
+  await box.change({ put: { trips: structuredClone([...fresh, ...changed]) } }, `${fresh.length} ${wordFor(fresh.length, 'trip')} came in from ${incoming.value!.name}, ${changed.length} changed.`)
   incoming.value = null
 })
 </script>
@@ -97,11 +97,17 @@ const write = () => attempt(async () => {
       <div class="row"><span>Keep {{ picked.size > 0 ? `the ${picked.size} picked` : 'all trips' }} as</span><button v-for="f in FORMATS" :key="f.id" type="button" class="plain" :disabled="chosenTrips.length === 0" @click="keep(f)">{{ f.name }}</button></div>
       <div class="row"><span>Places in GPX and GeoJSON</span><span class="choices" role="group" aria-label="How exact"><button v-for="p in PRECISIONS" :key="p" type="button" class="choice" :aria-pressed="precision === p" @click="precision = p">{{ p === 'blurred' ? `to about ${blurSide(names.units)}` : 'exact' }}</button></span></div>
       <p class="reason soft">Events with a position become points. Usually they are moved to the middle of a square of about {{ blurSide(names.units) }}, so that a file given away names the water and not the spot. The table holds everything as it is, positions too.</p>
-      <div class="row"><label class="plain file">Bring in a table of trips<input type="file" accept=".csv,text/csv,text/plain" class="sr" @change="choose" /></label></div>
+      <div class="row"><label class="plain file">Bring in trips or a catch diary<input type="file" accept=".csv,text/csv,text/plain" class="sr" @change="choose" /></label></div>
+      <p class="reason soft">Any table with a date and a lure in each row, as CSV: headings, units, dates and languages of your own are understood, and what was taken for what is shown before anything is written.</p>
       <div v-if="incoming && plan" class="preview" role="status">
-        <p><b>{{ incoming.name }}</b>: {{ plan.fresh.length }} new trips, {{ plan.changed.length }} that change, {{ plan.same }} the same<template v-if="incoming.read.issues.length > 0">; {{ incoming.read.issues.length }} rows or trips cannot be read</template>.</p>
+        <p><b>{{ incoming.name }}</b>: {{ plan.fresh.length }} new {{ wordFor(plan.fresh.length, 'trip') }}, {{ plan.changed.length }} that change, {{ plan.same }} the same<template v-if="incoming.read.issues.length > 0">; {{ incoming.read.issues.length }} cannot be read</template>.</p>
         <ul v-if="incoming.read.issues.length > 0" class="issues"><li v-for="(issue, i) in incoming.read.issues.slice(0, 12)" :key="i" class="reason">{{ issue.path }}: {{ inWords(issue.message) }}</li></ul>
-        <div class="row"><button type="button" class="hot" :disabled="plan.fresh.length + plan.changed.length === 0" @click="write">Write {{ plan.fresh.length + plan.changed.length }} trips</button><button type="button" class="quiet" @click="incoming = null">leave it</button></div>
+        <template v-if="incoming.read.notes.length > 0">
+          <p>Understood:</p>
+          <ul class="issues"><li v-for="(note, i) in incoming.read.notes.slice(0, 12)" :key="i" class="reason">{{ note.path }}: {{ inWords(note.message) }}</li></ul>
+          <p v-if="incoming.read.notes.length > 12" class="soft">and {{ incoming.read.notes.length - 12 }} more like these</p>
+        </template>
+        <div class="row"><button type="button" class="hot" :disabled="plan.fresh.length + plan.changed.length === 0" @click="write">Write {{ plan.fresh.length + plan.changed.length }} {{ wordFor(plan.fresh.length + plan.changed.length, 'trip') }}</button><button type="button" class="quiet" @click="incoming = null">leave it</button></div>
       </div>
       <p v-if="problem" class="reason problem" role="alert">{{ problem }}</p>
     </section>
