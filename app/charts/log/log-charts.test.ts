@@ -81,7 +81,7 @@ describe('a trip as a cut', () => {
   const size = { width: 800, height: 200 }
   it('puts every stretch and event of the demo inside the picture, deeper farther down, later farther right', () => {
     for (const trip of demo.trips as unknown as Trip[]) {
-      const { stints, events, depths } = tripLine(trip, 3, size)
+      const { stints, events, depths } = tripLine(trip, size)
       expect(stints).toHaveLength(trip.stints!.length)
       expect(events).toHaveLength(trip.stints!.flatMap(s => s.events ?? []).length)
       for (const s of stints) {
@@ -99,7 +99,7 @@ describe('a trip as a cut', () => {
     }
   })
   it('draws a trip without stints, and one without depths at the surface', () => {
-    expect(tripLine({ id: 't', start: '2026-05-01T06:00:00Z' }, 0, size)).toMatchObject({ stints: [], events: [] })
+    expect(tripLine({ id: 't', start: '2026-05-01T06:00:00Z' }, size)).toMatchObject({ stints: [], events: [] })
     const bare: Trip = {
       id: 't',
       start: '2026-05-01T06:00:00Z',
@@ -113,7 +113,39 @@ describe('a trip as a cut', () => {
         },
       ],
     }
-    expect(tripLine(bare, 0, size).events[0]!.y).toBe(0)
+    expect(tripLine(bare, size).events[0]!.y).toBe(0)
+    expect(tripLine(bare, size).waters).toEqual([])
+  })
+  it('each water stands from when it was fished, as high as it was deep; one that looks as before goes on', () => {
+    const water = (bottomM: number, visibilityM: number) => ({
+      species: 'perch',
+      temperatureC: 12,
+      bottomM,
+      visibilityM,
+    })
+    const stint = (id: string, hour: number, reading?: object) => ({
+      id,
+      start: `2026-05-01T0${hour}:00:00Z`,
+      end: `2026-05-01T0${hour + 1}:00:00Z`,
+      lureId: 'l',
+      ...(reading ? { reading } : {}),
+    })
+    const day: Trip = {
+      id: 't',
+      start: '2026-05-01T04:00:00Z',
+      stints: [
+        stint('a', 4),
+        stint('b', 5, water(4, 1)),
+        stint('c', 6, { ...water(4, 1), temperatureC: 13 }),
+        stint('d', 7, water(8, 3)),
+      ],
+    }
+    const { waters } = tripLine(day, size)
+    expect(waters.map(w => [w.id, w.x / size.width, w.width / size.width, w.height / size.height])).toEqual([
+      ['b', 0, 0.75, 0.5],
+      ['d', 0.75, 0.25, 1],
+    ])
+    expect(waters[1]!.reading.visibilityM).toBe(3)
   })
 })
 

@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue'
-import { completeReading, type Reading } from '#core/reading'
 import type { Trip } from '#core/tackle'
 import { formatNumber, formatQuantity, shownUnit } from '#core/units'
 import { lightStops } from '~/charts/column'
@@ -11,31 +10,33 @@ import { words } from '~/text/labels'
 const props = defineProps<{ trip: Trip, small?: boolean, chosenId?: string | null }>()
 const emit = defineEmits<{ choose: [eventId: string] }>()
 const names = useLogNames()
-const reading = computed(() => {
-  const first = props.trip.stints?.find(s => s.reading)?.reading
-  return first ? completeReading(first as Reading).reading : null
-})
 /** Room for the figures beside and below the water [px]. */
 const AROUND = { left: 44, right: 10, top: 12, bottom: 28 } as const
 const room = useRoom(useTemplateRef<SVGElement>('drawing'), 874)
 const size = computed(() => (props.small ? { width: 520, height: 34 } : { width: room.value - AROUND.left - AROUND.right, height: 230 }))
 /** So near to the right edge a name would run out of the drawing; it ends there instead [px]. */
 const NAME = 110
+/** Half of an hour's name: the first one stands clear of the unit beside it [px]. */
+const HOUR = 26
 const isLate = (x: number) => x > size.value.width - NAME
-const line = computed(() => tripLine(props.trip, reading.value?.bottomM ?? 0, size.value))
-const stops = computed(() => (reading.value ? lightStops(reading.value) : []))
+const line = computed(() => tripLine(props.trip, size.value))
+const waters = computed(() => line.value.waters.map(water => ({ ...water, stops: lightStops(water.reading), fill: `${gradient.value}-${water.id.replaceAll(/[^\w-]/g, '_')}` })))
 const gradient = computed(() => `water-${props.trip.id.replaceAll(/[^\w-]/g, '_')}${props.small ? '-small' : ''}`)
 const summary = computed(() => `${line.value.stints.length} stretches, ${line.value.events.length} events`)
 </script>
 
 <template>
   <svg ref="drawing" class="trip-cut" :class="{ small }" :viewBox="small ? `0 -3 ${size.width} ${size.height + 6}` : `${-AROUND.left} ${-AROUND.top} ${room} ${size.height + AROUND.top + AROUND.bottom}`" :role="small ? 'img' : 'group'" :aria-label="summary">
-    <defs><linearGradient :id="gradient" x2="0" y2="1"><stop v-for="s in stops" :key="s.offset" :offset="s.offset" :stop-color="s.colour" /></linearGradient></defs>
-    <rect :width="size.width" :height="size.height" class="water" :fill="stops.length > 0 ? `url(#${gradient})` : 'none'" />
+    <defs><linearGradient v-for="w in waters" :id="w.fill" :key="w.id" x2="0" y2="1"><stop v-for="s in w.stops" :key="s.offset" :offset="s.offset" :stop-color="s.colour" /></linearGradient></defs>
+    <g v-for="w in waters" :key="w.id">
+      <rect :x="w.x" :y="w.height" :width="w.width" :height="size.height - w.height" class="ground" />
+      <rect :x="w.x" :width="w.width" :height="w.height" :fill="`url(#${w.fill})`" />
+    </g>
+    <rect :width="size.width" :height="size.height" class="water" fill="none" />
     <template v-if="!small">
       <g v-for="d in line.depths" :key="d.value"><text x="-7" :y="d.y" text-anchor="end" dominant-baseline="middle">{{ formatNumber('depth', d.value, { system: names.units }) }}</text></g>
       <text x="-7" :y="size.height + 18" text-anchor="end">{{ shownUnit('depth', names.units).symbol }}</text>
-      <text v-for="h in line.hours" :key="h.label" :x="h.x" :y="size.height + 18" text-anchor="middle">{{ h.label }}</text>
+      <text v-for="h in line.hours" :key="h.label" :x="Math.max(h.x, HOUR)" :y="size.height + 18" text-anchor="middle">{{ h.label }}</text>
     </template>
     <g v-for="s in line.stints" :key="s.id">
       <line v-for="edge in ['edge', 'stint']" :key="edge" :x1="s.x + 2" :x2="s.x + s.width - 2" :y1="s.y" :y2="s.y" :class="edge" />
@@ -56,6 +57,7 @@ const summary = computed(() => `${line.value.stints.length} stretches, ${line.va
 .small { height: 40px; }
 text { font-size: 12px; fill: var(--soft-ink); }
 .water { stroke: var(--rule); }
+.ground { fill: color-mix(in srgb, var(--ink) 62%, var(--paper)); }
 .edge { stroke: #17211d; stroke-width: 4.6; stroke-linecap: round; }
 .stint { stroke: #f4f1e6; stroke-width: 1.8; stroke-linecap: round; }
 .small .edge { stroke-width: 3.4; }
