@@ -33,6 +33,8 @@ type Span<T> = readonly [least: T, most: T]
  * What a job asks of the rod, its reel and its line (handbook §9, §23.4). A step outside a range costs log-odds; what is absent does not matter.
  * Source: common practice, no source; the costs are assumed and stand beside the sums.
  */
+type ByWeight = readonly { readonly belowG: number; readonly power: Span<RodPower> }[]
+
 export interface JobRow {
   readonly id: JobId
   readonly label: string
@@ -43,7 +45,9 @@ export interface JobRow {
   readonly action: Span<RodAction>
   readonly lengthM?: Span<number>
   /** Power by the complete weight thrown: light heads want light rods. Replaces `power` below and above these grams. */
-  readonly byWeight?: readonly { readonly belowG: number; readonly power: Span<RodPower> }[]
+  readonly byWeight?: ByWeight
+  /** The same for fish that are not pulled out of cover. */
+  readonly notPulled?: ByWeight
   readonly test?: Span<number>
   readonly lines?: readonly LineMaterial[]
   readonly reels?: readonly ('baitcaster' | 'spinning' | 'overhead' | 'fly')[]
@@ -209,7 +213,8 @@ export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
       { belowG: 7, power: ['medium-light', 'medium-heavy'] },
       { belowG: 14, power: ['medium', 'heavy'] },
     ],
-    text: 'In weed medium-heavy and more, to pull the fish out of it.',
+    notPulled: HEADS,
+    text: 'In weed medium-heavy and more, to pull the fish out of it; small fish by the weight of the bait.',
   },
   'drop-shot': {
     id: 'drop-shot',

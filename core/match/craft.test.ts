@@ -186,6 +186,25 @@ describe('rods by job', () => {
     expect(rodGain(mediumLight!, head(6))).toBeGreaterThan(rodGain(ultralight!, head(6)))
     expect(rodGain(mediumLight!, head(2))).toBeLessThan(rodGain(ultralight!, head(2)))
   })
+  it('weedless in weed medium-heavy and more (§23.4); for fish that are not pulled out of it the bait decides', () => {
+    const [light, stout] = (['light', 'medium-heavy'] as const).map(power =>
+      outfit({ kind: 'spinning', power, action: 'fast' }),
+    )
+    const stouter = (species: RodTask['species']) => {
+      const dragged = task('weedless-dragged', { totalG: 6, species })
+      return rodGain(stout!, dragged) - rodGain(light!, dragged)
+    }
+    expect(stouter('largemouth-bass')).toBeGreaterThan(0)
+    expect(stouter('bream')).toBeLessThan(0)
+  })
+  it('a bait dragged through cover wants the heavy rod, one swum over it meets its fish above', () => {
+    const [stout, heavy] = (['medium-heavy', 'heavy'] as const).map(power => outfit({ power, action: 'fast' }))
+    const heavier = (id: string) =>
+      rodGain(heavy!, task(id, { totalG: 18, inCover: true })) -
+      rodGain(stout!, task(id, { totalG: 18, inCover: true }))
+    expect(heavier('weedless-dragged')).toBeGreaterThan(0)
+    expect(heavier('belly-over-grass')).toBe(0)
+  })
   it('perch are not pulled through cover', () => {
     const light = outfit({ kind: 'spinning', power: 'light', action: 'fast' })
     const inCover = (species: RodTask['species']) => task('head-hopped', { totalG: 9, inCover: true, species })

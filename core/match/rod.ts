@@ -40,12 +40,18 @@ const AFLOAT_M = 2.5
 /** From this weight on the jobs of thick cover want the heavy rod [g] (handbook §9, §23.4). */
 const HEAVY_FROM_G = 14
 const PULLED: readonly TacticRow['job'][] = ['pitch', 'weedless', 'frog']
+/** What is swum over the cover meets its fish above it. Assumed. */
+const SWUM_OVER: TacticRow['controls'][number] = 'count-down'
 const steps = <T extends string>(order: readonly T[], value: T, [least, most]: readonly [T, T]) =>
   Math.max(0, order.indexOf(least) - order.indexOf(value), order.indexOf(value) - order.indexOf(most))
 
-/** The power that a job asks for at this weight. */
-function powerAsked({ power, byWeight }: JobRow, totalG: number): readonly [RodPower, RodPower] {
-  return byWeight?.find(row => totalG < row.belowG)?.power ?? power
+/** The power that a job asks for at this weight, with such fish. */
+function powerAsked(
+  { power, byWeight, notPulled }: JobRow,
+  totalG: number,
+  isPulled: boolean,
+): readonly [RodPower, RodPower] {
+  return ((!isPulled && notPulled) || byWeight)?.find(row => totalG < row.belowG)?.power ?? power
 }
 
 /** Whether distance decides. */
@@ -75,7 +81,7 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
   if (rod.kind === 'trolling' && tactic.job !== 'troll') cost += JOB_COSTS.kind
   if (rod.kind === 'surf' && !task.fromBank) cost += JOB_COSTS.kind
   const power = rod.power ?? 'medium'
-  let asked = powerAsked(job, totalG)
+  let asked = powerAsked(job, totalG, fish.strength >= PULLS_FROM)
   if (
     task.inCover &&
     !job.fineInCover &&
@@ -85,7 +91,7 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
   )
     asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'heavy')]
   const underBoat = tactic.controls.includes('vertical')
-  if (task.inCover && totalG >= HEAVY_FROM_G && PULLED.includes(tactic.job))
+  if (task.inCover && totalG >= HEAVY_FROM_G && PULLED.includes(tactic.job) && !tactic.controls.includes(SWUM_OVER))
     asked = [stronger(asked[0], 'heavy'), stronger(asked[1], 'extra-heavy')]
   if (fish.strength >= STRONGEST && !underBoat) {
     asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'extra-heavy')]
