@@ -1,25 +1,17 @@
-import { readFileSync } from 'node:fs'
-import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
-import { boxOf, parseFile } from '#core/files'
 import type { Reading } from '#core/reading'
 import type { Box, Stint, Trip, TripEvent } from '#core/tackle'
 import { match } from '#core/tell'
-import { inWords } from '#speech'
+import { loadBoxes } from '../../tests/corpus/corpus'
+import { at, happens as event, stretch } from '../../tests/rotation/stretches'
 import { nextOf } from './next'
 
 /** The handbook's table of bites (§15) in a whole box: common practice, no source. Each case names the first offer by its kind. */
 
-const read = (name: string): Box => {
-  const file = parseFile(
-    JSON.parse(readFileSync(join(import.meta.dirname, `../../tests/corpus/boxes/${name}.json`), 'utf8')) as unknown,
-  )
-  if (!file.ok) throw new Error(inWords(file.issues[0]!.message))
-  return boxOf(file.value)
-}
-const lake = read('lake')
-const river = read('river')
-const salt = read('salt')
+const boxes = loadBoxes()
+const lake = boxes.get('lake')!
+const river = boxes.get('river')!
+const salt = boxes.get('salt')!
 const reading: Reading = {
   species: 'largemouth-bass',
   temperatureC: 21,
@@ -32,21 +24,8 @@ const reading: Reading = {
   from: 'boat',
   windMs: 2,
 }
-const START = Date.parse('2026-06-01T08:00:00Z')
-const at = (min: number) => new Date(START + min * 60_000).toISOString()
-const event = (kind: TripEvent['kind'], min: number, part: Partial<TripEvent> = {}): TripEvent => ({
-  id: `e${min}${kind}`,
-  kind,
-  at: at(min),
-  ...part,
-})
-const stint = (
-  lureId: string,
-  from: number,
-  to: number,
-  events: TripEvent[] = [],
-  part: Partial<Stint> = {},
-): Stint => ({ id: `s${from}`, lureId, start: at(from), end: at(to), events, reading, ...part })
+const stint = (lureId: string, from: number, to: number, events: TripEvent[] = [], part: Partial<Stint> = {}): Stint =>
+  stretch(lureId, from, to, events, reading, part)
 const trip = (...stints: Stint[]): Trip => ({ id: 't', start: at(0), stints })
 const next = (t: Trip, options = {}) => nextOf(lake, t, options)
 

@@ -1,21 +1,13 @@
-import { readFileSync } from 'node:fs'
-import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
-import { boxOf, parseFile } from '#core/files'
 import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
 import { inWords } from '#speech'
+import { loadBoxes } from '../../tests/corpus/corpus'
 import { match } from './answer'
 
-function boxNamed(name: string): Box {
-  const file = parseFile(
-    JSON.parse(readFileSync(join(import.meta.dirname, `../../tests/corpus/boxes/${name}.json`), 'utf8')),
-  )
-  if (!file.ok) throw new Error(inWords(file.issues[0]!.message))
-  return boxOf(file.value)
-}
-const salt = boxNamed('salt')
-const lake = boxNamed('lake')
+const boxes = loadBoxes()
+const salt = boxes.get('salt')!
+const lake = boxes.get('lake')!
 const kingfish: Reading = {
   species: 'amberjack',
   temperatureC: 18,

@@ -1,6 +1,7 @@
 import type { Reading } from '#core/reading'
 import type { NextOut } from '#core/rotation'
-import type { Stint, TripEvent } from '#core/tackle'
+import type { Stint } from '#core/tackle'
+import { at, happens as ev, stretch as st } from './stretches'
 
 /**
  * Trips as they happen, and what a good angler would do next (handbook §15, §12, §14, §22; common practice, no source). Whole boxes of the corpus; the last stretch is the one being fished.
@@ -39,23 +40,7 @@ const either =
   out =>
     some.some(holds => holds(out))
 
-const START = Date.parse('2026-06-01T08:00:00Z')
-const at = (min: number) => new Date(START + min * 60_000).toISOString()
 export const DAY_START = at(0)
-const ev = (kind: TripEvent['kind'], min: number, part: Partial<TripEvent> = {}): TripEvent => ({
-  id: `${kind} ${min}`,
-  kind,
-  at: at(min),
-  ...part,
-})
-const st = (
-  lureId: string,
-  from: number,
-  until: number,
-  events: TripEvent[],
-  reading: Reading,
-  part: Partial<Stint> = {},
-): Stint => ({ id: `stretch from ${from}`, lureId, start: at(from), end: at(until), events, reading, ...part })
 const lip = { hookedAt: 'lip' as const }
 const inside = { hookedAt: 'inside' as const }
 
