@@ -158,6 +158,17 @@ describe('a catch diary', () => {
       expect(temperature('12', units).temperatureC).toBe(12)
     }
   })
+  it('what has no place of its own stands among the remarks: nothing is lost', () => {
+    const { trips } = read([
+      'date,time,lure,fish,water temp (C),air temp (C),weather,angler,notes',
+      '2026-06-05,07:00,Grannet,perch,14,19,windy,Jo,by the weir',
+      '2026-06-05,09:00,Grannet,,15,,sunny,,',
+    ])
+    const [perch, nothing] = trips[0]!.stints!
+    expect(perch!.reading).toMatchObject({ species: 'perch', temperatureC: 14 })
+    expect(perch!.events![0]!.note).toBe('by the weir; windy; air temp (C): 19; angler: Jo')
+    expect(nothing!.note).toBe('15; sunny')
+  })
   it('the same diary twice makes the same trips, and they go out and come back as any', () => {
     const lines = [
       'date,time,lure,fish,length (cm)',

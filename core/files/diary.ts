@@ -77,6 +77,8 @@ const HEADER = [
 ] as const
 type Heading = (typeof HEADER)[number]
 
+type Cells = Readonly<Record<DiaryColumn, string>>
+
 /** One row of the diary as far as it was understood. */
 interface Entry {
   readonly line: number
@@ -84,38 +86,38 @@ interface Entry {
   readonly time: string | null
   /** From when to when, where both are said. */
   readonly hours: readonly [from: string, until: string] | null
-  readonly lure: string
   readonly place: string
   readonly species: SpeciesId | null
   readonly figures: Partial<Record<DiaryColumn, number>>
-  readonly cells: Readonly<Record<DiaryColumn, string>>
+  readonly cells: Cells
+  /** Cells of columns that have no place of their own, with their headings. */
+  readonly others: readonly string[]
   readonly what: EventKind | null
   readonly count: number
 }
 
 /**
  * Reads a catch diary as anglers keep it: a date, a lure, and what else there is, under their own headings, in their own units, order of the date and language. A blank date or
- * water is that of the row above. `null`: no diary, because it has no column of dates or none of lures.
+ * water is that of the row above; what has no place of its own stands among the remarks. `null`: no diary, because it has no column of dates or none of lures.
  */
 export function readDiary({ header, rows, lines }: CsvTable, system: UnitSystem): DiaryRead | null {
   const at = columnsOf(header)
   if (at.date === undefined || at.lure === undefined) return null
+  const dateHeading = header[at.date]!
   const notes: Issue[] = []
   const issues: Issue[] = []
-  const about = (line: number, column: DiaryColumn, text: Issue['message']): Issue => ({
-    path: `line ${line}, ${header[at[column]!] ?? column}`,
-    message: text,
-  })
   const cellsOf = (row: readonly string[]) =>
     Object.fromEntries(
       COLUMNS.map(column => [column, at[column] === undefined ? '' : plainCell(row[at[column]] ?? '').trim()]),
-    ) as Record<DiaryColumn, string>
+    ) as Cells
   const dates = dateReader(
     rows.map(row => cellsOf(row).date),
     system === 'imperial',
   )
-  if (dates.doubt) notes.push({ path: header[at.date]!, message: message(dates.doubt) })
+  if (dates.doubt) notes.push({ path: dateHeading, message: message(dates.doubt) })
   const quantities = quantityReader(header, at, system, notes)
+  // The air's temperature is told from the water's, and has no place.
+  const placed = new Set(COLUMNS.filter(column => column !== 'airTemperature').map(column => at[column]))
 
   const entries: Entry[] = []
   let above = { date: '', place: '' }
@@ -123,42 +125,59 @@ export function readDiary({ header, rows, lines }: CsvTable, system: UnitSystem)
     const line = lines[i]!
     const cells = cellsOf(row)
     above = { date: cells.date || above.date, place: cells.place || (cells.date ? '' : above.place) }
+    const about = (list: Issue[], column: DiaryColumn, text: Issue['message']) =>
+      list.push({ path: `line ${line}, ${header[at[column]!] ?? column}`, message: text })
     const day = dates.read(above.date)
-    if (!day) return issues.push(about(line, 'date', message('diary.no-date', { got: above.date })))
-    if (cells.lure === '') return issues.push(about(line, 'lure', message('diary.no-lure')))
-    const time = (column: 'time' | 'from' | 'until') => {
-      const read = timeOf(cells[column])
-      if (read === undefined) notes.push(about(line, column, message('diary.no-time', { got: cells[column] })))
-      return read ?? null
-    }
-    const [from, until] = [time('from'), time('until')]
-    const species = speciesOf(cells.species)
-    if (cells.species !== '' && !species && !isNothing(cells.species))
-      notes.push(about(line, 'species', message('diary.no-fish', { text: cells.species })))
-    const figures = quantities(cells, line)
-    const what = outcomeOf(cells, at.what !== undefined)
-    if (what === undefined) notes.push(about(line, 'what', message('diary.no-outcome', { text: cells.what })))
-    entries.push({
-      line,
-      day: day.day,
-      time: time('time') ?? day.time ?? from,
-      hours: from && until ? [from, until] : null,
-      lure: cells.lure,
-      place: above.place,
-      species,
-      figures,
-      cells,
-      what: what ?? null,
-      count: Math.min(MOST_FISH, Number(cells.count) || 1),
-    })
+    if (!day) about(issues, 'date', message('diary.no-date', { got: above.date }))
+    else if (cells.lure === '') about(issues, 'lure', message('diary.no-lure'))
+    else
+      entries.push({
+        line,
+        day: day.day,
+        place: above.place,
+        cells,
+        ...understood(cells, day.time, at.what !== undefined, (column, text) => about(notes, column, text)),
+        figures: quantities(cells, line),
+        others: header.flatMap((heading, c) => {
+          const cell = plainCell(row[c] ?? '').trim()
+          return cell === '' || placed.has(c) ? [] : [`${heading}: ${cell}`]
+        }),
+      })
   })
   const count = (code: 'diary.at-noon' | 'diary.no-hours', of: (entry: Entry) => boolean) => {
     const found = entries.filter(of).length
-    if (found > 0) notes.push({ path: header[at.date!]!, message: message(code, { rows: found }) })
+    if (found > 0) notes.push({ path: dateHeading, message: message(code, { rows: found }) })
   }
   count('diary.at-noon', ({ time, hours }) => time === null && hours === null)
   count('diary.no-hours', ({ hours }) => hours === null)
   return { header: HEADER, ...told(entries), notes, issues }
+}
+
+/** The words of a row: when, which fish, and what became of it. `isSaid`: the diary has a column of outcomes. */
+function understood(
+  cells: Cells,
+  dayTime: string | null,
+  isSaid: boolean,
+  note: (column: DiaryColumn, text: Issue['message']) => void,
+): Pick<Entry, 'time' | 'hours' | 'species' | 'what' | 'count'> {
+  const time = (column: 'time' | 'from' | 'until') => {
+    const read = timeOf(cells[column])
+    if (read === undefined) note(column, message('diary.no-time', { got: cells[column] }))
+    return read ?? null
+  }
+  const [at, from, until] = [time('time'), time('from'), time('until')]
+  const species = speciesOf(cells.species)
+  if (cells.species !== '' && !species && !isNothing(cells.species))
+    note('species', message('diary.no-fish', { text: cells.species }))
+  const what = outcomeOf(cells, isSaid)
+  if (what === undefined) note('what', message('diary.no-outcome', { text: cells.what }))
+  return {
+    time: at ?? dayTime ?? from,
+    hours: from && until ? [from, until] : null,
+    species,
+    what: what ?? null,
+    count: Math.min(MOST_FISH, Number(cells.count) || 1),
+  }
 }
 
 /**
@@ -182,15 +201,18 @@ function told(entries: readonly Entry[]): Pick<DiaryRead, 'rows' | 'lines'> {
             ...(sky === undefined ? {} : { sky }),
           })
         : ''
+    // What the water was like stands in a reading; where none can be made, among the remarks.
+    const unread = OF_THE_WATER.filter(column => reading === '' || (column === 'sky' && sky === undefined))
+    const note = [cells.note, ...unread.map(column => cells[column]), ...entry.others].filter(Boolean).join('; ')
     const row: Partial<Record<Heading, string | number | undefined>> = {
       start,
-      'end': until ? `${until < start.slice(-NOON.length) ? dayAfter(day) : day}T${until}` : '',
-      'lure': entry.lure,
+      'end': `${until < from ? dayAfter(day) : day}T${until}`,
+      'lure': cells.lure,
       'place': entry.place,
       'depth (m)': depth,
       reading,
       ...(what === null
-        ? { 'stint more': cells.note ? JSON.stringify({ note: cells.note }) : '' }
+        ? { 'stint more': note ? JSON.stringify({ note }) : '' }
         : {
             'at': time ? `${day}T${time}` : '',
             what,
@@ -198,7 +220,7 @@ function told(entries: readonly Entry[]): Pick<DiaryRead, 'rows' | 'lines'> {
             'length (mm)': length,
             'weight (g)': weight,
             'event depth (m)': depth,
-            'note': cells.note,
+            note,
           }),
     }
     const told = { line: entry.line, cells: HEADER.map(heading => String(row[heading] ?? '')) }
@@ -207,6 +229,7 @@ function told(entries: readonly Entry[]): Pick<DiaryRead, 'rows' | 'lines'> {
   return { rows: rows.map(r => r.cells), lines: rows.map(r => r.line) }
 }
 
+const OF_THE_WATER = ['temperature', 'visibility', 'sky'] as const
 const COLUMNS = Object.keys(DIARY_HEADINGS) as readonly DiaryColumn[]
 /** Headings that belong to the lure and not to the fish: its length, its weight. */
 const OF_THE_FISH: readonly DiaryColumn[] = ['length', 'weight']
@@ -304,7 +327,7 @@ function quantityReader(
   notes: Issue[],
 ) {
   const taken = new Set<string>()
-  return (cells: Readonly<Record<DiaryColumn, string>>, line: number): Partial<Record<DiaryColumn, number>> => {
+  return (cells: Cells, line: number): Partial<Record<DiaryColumn, number>> => {
     const figures: Partial<Record<DiaryColumn, number>> = {}
     for (const [column, { dimension, unit }] of Object.entries(BARE_UNITS) as [
       DiaryColumn,
@@ -355,7 +378,7 @@ const REMARKED: readonly (EventKind | null)[] = ['lost', 'hit', 'follow', 'lure-
 const isNothing = (text: string) => DIARY_OUTCOMES[text.toLowerCase()] === null
 
 /** What happened on a row; `null`: nothing, `undefined`: it says something that is not known. */
-function outcomeOf(cells: Readonly<Record<DiaryColumn, string>>, isSaid: boolean): EventKind | null | undefined {
+function outcomeOf(cells: Cells, isSaid: boolean): EventKind | null | undefined {
   const measured = cells.length !== '' || cells.weight !== ''
   if (Number(cells.count) === 0 && cells.count !== '') return null
   const what = cells.what.toLowerCase()
