@@ -4,12 +4,12 @@ import type { Stint } from '#core/tackle'
 import { match } from '#core/tell'
 import { inWords } from '#speech'
 import { atHand, loadBoxes, loadSituations } from '../corpus/corpus'
-import { DAY_START, FIFTH, FIRST, FOURTH, SECOND, SIXTH, THIRD } from './trips'
+import { DAY_START, FIFTH, FIRST, FOURTH, SECOND, SEVENTH, SIXTH, THIRD } from './trips'
 
 const boxes = loadBoxes()
 
 describe('what to do next on whole trips (handbook §15; common practice, no source)', () => {
-  it.each([...FIRST, ...SECOND, ...THIRD, ...FOURTH, ...FIFTH, ...SIXTH])('%s', (_, box, stints, holds) => {
+  it.each([...FIRST, ...SECOND, ...THIRD, ...FOURTH, ...FIFTH, ...SIXTH, ...SEVENTH])('%s', (_, box, stints, holds) => {
     const out = inWords(nextOf(boxes.get(box)!, { id: 'trip', start: DAY_START, stints: [...stints] }))
     expect(
       holds(out),

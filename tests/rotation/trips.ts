@@ -5,7 +5,7 @@ import { at, happens as ev, stretch as st } from './stretches'
 
 /**
  * Trips as they happen, and what a good angler would do next (handbook §15, §12, §14, §22; common practice, no source). Whole boxes of the corpus; the last stretch is the one being fished.
- * The first two lists were written from the handbook and put to the program as it then stood (decision 226), the third and the fourth to what came of it, the fifth (242) and the sixth (247) later.
+ * The first two lists were written from the handbook and put to the program as it then stood (decision 226), the third and the fourth to what came of it, the fifth (242), the sixth (247) and the seventh (252) later.
  */
 
 type Expected = (out: NextOut) => boolean
@@ -341,4 +341,28 @@ export const SIXTH: readonly TripCase[] = [
   ['walleye: pecked off behind the hook on the head: shorter', 'lake', [st('gb-white', 0, 20, [ev('peck', 5), ev('peck', 9), ev('peck', 15)], wal, { rig: 'threaded-head' })], changes('size', 'hook', 'pause')],
   ['the jig snags and is lost on a shell bar: lighter, higher or guarded', 'lake', [st('jfb-18', 0, 25, [ev('snagged', 4), ev('lure-lost', 10), ev('snagged', 15), ev('snagged', 22)], { ...lm, temperatureC: 26, bottomM: 5, fishFromM: 4, fishToM: 5, cover: ['shell'] })], changes('lead', 'weight', 'tactic', 'depth', 'hook', 'line')],
   ['nothing in forty minutes of the third lure of one kind: something else', 'lake', [st('sq-chart', 0, 40, [], lm), st('sq-craw', 40, 80, [], lm), st('sq-shad', 80, 120, [], lm)], changes('size', 'depth', 'tactic', 'action')],
+]
+
+// prettier-ignore
+export const SEVENTH: readonly TripCase[] = [
+  ['smallmouth follow a hard-jerked plug in view: let it hang', 'lake', [st('jb-silver', 0, 18, [ev('follow', 4), ev('follow', 9), ev('follow', 15)], { ...sm, temperatureC: 15, signs: ['followers-seen'] }, { presentation: { cadence: 'jerk-pause', pauseS: 1, depthM: 1.2 } })], changes('pause', 'pace', 'tactic')],
+  ['spinnerbait in fallen wood, short hits: no trailer hook in cover', 'lake', [st('sb-cw', 0, 18, [ev('peck', 4), ev('peck', 9), ev('peck', 15)], { ...lm, cover: ['wood'] })], told(() => true, 'trailer', 'size', 'pace', 'action', 'colour', 'tactic')],
+  ['spinnerbait in the open, short hits: the trailer hook', 'lake', [st('sb-ww-silver', 0, 18, [ev('peck', 4), ev('peck', 9), ev('peck', 15)], lm)], changes('hook', 'trailer')],
+  ['pale grub slapped, dark one taken at once: back to the first once', 'lake', [st('md-wide-shad', 0, 30, [ev('landed', 6, { hookedAt: 'outside' }), ev('lost', 22, { hookedAt: 'outside' })], lm), st('md-wide-hot', 30, 33, [ev('landed', 32, inside)], lm)], either(returns('md-wide-shad'), stays)],
+  ['zander in the river, bottom never felt: heavier', 'river', [st('pt-110-white', 0, 25, [], { species: 'zander', temperatureC: 13, water: 'river', currentMs: 0.6, visibilityM: 1, bottomM: 6, fishFromM: 5.3, fishToM: 6, from: 'bank', cover: ['rock'] }, { presentation: { cadence: 'bottom-hop', headG: 5, depthM: 3 } })], changes('lead', 'weight', 'depth')],
+  ['kingfish chase fast metal up and turn away: slower, or another fall', 'salt', [st('spj-200', 0, 25, [ev('follow', 6), ev('follow', 13), ev('follow', 20)], { species: 'amberjack', temperatureC: 20, water: 'sea', visibilityM: 8, bottomM: 45, fishFromM: 30, fishToM: 44, from: 'boat', cover: ['rock'], signs: ['fish-on-sonar'] }, { presentation: { cadence: 'vertical-fast' } })], changes('tactic', 'pace', 'pause', 'size')],
+  ['slow jig taken on the drop, three times: stay', 'salt', [st('slj-180', 0, 30, [ev('landed', 8, { when: 'fall', hookedAt: 'lip' }), ev('hit', 17, { when: 'fall' }), ev('landed', 26, { when: 'fall', hookedAt: 'inside' })], { species: 'amberjack', temperatureC: 20, water: 'sea', visibilityM: 8, bottomM: 45, fishFromM: 30, fishToM: 44, from: 'boat', cover: ['rock'] }, { presentation: { cadence: 'vertical-slow' } })], stays],
+  ['a crank digs into rock and hangs three times: shallower, thicker line, another bait', 'lake', [st('dd-shad', 0, 15, [ev('snagged', 3), ev('snagged', 8), ev('snagged', 13)], { ...lm, bottomM: 2.6, fishFromM: 1.6, fishToM: 2.6, cover: ['rock', 'boulders'] })], changes('depth', 'line', 'tactic', 'hook', 'weight')],
+  ['silver metal with a treble fouls the flat’s grass: weedless', 'salt', [st('ds-28-silver', 0, 15, [ev('snagged', 2), ev('snagged', 6), ev('snagged', 11)], red)], changes('tactic', 'depth', 'weight', 'hook', 'lead', 'pace')],
+  ['perch: five, then nothing for half an hour though they show', 'lake', [st('jh-perch-5', 0, 52, [ev('landed', 3, lip), ev('landed', 7, lip), ev('landed', 12, lip), ev('landed', 16, inside), ev('landed', 20, lip)], { species: 'perch', temperatureC: 16, visibilityM: 3, bottomM: 5, fishFromM: 3.5, fishToM: 5, from: 'boat', cover: ['gravel'], signs: ['fish-on-sonar'], grouping: 'schooled' })], changes('action', 'tactic', 'pace', 'size', 'colour')],
+  ['trout follow the spinner to the feet and turn', 'river', [st('sp-3-hot', 0, 20, [ev('follow', 4), ev('follow', 10), ev('follow', 16)], { ...trout, sky: 'sun' })], changes('size', 'colour', 'pace', 'pause', 'tactic', 'action')],
+  ['drop shot eaten while winding in, twice: they want it level', 'lake', [st('ms-fork', 0, 25, [ev('landed', 9, { when: 'winding-in', hookedAt: 'lip' }), ev('hit', 20, { when: 'winding-in' })], { ...sm, bottomM: 7, fishFromM: 4, fishToM: 7 }, { rig: 'drop-shot-nose' })], changes('tactic')],
+  ['three smallmouth thrown on the jump from a stiff rod: rod or hooks', 'lake', [st('sq-shad', 0, 25, [ev('lost', 5), ev('lost', 12), ev('lost', 20)], sm, { outfitId: 'o-flip' })], changes('hook')],
+  ['two and a half hours, five lures, all at one metre, pike known to be there', 'lake', [st('cs-gold', 0, 30, [], pike), st('cs-silver', 30, 60, [], pike), st('sb-pike', 60, 95, [], pike), st('jb-gold', 95, 130, [], pike), st('cs-redwhite', 130, 155, [], pike)], changes('depth', 'size', 'tactic', 'action')],
+  ['sea bass by night: two and a hit on the needle: stay', 'salt', [st('pn-57-wood', 0, 30, [ev('landed', 8, inside), ev('hit', 17), ev('landed', 26, lip)], { ...bass, sky: 'night' })], stays],
+  ['snook slap a white jig under the lights: darker', 'salt', [st('bk-28-white', 0, 20, [ev('lost', 6, { hookedAt: 'outside' }), ev('landed', 14, { hookedAt: 'outside' })], snk)], changes('colour')],
+  ['cold lake, a plug wound on without stopping', 'lake', [st('jb-deep', 0, 25, [], { ...lm, temperatureC: 7, mood: 'lethargic' }, { presentation: { cadence: 'steady', speedMs: 1, depthM: 2.2 } })], changes('pace', 'pause', 'tactic')],
+  ['walleye on the reef in a blow: two at once, stay', 'lake', [st('md-wide-shad', 0, 9, [ev('landed', 4, lip), ev('landed', 8, inside)], { ...wal, windMs: 8 })], stays],
+  ['red drum peck a whole shrimp: shorter or left longer', 'salt', [st('sh-90-cut', 0, 18, [ev('peck', 4), ev('peck', 9), ev('peck', 14)], red, { rig: 'threaded-head' })], changes('size', 'pause', 'hook', 'pace')],
+  ['a hard thump and the line runs off: stay and pick it apart', 'lake', [st('jf-brown-14', 0, 12, [ev('landed', 10, inside)], { ...lm, cover: ['wood'] }, { trailerId: 'tr-craw-small' })], stays],
 ]
