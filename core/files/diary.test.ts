@@ -18,7 +18,7 @@ describe('a catch diary', () => {
         'Date,Time,Lake,Lure,Species,Length (in),Weight,Water temp (F),Weather,Notes',
         '5/12/2026,6:30 AM,Averin Water,Moor blade,Pike,28.5,6 lb 4 oz,54,overcast,by the reeds',
         '5/12/2026,7:15 AM,Averin Water,Moor blade,pike,,,54,overcast,lost at the boat',
-        '5/14/2026,8:00 PM,Mill pond,Grannet,perch,9 1/4,,58,,',
+        '5/14/2026,8:00 PM,Mill pond,Grannet,perch,9 1/4,,58,,first bite of the day',
       ],
       'imperial',
     )
@@ -42,7 +42,7 @@ describe('a catch diary', () => {
     expect(pike!.lengthMm).toBeCloseTo(723.9, 6)
     expect(pike!.weightG).toBeCloseTo(6.25 * 453.59237, 6)
     expect((trips[0]!.stints![0]!.reading as { temperatureC: number }).temperatureC).toBeCloseTo(12.222, 3)
-    expect(trips[1]!.stints![0]!.events![0]).toMatchObject({ species: 'perch', lengthMm: 234.95 })
+    expect(trips[1]!.stints![0]!.events![0]).toMatchObject({ kind: 'landed', species: 'perch', lengthMm: 234.95 })
   })
   it('in German, with semicolons, commas and points', () => {
     const { trips, issues, notes } = read([
@@ -162,9 +162,11 @@ describe('a catch diary', () => {
     const { trips } = read([
       'date,time,lure,fish,water temp (C),air temp (C),weather,angler,notes',
       '2026-06-05,07:00,Grannet,perch,14,19,windy,Jo,by the weir',
+      '2026-06-05,08:00,Grannet,perch,14,,,,a bite on every cast',
       '2026-06-05,09:00,Grannet,,15,,sunny,,',
     ])
-    const [perch, nothing] = trips[0]!.stints!
+    const [perch, another, nothing] = trips[0]!.stints!
+    expect(another!.events![0]!.kind).toBe('landed')
     expect(perch!.reading).toMatchObject({ species: 'perch', temperatureC: 14 })
     expect(perch!.events![0]!.note).toBe('by the weir; windy; air temp (C): 19; angler: Jo')
     expect(nothing).toMatchObject({ note: '15; sunny' })

@@ -372,8 +372,8 @@ function speciesOf(text: string): SpeciesId | null {
 
 /** Longest first, so that "lost lure" is not "lost". */
 const OUTCOMES = Object.entries(DIARY_OUTCOMES).sort(([a], [b]) => b.length - a.length)
-/** What a remark tells of a row that says no outcome of its own. */
-const REMARKED: readonly (EventKind | null)[] = ['lost', 'hit', 'follow', 'lure-lost']
+/** What a remark tells of a row that says no outcome of its own; a bite is spoken of where the fish was landed too. */
+const REMARKED: readonly (EventKind | null)[] = ['lost', 'follow', 'lure-lost']
 
 const isNothing = (text: string) => DIARY_OUTCOMES[text.toLowerCase()] === null
 
