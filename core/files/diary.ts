@@ -9,7 +9,7 @@ import {
 } from '#core/knowledge'
 import { message } from '#core/message'
 import { type EventKind, SPECIES, type SpeciesId } from '#core/terms'
-import { type Dimension, parseQuantity, type UnitSystem } from '#core/units'
+import { type Dimension, parseQuantity, shownUnit, type UnitSystem } from '#core/units'
 import { type CsvTable, plainCell } from './csv-table'
 import type { Issue } from './parse'
 
@@ -190,7 +190,7 @@ function told(entries: readonly Entry[]): Pick<DiaryRead, 'rows' | 'lines'> {
     const { temperature, visibility, length, weight, depth } = figures
     const [from, until] = hours ?? [time ?? NOON, time ?? NOON]
     const start = `${day}T${from}`
-    const sky = SKY_WORDS[cells.sky.toLowerCase()]
+    const sky = wordIn(SKY_WORDS, cells.sky)
     const reading =
       species && temperature !== undefined
         ? JSON.stringify({
@@ -341,7 +341,10 @@ function quantityReader(
       if (BARE.test(typed)) {
         const said = UNIT.exec(heading)?.[1]
         const bare = parseQuantity('length', typed)
-        const assumed = unit(bare.ok ? bare.value : 0, system === 'imperial')
+        const assumed = unit(
+          bare.ok ? bare.value : 0,
+          shownUnit(dimension, system) === shownUnit(dimension, 'imperial'),
+        )
         if (!said && !taken.has(heading + assumed)) {
           taken.add(heading + assumed)
           notes.push({ path: heading, message: message('csv.unit-taken', { text: heading, unit: assumed }) })
@@ -360,11 +363,18 @@ function quantityReader(
   }
 }
 
+/** What a table's own word means; the words of every object are none. */
+function wordIn<T>(table: Readonly<Record<string, T>>, word: string): T | undefined {
+  const said = word.toLowerCase()
+  return Object.hasOwn(table, said) ? table[said] : undefined
+}
+
 function speciesOf(text: string): SpeciesId | null {
   const said = text.toLowerCase().replaceAll(/\s+/g, ' ').trim()
   for (const word of [said, said.replace(/s$/, ''), said.replace(/es$/, '')]) {
     const found =
-      SPECIES_WORDS[word] ?? SPECIES.find(id => id === word.replaceAll(' ', '-') || SPECIES_TABLE[id].label === word)
+      wordIn(SPECIES_WORDS, word) ??
+      SPECIES.find(id => id === word.replaceAll(' ', '-') || SPECIES_TABLE[id].label === word)
     if (found) return found
   }
   return null
@@ -375,7 +385,7 @@ const OUTCOMES = Object.entries(DIARY_OUTCOMES).sort(([a], [b]) => b.length - a.
 /** What a remark tells of a row that says no outcome of its own; a bite is spoken of where the fish was landed too. */
 const REMARKED: readonly (EventKind | null)[] = ['lost', 'follow', 'lure-lost']
 
-const isNothing = (text: string) => DIARY_OUTCOMES[text.toLowerCase()] === null
+const isNothing = (text: string) => wordIn(DIARY_OUTCOMES, text) === null
 
 /** What happened on a row; `null`: nothing, `undefined`: it says something that is not known. */
 function outcomeOf(cells: Cells, isSaid: boolean): EventKind | null | undefined {

@@ -87,12 +87,8 @@ export function rank(prepared: PreparedBox, ask: Ask): Ranking {
 }
 
 /** The box on its way to be ranked on some outfits only, as often as is asked: what the outfits share is worked out once. */
-export function judgingsOn(
-  prepared: PreparedBox,
-  ask: Ask,
-  scene = sceneOf(prepared, ask),
-): (outfits: readonly PreparedOutfit[]) => Judging {
-  const says = logSays(prepared.log, ask)
+export function judgingsOn(prepared: PreparedBox, scene: Scene): (outfits: readonly PreparedOutfit[]) => Judging {
+  const says = logSays(prepared.log, scene.ask)
   const layouts = new Layouts(scene, prepared.lures)
   return outfits => new Judging({ ...scene, outfits }, prepared.lures, says, layouts)
 }

@@ -1,7 +1,7 @@
 import { type Ask, askOf, type AskOptions } from '#core/ask'
 import { TACTICS } from '#core/knowledge'
 import { colourClass } from '#core/lure'
-import { type Candidate, type Judging, judgingsOn, type PreparedBox, type Ranking } from '#core/match'
+import { type Candidate, type Judging, judgingsOn, type PreparedBox, type Ranking, sceneOf } from '#core/match'
 import { message, type Said } from '#core/message'
 import type { Way } from '#core/rule'
 import { MOODS } from '#core/terms'
@@ -25,16 +25,15 @@ export function handOf(
   { ask, scene, candidates }: Ranking,
   options: AskOptions,
 ): HandOut<Said>[] {
-  const here = judgingsOn(prepared, ask, scene)
   const [first] = candidates
   if (!first?.outfit) return []
+  const here: Turn = { on: judgingsOn(prepared, scene), best: first.odds }
   const hand: { readonly role: HandOut['role']; readonly candidate: Candidate }[] = []
   const isNew = (of: (candidate: Candidate) => unknown, what: unknown) => hand.every(h => of(h.candidate) !== what)
-  const take = (role: HandOut['role'], on: JudgingsOn, suits: (candidate: Candidate) => boolean, most = 1) => {
+  const take = (role: HandOut['role'], { on, best }: Turn, suits: (candidate: Candidate) => boolean, most = 1) => {
     const before = hand.length
     const left = prepared.outfits.filter(outfit => isNew(c => c.outfit, outfit))
     if (left.length === 0) return false
-    const best = on(prepared.outfits).first(1)[0]?.odds ?? 0
     for (const c of orderOf(on(left))) {
       if (best - c.odds > WORTH_TYING || hand.length - before === most) break
       if (c.rodGain > POOR_ROD && isNew(h => h.outfit, c.outfit) && isNew(h => h.profile, c.profile) && suits(c))
@@ -45,7 +44,10 @@ export function handOf(
 
   if (isSearching(first)) {
     hand.push({ role: 'search', candidate: first })
-    slowerOf(ask, options).some(water => take('clean-up', judgingsOn(prepared, water), c => !isSearching(c)))
+    slowerOf(ask, options).some(water => {
+      const on = judgingsOn(prepared, sceneOf(prepared, water))
+      return take('clean-up', { on, best: on(prepared.outfits).first(1)[0]?.odds ?? 0 }, c => !isSearching(c))
+    })
   } else {
     hand.push({ role: 'clean-up', candidate: first })
     take('search', here, isSearching)
@@ -66,7 +68,11 @@ export function handOf(
     }))
 }
 
-type JudgingsOn = ReturnType<typeof judgingsOn>
+/** A water that a bait is looked for in: its judgings, and the log-odds of its best. */
+interface Turn {
+  readonly on: ReturnType<typeof judgingsOn>
+  readonly best: number
+}
 
 const isSearching = ({ way }: Candidate) => SEARCHING.includes(way)
 
