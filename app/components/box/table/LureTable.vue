@@ -23,6 +23,9 @@ let lastPicked: number | null = null
 const ROW = 46
 const BEYOND = 8
 
+/** Why a lure has no fit; before the water is judged nothing is known of it. */
+const whyNone = (entry: Entry) => (entry.profile.lure.role === 'trailer' ? 'trailer' : judgement.isPlaced ? 'not here' : '')
+
 const columns = computed(() => catalogue.columns.map(attribute).filter(a => a !== null))
 const margin = ref(0)
 onMounted(() => {
@@ -117,12 +120,12 @@ function isFigure({ kind }: Attribute): boolean {
           <template v-for="c in columns" :key="c.id">
             <td v-if="c.id === 'fit'" class="fit">
               <span v-if="entry.fit !== null" class="fit-cell"><b>{{ Math.round(entry.fit * 100) }}</b><FitSpine small :spine="judgement.spineOf(id)" /></span>
-              <span v-else class="none">{{ entry.profile.lure.role === 'trailer' ? 'trailer' : 'not here' }}</span>
+              <span v-else class="none">{{ whyNone(entry) }}</span>
             </td>
             <td v-else-if="c.id === 'name'" class="name">
               <button type="button" class="open" @click.stop="openRow(id)" @focus="current = index" @keydown.space.prevent="pickRow(index, $event)">{{ entry.profile.lure.name }}</button>
               <span v-if="entry.profile.lure.parentId" class="child" title="modified: a child of another lure">changed</span>
-              <span class="brief">{{ entry.profile.typical.label }}<template v-if="entry.fit !== null"> · fits {{ percent(entry.fit) }}</template><template v-else> · {{ entry.profile.lure.role === 'trailer' ? 'trailer' : 'not here' }}</template></span>
+              <span class="brief">{{ entry.profile.typical.label }}<template v-if="entry.fit !== null"> · fits {{ percent(entry.fit) }}</template><template v-else-if="whyNone(entry)"> · {{ whyNone(entry) }}</template></span>
             </td>
             <td v-else-if="c.kind === 'quantity' && cell(c, entry).value !== null" class="number" :class="c.id"><KnownFigure :dimension="(c.dimension as Dimension)" :figure="{ value: cell(c, entry).value as number, known: cell(c, entry).known, trust: 1 }" /></td>
             <td v-else :class="[c.id, { number: isFigure(c), nothing: cell(c, entry).text === NOTHING }]"><span class="known" :class="cell(c, entry).text === NOTHING ? 'stated' : cell(c, entry).known">{{ c.kind === 'choice' ? capital(cell(c, entry).text) : cell(c, entry).text }}</span></td>
