@@ -231,10 +231,13 @@ const HOOK_PHRASES: readonly (readonly [string, HookKind])[] = [
 ].sort((a, b) => b[0].length - a[0].length)
 
 const NONE = /^(?:no hooks?|none|without|-|0)$/i
-const SIZE = /#\s?(\d{1,2}(?:\/0)?)\b|\b(\d{1,2}\/0)\b|\bsize\s*(\d{1,2})\b/i
+const SIZE = /#\s?(\d{1,2}(?:\/0)?)\b|\b(\d{1,2}\/0)\b|\b(?:size|gr|nr|no|n[°º]|str)\.?\s*(\d{1,2})\b/i
 const BARE = /(?:^|[^\d/])(\d{1,2})(?=$|[^\d/])/
 const COUNT =
   /(?:^|\s)(\d)\s*(?:[x×](?=[\s#\d])|(?=\s*(?:(?:#\s?\d{1,2}\s*)?(?:trebles|triples|singles|assists|hooks|doubles))))|[x×]\s*(\d)(?!\d)/i
+/** "2 treble gr. 10": where the size is called one, the other figure counts. */
+const COUNT_BESIDE_SIZE =
+  /(?:^|\s)(\d)\s+(?=(?:treble|single|assist|hook|double)\s+(?:#|(?:size|gr|nr|no|n[°º]|str)\.?\s*\d))/i
 
 /**
  * Hooks as people write them: "2 trebles #6", "#4 treble x2", "3/0 offset", "size 4", "2x 6".
@@ -248,7 +251,7 @@ export function readHooks(text: string, usual: HookKind): readonly LureHook[] | 
   for (const piece of text.split(/\s*(?:[;,&+]|\band\b)\s*/i).filter(p => p.trim() !== '')) {
     let words = plain(piece.replace(/([x×])/g, '$1'))
     const named = HOOK_PHRASES.find(([word]) => spanIn(words, word))
-    const count = COUNT.exec(words)
+    const count = COUNT.exec(words) ?? COUNT_BESIDE_SIZE.exec(words)
     if (count) words = `${words.slice(0, count.index)} ${words.slice(count.index + count[0].length)}`
     const sized = SIZE.exec(words) ?? BARE.exec(words)
     const size = sized ? parseHookSize((sized[1] ?? sized[2] ?? sized[3])!) : null

@@ -1,11 +1,13 @@
-import { WORDS_ELSEWHERE } from '#core/knowledge'
+import { ENDS_ELSEWHERE, WORDS_ELSEWHERE } from '#core/knowledge'
 
 /** Figures as anglers jot them within a line of words. */
 export const NUMBER = String.raw`\d+[ -]\d+/\d+|\d+/\d+|\d+(?:[.,]\d+)?|[.,]\d+`
 export const WEIGHT = new RegExp(String.raw`(?:^|[\s(])(${NUMBER})\s*(oz|ounces?|g|gr|grams?)\b`, 'i')
 /** A bare fraction is ounces, unless it is the size of a hook. */
 export const FRACTION = /(?:^|\s)(\d+[ -]\d+\/\d+|\d+\/(?!0\b)\d+)(?=\s|$)/
-export const PIECES = /(?:^|\s)(?:(\d{1,3})\s*(?:x(?=\s|$)|pcs?\b|pieces\b)|x\s*(\d{1,3})\b)/i
+/** "5 pcs", "x5", "6 Stück", "5 szt". */
+export const PIECES =
+  /(?:^|\s)(?:(\d{1,3})\s*(?:x(?=\s|$)|(?:pcs?|pieces|pièces|stück|stk|st|stuks|szt|kpl|pezzi|pz|uds?|unidades)(?!\p{L}))|x\s*(\d{1,3})\b)/iu
 
 /** "(5 pk)", "6pk", "10 ct", "pack of 5", "(8)": how many a packet holds. */
 export const PACKET = /(?:^|[\s(])(?:(\d{1,3})\s*(?:pk|pack|ct|per pack)\b|pack of (\d{1,3})\b)\)?|\((\d{1,3})\)/i
@@ -25,12 +27,24 @@ export function withoutSigns(text: string): string {
     .replaceAll('⅛', ' 1/8')
 }
 
-const PHRASES_ELSEWHERE = Object.entries(WORDS_ELSEWHERE).filter(([says]) => says.includes(' '))
+/** Phrases and words of other languages, each by itself, the longer ones first. */
+const SAID_ELSEWHERE = new RegExp(
+  String.raw`(?<!\p{L})(?:${Object.keys(WORDS_ELSEWHERE)
+    .filter(says => says.includes(' '))
+    .sort((a, b) => b.length - a.length)
+    .join('|')}|\p{L}+)(?!\p{L})`,
+  'gu',
+)
 
 /** A text in lower case, with the words of other languages that are known as the trade says them in English. */
 export function inEnglish(text: string): string {
-  const whole = PHRASES_ELSEWHERE.reduce((said, [says, means]) => said.replaceAll(says, means), text.toLowerCase())
-  return whole.replaceAll(/\p{L}+/gu, word => (Object.hasOwn(WORDS_ELSEWHERE, word) ? WORDS_ELSEWHERE[word]! : word))
+  return text.normalize('NFC').toLowerCase().replaceAll(SAID_ELSEWHERE, inEnglishAlone)
+}
+
+function inEnglishAlone(said: string): string {
+  if (Object.hasOwn(WORDS_ELSEWHERE, said)) return WORDS_ELSEWHERE[said]!
+  const end = ENDS_ELSEWHERE.find(([letters]) => said.endsWith(letters) && said.length > letters.length)
+  return end ? end[1] : said
 }
 
 /** A text as words are looked for in it: in English, lower case, without hyphens and doubled spaces. */

@@ -236,9 +236,9 @@ const asLureLine: Pick<CsvColumn, 'write' | 'read'> = {
 /** Figures without a unit. */
 export const BARE = /^[\d\s.,/+½¼¾⅛⅜⅝⅞-]+$/
 const THOUSANDS = /(\d),(?=\d{3}(?!\d))/g
-/** "4–6 ft", "5 to 7": both ends, and what follows. */
+/** "4–6 ft", "5 to 7", "1 à 1,5 m": both ends, and what follows. */
 const RANGE =
-  /^\s*([\d.,/ ½¼¾⅛⅜⅝⅞]+?)\s*([a-z"'″′]*)\s*(?:–|—|-|to|bis|\.\.)\s*([\d.,/ ½¼¾⅛⅜⅝⅞]+?)\s*([a-z/"'″′]*)\s*$/i
+  /^\s*([\d.,/ ½¼¾⅛⅜⅝⅞]+?)\s*([a-z"'″′]*)\s*(?:–|—|-|to|bis|à|a|tot|till|til|do|\.\.)\s*([\d.,/ ½¼¾⅛⅜⅝⅞]+?)\s*([a-z/"'″′]*)\s*$/i
 
 function quantity(dimension: Dimension): Pick<CsvColumn, 'write' | 'read' | 'dimension'> {
   const readOne = (text: string, unit: string | null) =>
@@ -345,6 +345,8 @@ export const CSV_COLUMNS: readonly CsvColumn[] = [
     'lure kind',
     'bait type',
     'kind of lure',
+    'kind lure',
+    'type lure',
     'what is it',
     'sort',
   ),

@@ -1,7 +1,7 @@
 import { dequal } from 'dequal/lite'
-import { readKind, readLureLine } from '#core/catalogue'
+import { type KindRead, readKind, readLureLine } from '#core/catalogue'
 import { FAMILY_TABLE } from '#core/knowledge'
-import { message } from '#core/message'
+import { type Message, message } from '#core/message'
 import type { Lure } from '#core/tackle'
 import type { Family } from '#core/terms'
 import type { UnitSystem } from '#core/units'
@@ -59,10 +59,12 @@ export function lureRows(
     const fields: Record<string, unknown> = {}
     let more: Record<string, unknown> = {}
     const cells = header.map((_, c) => plainCell(mended[line]?.[c] ?? row[c] ?? ''))
+    const corrected = (path: string, written: string) => corrections[path]?.[written.trim().toLowerCase()] ?? written
+    const textAt = (path: string) => corrected(path, cells[mapping.findIndex(m => m.path === path)] ?? '')
     for (const c of order) {
       const { path, unit, thousands } = mapping[c]!
       const written = cells[c]!
-      const text = path === null ? '' : (corrections[path]?.[written.trim().toLowerCase()] ?? written)
+      const text = path === null ? '' : corrected(path, written)
       if (path === null || text.trim() === '') continue
       const heading = header[c] || `column ${c + 1}`
       if (path === MORE) {
@@ -96,6 +98,13 @@ export function lureRows(
         )
       else if (cell.value !== undefined) put(fields, path, cell.value)
     }
+    const surer = surerKind(textAt)
+    if (surer) {
+      put(fields, 'family', surer.family)
+      if (surer.style !== undefined) put(fields, 'style', surer.style)
+      const guess = notes.findIndex(note => note.path === header[mapping.findIndex(m => m.path === 'family')])
+      notes[guess] = { ...notes[guess]!, message: kindFrom(surer) }
+    }
     const told = withMore(fields, more)
     const guessed: Record<string, unknown> = told.family === undefined ? kindFromTheRest(cells, header, notes) : {}
     // What the column of kinds did not say the rest of the row did.
@@ -111,15 +120,26 @@ export function lureRows(
   })
 }
 
+function kindFrom({ words, family }: KindRead): Message {
+  return message('csv.kind-from', { words, kind: FAMILY_TABLE[family].label })
+}
+
+/** Columns that tell which is meant where the word for a kind means several: a "jig" that is called a metal one, a "stickbait" that floats. */
+const OF_KIND: readonly string[] = ['family', 'name', 'buoyancy', 'runsAt.depthM']
+
+function surerKind(textAt: (path: string) => string): KindRead | null {
+  const kind = readKind(textAt('family'))
+  if (!kind || kind.or.length === 0) return null
+  const surer = readKind(OF_KIND.map(textAt).join(', '))
+  return surer && kind.or.includes(surer.family) ? surer : null
+}
+
 /** Where no column says the kind, the name or the notes often do. */
 function kindFromTheRest(cells: readonly string[], header: readonly string[], notes: Issue[]): Record<string, unknown> {
   for (const [c, text] of cells.entries()) {
     const kind = readKind(text)
     if (!kind) continue
-    notes.push({
-      path: header[c] || `column ${c + 1}`,
-      message: message('csv.kind-from', { words: kind.words, kind: FAMILY_TABLE[kind.family].label }),
-    })
+    notes.push({ path: header[c] || `column ${c + 1}`, message: kindFrom(kind) })
     return { family: kind.family, ...(kind.style === undefined ? {} : { style: kind.style }) }
   }
   return {}

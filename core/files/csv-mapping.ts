@@ -58,13 +58,18 @@ function pathsOf(header: readonly string[], sample: (column: number) => readonly
       const cells = sample(i)
         .map(cell => cell.trim())
         .filter(cell => cell !== '')
-      const path = guess(heading, cells, taken)
+      const guessed = guess(heading, cells, taken)
+      // A name has letters; the French for a number is the Spanish for a name.
+      const path =
+        guessed === 'name' && cells.length > 0 && cells.every(cell => PIECES.test(cell)) ? 'quantity' : guessed
       if (path === null || (taken.has(path) && path !== 'notes') || (path === 'quantity' && countRows(cells))) continue
       taken.add(path)
       paths[i] = path
     }
   return paths
 }
+
+const PIECES = /^\d{1,3}$/
 
 /** Whether figures only number the rows. */
 function countRows(cells: readonly string[]): boolean {
@@ -75,6 +80,7 @@ function countRows(cells: readonly string[]): boolean {
 function pathInWords(heading: string): string | null {
   if (ARTICLE.test(heading)) return null
   const words = ` ${inEnglish(heading)
+    .replaceAll(OF, ' ')
     .replaceAll(/[^a-z]+/g, ' ')
     .trim()} `
   let best: { readonly name: string; readonly path: string } | null = null
@@ -86,12 +92,14 @@ function pathInWords(heading: string): string | null {
 }
 /** Numbers under which a shop keeps its goods: "Art" alone is a kind. */
 const ARTICLE = /\bart(?:icle|ikel)?\b\W*(?:nr|no|num|#)/i
+/** "Kind of lure", "tipo de señuelo", "type d'appât". */
+const OF = /\b(?:of|de|di|da|do|del|des|du|von|van|av|af|d)\b/g
 /** Shorter headings mean too many things to be looked for in others [letters, assumed]. */
 const LEAST_WORD = 3
 
 /** A column of figures that bring their unit, of kinds or of colours; else what tells the lures apart is their name. */
 function byContent(heading: string, cells: readonly string[], taken: ReadonlySet<string>): string | null {
-  if (cells.length < FEWEST || NO_NAME.test(heading)) return null
+  if (cells.length < FEWEST || NO_NAME.test(inEnglish(heading))) return null
   const most = (isOne: (cell: string) => boolean) => cells.filter(isOne).length >= MOST * cells.length
   const figure = CONTENTS.find(([path, pattern]) => !taken.has(path) && most(cell => pattern.test(cell)))
   if (figure) return figure[0]

@@ -88,4 +88,4 @@ export {
 export { PART_MATERIALS, PART_WORDS, type PartWord } from './part-words'
 export { type ErrorField, READING_ERRORS, type ReadingErrorRow } from './reading-errors'
 export { FISH_CARE, UNWANTED } from './wishes'
-export { WORDS_ELSEWHERE } from './words-elsewhere'
+export { ENDS_ELSEWHERE, WORDS_ELSEWHERE } from './words-elsewhere'
