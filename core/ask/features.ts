@@ -12,8 +12,9 @@ const PRESENT_AT = 0.35
 const WARMTH_FROM_C = 16
 /** Share of the difference that is carried over: a trout at 12 °C moves like a bass at 17. Assumed. */
 const WARMTH_SHARE = 0.6
-/** Top of grass or timber where nobody noted it, as a share of the bottom's depth. Assumed. */
+/** Top of grass or timber where nobody noted it, as a share of the bottom's depth, but so far under the surface [m]: what nobody called matted is not. Assumed. */
 const COVER_TOP = 0.5
+const UNMATTED_M = 0.35
 
 /** What they eat besides counts so much of what they mostly eat, which is named first. Assumed. */
 const BESIDES = 0.5
@@ -52,7 +53,7 @@ export function featuresOf(reading: CompleteReading, { isPreySeen }: { readonly 
       presentM: reading.fishFromM + PRESENT_AT * (reading.fishToM - reading.fishFromM),
       suspendedM: Math.max(0, reading.bottomM - reading.fishToM),
       warmthC: temperatureC + WARMTH_SHARE * (WARMTH_FROM_C - low),
-      coverTopM: reading.coverTopM ?? COVER_TOP * reading.bottomM,
+      coverTopM: reading.coverTopM ?? Math.max(UNMATTED_M, COVER_TOP * reading.bottomM),
       forageLengthMm: mainForage.lengthMm,
       shortestForageMm: Math.min(...preyMm),
       longestForageMm: Math.max(...preyMm),

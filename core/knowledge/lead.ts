@@ -1,5 +1,5 @@
 import type { Condition } from '#core/rule'
-import { AGGRESSIVE, GRASS } from './rules/conditions'
+import { AGGRESSIVE, GRASS, MATTED } from './rules/conditions'
 
 /** Lead for one use by depth: grams at each depth, straight between them (handbook §6, §23.5). */
 export interface LeadRow {
@@ -58,9 +58,9 @@ export const EAGER: { readonly when: readonly Condition[]; readonly leastG: numb
   leastG: 14,
   times: 1.4,
 }
-/** A bullet that must break through matted tops: at least this much [g] (handbook §23.5: 10–21 g for punching). How near the surface the tops must be is assumed. */
+/** A bullet that must break through matted tops: at least this much [g] (handbook §23.5: 10–21 g for punching). */
 export const PUNCHED: { readonly when: readonly Condition[]; readonly leastG: number } = {
-  when: [GRASS, { feature: 'coverTopM', zeroAt: 0.35, oneAt: 0.1 }],
+  when: [GRASS, MATTED],
   leastG: 14,
 }
 /** Slow fish want the slow fall: lighter [times]. Assumed. */

@@ -32,7 +32,7 @@ const FAR_FROM_G = 10
 /** Shores before which all water is in reach, and those of the sea. */
 const NEAR_SHORES: readonly CompleteReading['water'][] = ['pond', 'river']
 const COASTS: readonly CompleteReading['water'][] = ['surf', 'sea']
-/** Wood and weed hold a rod's power against it only from this much lure on [g], and for fish that pull back. Assumed: small baits, and perch, are not pulled through it. */
+/** Wood and weed hold a rod's power against it only from this much lure on [g], and for fish that pull back. Assumed: small baits, and perch, are not pulled through it, nor is what works under the boat. */
 const COVER_FROM_G = 7
 const PULLS_FROM = 1
 /** Afloat a longer rod is in the way [m], if its job does not ask for one; each 0.3 m more costs what a wrong length costs. Assumed. */
@@ -82,15 +82,16 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
   if (rod.kind === 'surf' && !task.fromBank) cost += JOB_COSTS.kind
   const power = rod.power ?? 'medium'
   let asked = powerAsked(job, totalG, fish.strength >= PULLS_FROM)
+  const underBoat = tactic.controls.includes('vertical')
   if (
     task.inCover &&
     !job.fineInCover &&
+    !underBoat &&
     totalG >= COVER_FROM_G &&
     fish.strength >= PULLS_FROM &&
     task.hooks === 'single'
   )
     asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'heavy')]
-  const underBoat = tactic.controls.includes('vertical')
   if (task.inCover && totalG >= HEAVY_FROM_G && PULLED.includes(tactic.job) && !tactic.controls.includes(SWUM_OVER))
     asked = [stronger(asked[0], 'heavy'), stronger(asked[1], 'extra-heavy')]
   if (fish.strength >= STRONGEST && !underBoat) {

@@ -297,6 +297,14 @@ export const TACKLE_ADVICE: readonly Advice[] = [
     text: 'The gap must clear the bait’s thickness by about half again, or fish are felt and missed.',
   },
   {
+    id: 'advice.hook.strong',
+    about: 'hook',
+    when: [{ feature: 'species', any: ['tarpon', 'grouper', 'cobia'] }],
+    of: {},
+    source: 'common-practice',
+    text: 'They straighten fine wire: strong hooks, and strong rings where there are any.',
+  },
+  {
     id: 'advice.hook.fine-wire',
     about: 'hook',
     when: [COLD],

@@ -20,6 +20,8 @@ export const DAY: Condition = { feature: 'sky', none: ['night'] }
 export const WINDY: Condition = { feature: 'windMs', zeroAt: 4, oneAt: 8 }
 export const CURRENT: Condition = { feature: 'currentMs', zeroAt: 0.2, oneAt: 0.6 }
 export const GRASS: Condition = { feature: 'cover', any: ['grass', 'pads', 'reeds', 'kelp'] }
+/** Weed grown up to the surface. Depths of its tops assumed. */
+export const MATTED: Condition = { feature: 'coverTopM', zeroAt: 0.35, oneAt: 0.1 }
 export const WOOD: Condition = { feature: 'cover', any: ['wood', 'brush', 'mangrove'] }
 export const HARD_BOTTOM: Condition = { feature: 'cover', any: ['rock', 'boulders', 'gravel', 'shell', 'clay'] }
 export const SNAGGY: Condition = {
