@@ -115,6 +115,26 @@ describe('a catch diary', () => {
     expect(starts('2026-05-12T07:05:00+02:00')).toEqual(['2026-05-12T07:05+02:00'])
     expect(starts('31/02/2026')).toEqual([])
   })
+  it('months are read in eleven languages', () => {
+    const dates = [
+      '12. Mai 2026',
+      '12 mai 2026',
+      '12 mei 2026',
+      '12 de mayo de 2026',
+      '12 maggio 2026',
+      '12 de maio de 2026',
+      '12 maj 2026',
+      '12. maj 2026',
+      '12 maja 2026',
+      '12. toukokuuta 2026',
+      'May 12, 2026',
+      '12 May 2026',
+    ]
+    const { trips, issues } = read(['Date;Lure;Species', ...dates.map(date => `${date};Moor blade;pike`)])
+    expect(issues).toEqual([])
+    expect(trips.map(({ start }) => start.slice(0, '2026-05-12'.length))).toEqual(['2026-05-12'])
+    expect(trips[0]!.stints!.flatMap(({ events }) => events)).toHaveLength(dates.length)
+  })
   it('day and month are told apart by the whole table; where they cannot be, the order taken is said', () => {
     const days = (dates: readonly string[], units: UnitSystem) => {
       const { trips, notes } = read(['date,time,lure,fish', ...dates.map(d => `${d},07:00,Grannet,perch`)], units)

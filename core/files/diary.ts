@@ -3,6 +3,7 @@ import {
   DIARY_HEADINGS,
   DIARY_OUTCOMES,
   type DiaryColumn,
+  MONTHS_ELSEWHERE,
   SKY_WORDS,
   SPECIES_TABLE,
   SPECIES_WORDS,
@@ -110,8 +111,9 @@ export function readDiary({ header, rows, lines }: CsvTable, system: UnitSystem)
     Object.fromEntries(
       COLUMNS.map(column => [column, at[column] === undefined ? '' : plainCell(row[at[column]] ?? '').trim()]),
     ) as Cells
+  const allCells = rows.map(cellsOf)
   const dates = dateReader(
-    rows.map(row => cellsOf(row).date),
+    allCells.map(({ date }) => date),
     system === 'imperial',
   )
   if (dates.doubt) notes.push({ path: dateHeading, message: message(dates.doubt) })
@@ -123,7 +125,7 @@ export function readDiary({ header, rows, lines }: CsvTable, system: UnitSystem)
   let above = { date: '', place: '' }
   rows.forEach((row, i) => {
     const line = lines[i]!
-    const cells = cellsOf(row)
+    const cells = allCells[i]!
     above = { date: cells.date || above.date, place: cells.place || (cells.date ? '' : above.place) }
     const about = (list: Issue[], column: DiaryColumn, text: Issue['message']) =>
       list.push({ path: `line ${line}, ${header[at[column]!] ?? column}`, message: text })
@@ -259,12 +261,21 @@ function columnsOf(header: readonly string[]): Partial<Record<DiaryColumn, numbe
 const UNIT = /\s*[([]([^)\]]*)[)\]]\s*$/
 const hasWord = (text: string, word: string) => ` ${text} `.includes(` ${word} `)
 
+/** A date with its month in English, without the words and points between: "12. Mai 2026", "3 de junio de 2026". */
+function plainDate(text: string): string {
+  return text
+    .replace(/^(\d{1,2})\.\s*(?=\p{L})/u, '$1 ')
+    .replaceAll(/\s+de\s+/g, ' ')
+    .replaceAll(/(\p{L}+)\.?/gu, (said, month: string) => wordIn(MONTHS_ELSEWHERE, month) ?? said)
+}
+
 /** Dates of a table: all are read in one order. `doubt`: both orders would read all of them. */
 function dateReader(cells: readonly string[], isImperial: boolean) {
-  const filled = cells.filter(cell => cell !== '')
+  const filled = [...new Set(cells)].filter(cell => cell !== '')
   const reads = (formats: readonly string[]) => (text: string) => {
+    const plain = plainDate(text)
     for (const format of formats) {
-      const date = momentIn(format, text)
+      const date = momentIn(format, plain)
       if (date) return { day: date.toISOString().slice(0, '2026-05-12'.length), time: null as string | null }
     }
     return null
