@@ -27,6 +27,11 @@ describe('readOutfitLabel', () => {
     ['6½ ft M', { lengthM: 1.981, power: 'medium' }],
     ['7.5 ft Heavy Fast', { lengthM: 2.286, power: 'heavy', action: 'fast' }],
     ['UL 1,95 m 1-7 g', { lengthM: 1.95, lureMinG: 1, lureMaxG: 7, power: 'ultralight' }],
+    ['Spinnrute 2,40 m WG 10-30 g', { lengthM: 2.4, lureMinG: 10, lureMaxG: 30, kind: 'spinning' }],
+    ['canne casting 1m98 10-40 g', { lengthM: 1.98, lureMinG: 10, lureMaxG: 40, kind: 'casting' }],
+    ['hengel 2.40m werpgewicht 10-30 g', { lengthM: 2.4, lureMinG: 10, lureMaxG: 30 }],
+    ['stang 9 fot MH 10-30 g', { lengthM: 2.743, lureMinG: 10, lureMaxG: 30, power: 'medium-heavy' }],
+    ['wędka 2,70 m c.w. 5-25 g', { lengthM: 2.7, lureMinG: 5, lureMaxG: 25 }],
   ] as const)('%s', (text, wanted) => {
     const { rod, left } = readOutfitLabel(text, 'metric')
     for (const [key, value] of Object.entries(wanted)) {
@@ -62,5 +67,12 @@ describe('readOutfitLabel', () => {
   it('hands back what it does not understand, and never an upside-down window', () => {
     expect(readOutfitLabel('2.1 m blue thing', 'metric').left).toBe('blue thing')
     expect(readOutfitLabel('28-7 g', 'metric').rod).toEqual({})
+  })
+  it.each([
+    ['canne 2m10 7-28 g tresse 15/100', 'braid', 0.15],
+    ['Rute 2,10 m 5-20 g Geflecht 0,12 mm', 'braid', 0.12],
+    ['vapa 210 cm 10-30 g kuitusiima 0,14 mm', 'braid', 0.14],
+  ] as const)('the line of %s', (text, material, diameterMm) => {
+    expect(readOutfitLabel(text, 'metric')).toMatchObject({ line: { material, diameterMm }, left: '' })
   })
 })

@@ -1,7 +1,7 @@
 import type { Outfit } from '#core/tackle'
 import type { LineMaterial, RodAction, RodKind, RodPower } from '#core/terms'
 import { parseQuantity, type UnitSystem } from '#core/units'
-import { NUMBER, withoutSigns } from './typed-figures'
+import { knownInEnglish, NUMBER, withoutSigns } from './typed-figures'
 
 /** What was read from the label of a rod, and the words that were not understood. */
 export interface LabelRead {
@@ -20,11 +20,13 @@ const WINDOW_OF_FRACTIONS = /(?<![\d/.,])(\d+\/\d+)\s*(?:–|—|-|to)\s*(\d+\/\
 /** What the rod is rated for: "10–17 lb". */
 const LINE_RATING = new RegExp(String.raw`(${NUMBER})\s*(?:kg|lbs?)?\s*(?:–|—|-|to)\s*(${NUMBER})\s*(kg|lb)s?\b`, 'i')
 const LENGTH = new RegExp(
-  String.raw`(?<![\d.,/])(?:${NUMBER})\s*(?:'|′|ft|feet)\s*(?:(?:${NUMBER})\s*(?:"|″|in(?:ch(?:es)?)?)?)?|\b\d+(?:[.,]\d+)?\s*(?:m|cm)\b`,
+  String.raw`(?<![\d.,/])(?:${NUMBER})\s*(?:'|′|ft|feet)\s*(?:(?:${NUMBER})\s*(?:"|″|in(?:ch(?:es)?)?)?)?|\b\d+m\d{2}\b|\b\d+(?:[.,]\d+)?\s*(?:m|cm)\b`,
   'i',
 )
 const TEST = new RegExp(String.raw`\b(\d+(?:[.,]\d+)?)\s*(kg|lb)s?\b`, 'i')
 const DIAMETER = /\b([01]?[.,]\d+)\s*mm\b/i
+/** Hundredths of a millimetre: "15/100". */
+const HUNDREDTHS = /\b(\d{1,2})\s*\/\s*100\b/
 const RATIO = /\b(\d+(?:[.,]\d+)?)\s*:\s*1\b/
 
 /** The words and letters that labels use, longest first, so that "medium heavy" is not read as "medium". A letter by itself counts only as a capital. */
@@ -81,7 +83,7 @@ export function rackedAs({ rod, line, reel }: Omit<LabelRead, 'left'>, id: strin
  * What is not understood is handed back in `left`, so that it can be said.
  */
 export function readOutfitLabel(text: string, system: UnitSystem): LabelRead {
-  let left = ` ${withoutSigns(text).replaceAll('’', "'").replaceAll('”', '"').replaceAll(/\s+/g, ' ')} `
+  let left = ` ${knownInEnglish(withoutSigns(text)).replaceAll('’', "'").replaceAll('”', '"').replaceAll(/\s+/g, ' ')} `
   const take = (pattern: RegExp): RegExpExecArray | null => {
     const found = pattern.exec(left)
     if (found) left = `${left.slice(0, found.index)} ${left.slice(found.index + found[0].length)}`
@@ -114,7 +116,9 @@ export function readOutfitLabel(text: string, system: UnitSystem): LabelRead {
   if (ratedKg !== null) rod.lineMaxKg = ratedKg
   const ratio = take(RATIO)
   const diameter = take(DIAMETER)
+  const hundredths = diameter ? null : take(HUNDREDTHS)
   if (diameter) line.diameterMm = Number(diameter[1]!.replace(',', '.'))
+  else if (hundredths) line.diameterMm = Number(hundredths[1]) / 100
   const test = take(TEST)
   const testKg = test ? value('strength', test[0].trim()) : null
   if (testKg !== null) line.testKg = testKg
@@ -135,7 +139,7 @@ export function readOutfitLabel(text: string, system: UnitSystem): LabelRead {
     line,
     reel: { ...(reelKind ? { kind: reelKind } : {}), ...(ratio ? { ratio: Number(ratio[1]!.replace(',', '.')) } : {}) },
     left: left
-      .replaceAll(/[,;/·]|\b(?:rod|power|action|line|reel|lure|weight|test)s?\b/gi, ' ')
+      .replaceAll(/[,;/·]|\bc\.?w\.|\b(?:rod|power|action|line|reel|lure|weight|test)s?\b/gi, ' ')
       .replaceAll(/\s+/g, ' ')
       .trim(),
   }

@@ -33,18 +33,22 @@ const SAID_ELSEWHERE = new RegExp(
     .filter(says => says.includes(' '))
     .sort((a, b) => b.length - a.length)
     .join('|')}|\p{L}+)(?!\p{L})`,
-  'gu',
+  'giu',
 )
 
 /** A text in lower case, with the words of other languages that are known as the trade says them in English. */
 export function inEnglish(text: string): string {
-  return text.normalize('NFC').toLowerCase().replaceAll(SAID_ELSEWHERE, inEnglishAlone)
+  return knownInEnglish(text.toLowerCase())
 }
 
-function inEnglishAlone(said: string): string {
-  if (Object.hasOwn(WORDS_ELSEWHERE, said)) return WORDS_ELSEWHERE[said]!
-  const end = ENDS_ELSEWHERE.find(([letters]) => said.endsWith(letters) && said.length > letters.length)
-  return end ? end[1] : said
+/** A text with the words of other languages that are known as the trade says them in English; all else stands as it is. */
+export function knownInEnglish(text: string): string {
+  return text.normalize('NFC').replaceAll(SAID_ELSEWHERE, said => {
+    const word = said.toLowerCase()
+    if (Object.hasOwn(WORDS_ELSEWHERE, word)) return WORDS_ELSEWHERE[word]!
+    const end = ENDS_ELSEWHERE.find(([letters]) => word.endsWith(letters) && word.length > letters.length)
+    return end ? end[1] : said
+  })
 }
 
 /** A text as words are looked for in it: in English, lower case, without hyphens and doubled spaces. */

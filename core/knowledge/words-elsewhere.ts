@@ -62,6 +62,11 @@ const ELSEWHERE: Readonly<Record<string, string>> = {
     'rute, ruten, angelrute, canne, cannes, caña, cañas, canna, canne da pesca, cana, canas, hengel, hengels, stok, spö, spön, stang, stenger, stænger, fiskestang, slukstang, wędka, wędki, wędzisko, wędziska, vapa, vavat',
   'spinning rod': 'spinnrute, spinnruten, werphengel, haspelspö, haspelstang, spinnestang, haspelivapa',
   'casting rod': 'baitcastrute, baitcasterrute, baitcasterhengel, spinnspö multirulle, hyrräkelavapa',
+  'braid':
+    'geflecht, geflochtene, tresse, trenzado, trecciato, trançado, gevlochten, flätlina, fletline, fletsnøre, plecionka, kuitusiima',
+  'nylon': 'monofil, monofile, nailon, nylonlina, żyłka',
+  'lure weight': 'wurfgewicht, wg, werpgewicht, kastvikt, kastevekt, kastevægt, heittopaino, ciężar wyrzutowy',
+  'ft': 'fuß, fot, fod, voet, pieds, piedi, jalkaa, stóp',
   // Colours
   'white':
     'weiss, weiß, weisse, weiße, blanc, blanche, wit, witte, vit, vita, hvid, hvit, blanco, blanca, bianco, bianca, branco, branca, biały, biała, białe, valkoinen',

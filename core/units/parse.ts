@@ -11,6 +11,9 @@ const NUMBER = String.raw`[-+]?(?:\d+[ -]\d+/\d+|\d+/\d+|\d+(?:[.,]\d+)?|[.,]\d+
 const ONE = new RegExp(`^(${NUMBER})\\s*(.*)$`)
 const FEET_AND_INCHES = new RegExp(String.raw`^(\d+)\s*(?:'|′|ft|feet)\s*(${NUMBER})\s*(?:"|″|in|inch|inches)?$`)
 
+/** Two metres ten, as it is written in the south: `2m10`. */
+const METRES_AND_CENTIMETRES = /^(\d+)\s*m\s*(\d{2})$/
+
 const VULGAR: Record<string, string> = {
   '½': '1/2',
   '¼': '1/4',
@@ -22,7 +25,7 @@ const VULGAR: Record<string, string> = {
 }
 
 /**
- * Reads a quantity as an angler writes it (`3/8 oz`, `10,5 g`, `58F`, `4'6"`, `1 1/4 oz`) into the dimension's kept unit
+ * Reads a quantity as an angler writes it (`3/8 oz`, `10,5 g`, `58F`, `4'6"`, `2m10`, `1 1/4 oz`) into the dimension's kept unit
  * (g, mm, m, mm, °C, m/s, kg). A bare number is taken in the unit that `system` shows.
  *
  * User data, so failure is a value with a message that names what was typed.
@@ -37,6 +40,9 @@ export function parseQuantity(dimension: Dimension, typed: string, system: UnitS
     const feet = fromUnit(Number(both[1]), unitOf(units, 'ft')!)
     return { ok: true, value: converted(feet + fromUnit(toNumber(both[2]!)!, unitOf(units, 'in')!)) }
   }
+
+  const metres = METRES_AND_CENTIMETRES.exec(text)
+  if (metres && dimension === 'depth') return { ok: true, value: Number(`${metres[1]}.${metres[2]}`) }
 
   const one = ONE.exec(text)
   const number = one ? toNumber(one[1]!) : null
