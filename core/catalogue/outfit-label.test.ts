@@ -27,6 +27,8 @@ describe('readOutfitLabel', () => {
     ['6½ ft M', { lengthM: 1.981, power: 'medium' }],
     ['7.5 ft Heavy Fast', { lengthM: 2.286, power: 'heavy', action: 'fast' }],
     ['UL 1,95 m 1-7 g', { lengthM: 1.95, lureMinG: 1, lureMaxG: 7, power: 'ultralight' }],
+    ['Hechtrute 2,20 m WG bis 90 g', { lengthM: 2.2, lureMaxG: 90 }],
+    ['7 ft casting up to 2 oz', { lengthM: 2.134, lureMaxG: 56.7, kind: 'casting' }],
     ['Spinnrute 2,40 m WG 10-30 g', { lengthM: 2.4, lureMinG: 10, lureMaxG: 30, kind: 'spinning' }],
     ['canne casting 1m98 10-40 g', { lengthM: 1.98, lureMinG: 10, lureMaxG: 40, kind: 'casting' }],
     ['hengel 2.40m werpgewicht 10-30 g', { lengthM: 2.4, lureMinG: 10, lureMaxG: 30 }],

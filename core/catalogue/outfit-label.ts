@@ -15,6 +15,11 @@ const WINDOW = new RegExp(
   String.raw`(${NUMBER})\s*(g|oz)?\s*(?:–|—|-|to|bis)\s*(${NUMBER})\s*(grams?|g|ounces?|oz)\b`,
   'i',
 )
+/** A window of which only the upper end is said: "up to 60 g", "WG bis 80 g". */
+const WINDOW_UP_TO = new RegExp(
+  String.raw`\b(?:up to|max\.?|bis(?: zu)?|jusqu'à|hasta|fino a|até|tot|till?|do)\s+(${NUMBER})\s*(grams?|g|ounces?|oz)\b`,
+  'i',
+)
 /** A window of bare fractions is ounces, as on packets. */
 const WINDOW_OF_FRACTIONS = /(?<![\d/.,])(\d+\/\d+)\s*(?:–|—|-|to)\s*(\d+\/\d+|\d+(?:[ -]\d+\/\d+)?)(?![\d/]|[.,]\d)/i
 /** What the rod is rated for: "10–17 lb". */
@@ -111,6 +116,9 @@ export function readOutfitLabel(text: string, system: UnitSystem): LabelRead {
     if (low !== null && high !== null && low <= high) Object.assign(rod, { lureMinG: low, lureMaxG: high })
     else left += ` ${fractions[0]}`
   }
+  const upTo = window || fractions ? null : take(WINDOW_UP_TO)
+  const most = upTo ? value('weight', `${upTo[1]} ${upTo[2]}`) : null
+  if (most !== null) rod.lureMaxG = most
   const rating = take(LINE_RATING)
   const ratedKg = rating ? value('strength', `${rating[2]} ${rating[3]}`) : null
   if (ratedKg !== null) rod.lineMaxKg = ratedKg

@@ -168,7 +168,7 @@ export const WORDS_ELSEWHERE: Readonly<Record<string, string>> = Object.fromEntr
   Object.entries(ELSEWHERE).flatMap(([english, words]) => words.split(', ').map(word => [word, english])),
 )
 
-/** How words of several in one end, and what such a word is then: "Hechtwobbler", "geddewobler", "snoekbaarsshad". From memory, no source. */
+/** How words of several in one end, and what such a word is then: "Hechtwobbler", "geddewobler", "snoekbaarsshad", "abborrspö". From memory, no source. */
 export const ENDS_ELSEWHERE: readonly (readonly [end: string, english: string])[] = [
   ['wobbler', 'wobbler'],
   ['wobler', 'wobbler'],
@@ -183,4 +183,8 @@ export const ENDS_ELSEWHERE: readonly (readonly [end: string, english: string])[
   ['shad', 'paddle tail'],
   ['jigg', 'paddle tail'],
   ['pilker', 'metal jig'],
+  ['rute', 'rod'],
+  ['hengel', 'rod'],
+  ['spö', 'rod'],
+  ['vapa', 'rod'],
 ]
