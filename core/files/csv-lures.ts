@@ -58,6 +58,8 @@ export function lureRows(
       })
     const fields: Record<string, unknown> = {}
     let more: Record<string, unknown> = {}
+    // Where among the notes it stands that the word for the kind may mean several.
+    let kindGuess: number | null = null
     const cells = header.map((_, c) => plainCell(mended[line]?.[c] ?? row[c] ?? ''))
     const corrected = (path: string, written: string) => corrections[path]?.[written.trim().toLowerCase()] ?? written
     const textAt = (path: string) => corrected(path, cells[mapping.findIndex(m => m.path === path)] ?? '')
@@ -87,6 +89,7 @@ export function lureRows(
         }
         continue
       }
+      if (cell.guess && path === 'family') kindGuess = notes.length
       if (cell.guess) notes.push({ path: heading, message: cell.guess })
       for (const [at, value] of Object.entries(cell.fields ?? {})) put(fields, at, value)
       if (path === 'colours') kept.push(`${heading}: ${written}`)
@@ -98,12 +101,11 @@ export function lureRows(
         )
       else if (cell.value !== undefined) put(fields, path, cell.value)
     }
-    const surer = surerKind(textAt)
+    const surer = kindGuess === null ? null : surerKind(textAt)
     if (surer) {
       put(fields, 'family', surer.family)
       if (surer.style !== undefined) put(fields, 'style', surer.style)
-      const guess = notes.findIndex(note => note.path === header[mapping.findIndex(m => m.path === 'family')])
-      notes[guess] = { ...notes[guess]!, message: kindFrom(surer) }
+      notes[kindGuess!] = { ...notes[kindGuess!]!, message: kindFrom(surer) }
     }
     const told = withMore(fields, more)
     const guessed: Record<string, unknown> = told.family === undefined ? kindFromTheRest(cells, header, notes) : {}

@@ -59,9 +59,7 @@ function pathsOf(header: readonly string[], sample: (column: number) => readonly
         .map(cell => cell.trim())
         .filter(cell => cell !== '')
       const guessed = guess(heading, cells, taken)
-      // A name has letters; the French for a number is the Spanish for a name.
-      const path =
-        guessed === 'name' && cells.length > 0 && cells.every(cell => PIECES.test(cell)) ? 'quantity' : guessed
+      const path = guessed === 'name' && countsInFrench(heading, cells) ? 'quantity' : guessed
       if (path === null || (taken.has(path) && path !== 'notes') || (path === 'quantity' && countRows(cells))) continue
       taken.add(path)
       paths[i] = path
@@ -69,7 +67,10 @@ function pathsOf(header: readonly string[], sample: (column: number) => readonly
   return paths
 }
 
-const PIECES = /^\d{1,3}$/
+/** The French for a number is the Spanish for a name. */
+function countsInFrench(heading: string, cells: readonly string[]): boolean {
+  return /^nombre\b/i.test(heading) && cells.length > 0 && cells.every(cell => /^\d{1,3}$/.test(cell))
+}
 
 /** Whether figures only number the rows. */
 function countRows(cells: readonly string[]): boolean {

@@ -120,11 +120,8 @@ function rodIn(
   const notes: Issue[] = []
   const said = cells
     .filter(cell => tellsOfIt(cell) && cell.path !== 'quantity' && cell.text !== name)
-    .map(cell => ({ cell, text: withRodUnit(cell, cells, system, notes) }))
-  const label = readOutfitLabel(
-    said.map(({ cell, text }) => (cell.path === 'family' ? inEnglish(text) : text)).join(', '),
-    system,
-  )
+    .map(cell => withRodUnit(cell, cells, system, notes))
+  const label = readOutfitLabel(said.join(', '), system)
   const ofName = readOutfitLabel(name, system)
   const rod = { ...ofName.rod, ...label.rod }
   const isLong = (rod.lengthM ?? 0) >= SHORTEST_ROD_M
@@ -139,7 +136,7 @@ function rodIn(
     .join(' ')
   return {
     list: 'outfits',
-    name: name || said.map(({ text }) => text).join(', '),
+    name: name || said.join(', '),
     label: { rod, line: { ...ofName.line, ...label.line }, reel: { ...ofName.reel, ...label.reel }, left },
     notes: left === '' ? notes : [...notes, { path: 'rod', message: message('csv.left-over', { text: left }) }],
   }

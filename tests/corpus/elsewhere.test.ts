@@ -92,6 +92,10 @@ describe('words that mean several things', () => {
     const { lures } = stored('Name,Type,Floats\nMetal 40,jig,\nBig walker,plug,\nStick 10,stickbait,floating\nStick 12,stickbait,sinking\n')
     expect(lures.map(({ family }) => family)).toEqual(['casting-metal', 'topwater', 'topwater', 'pencil'])
   })
+  it('a kind that is said by its own name stays, whatever the lure is called', () => {
+    const { lures } = stored('Name,Type,Notes\nTrout spoon,casting spoon,\nMetal frog,topwater,\n')
+    expect(lures.map(({ family }) => family)).toEqual(['casting-spoon', 'topwater'])
+  })
   it('a word of several in one is what its end says', () => {
     const { lures } = stored('Name;Typ\nA;Hechtwobbler\nB;Meerforellenblinker\nC;Snoekbaarsshad\nD;gäddspinnare\nE;Tailspinner\nF;Spinnerbait\n')
     expect(lures.map(({ family }) => family)).toEqual(['crankbait', 'casting-spoon', 'paddle-tail', 'inline-spinner', 'tail-spinner', 'spinnerbait'])
