@@ -24,7 +24,14 @@ export {
 } from './blade-bodies'
 export { CADENCE_TABLE, CADENCE_WAY, TURNS_UNKNOWN } from './cadences'
 export { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES } from './cautions'
-export { DIARY_HEADINGS, DIARY_OUTCOMES, type DiaryColumn, MONTHS_ELSEWHERE, SKY_WORDS, SPECIES_WORDS } from './diary-words'
+export {
+  DIARY_HEADINGS,
+  DIARY_OUTCOMES,
+  type DiaryColumn,
+  MONTHS_ELSEWHERE,
+  SKY_WORDS,
+  SPECIES_WORDS,
+} from './diary-words'
 export { CASTS_M, DIAMETER_POWER, DIVE_PATH, DIVE_TABLE, TOWED_AT_30_M } from './dive-table'
 export { type Chromophore, type EyeId, type EyeRow, EYES, SPECIES_EYES } from './eyes'
 export { FAMILY_TABLE, type FamilyRow, STYLE_TABLE, typicalOf } from './families'
