@@ -444,3 +444,36 @@ describe('trailers', () => {
     expect(trailerChoice(all, askOf(water())).of(chatter)[0]!.trailer!.bulk.value).toBeLessThan(3)
   })
 })
+
+describe('weed up to the surface', () => {
+  const tops: readonly Lure[] = [
+    { id: 'frog', name: 'frog', family: 'topwater', style: 'frog' },
+    { id: 'popper', name: 'popper', family: 'topwater', style: 'popper' },
+    { id: 'crank', name: 'crank', family: 'crankbait', style: 'square-lip' },
+    { id: 'worm', name: 'worm', family: 'worm', style: 'ribbon' },
+  ]
+  const order = (part: Partial<Reading>) =>
+    rank(
+      prepareBox({ lures: tops, parts: [], outfits: [], places: [], tests: [], trips: [], rules: [], settings: {} }),
+      askOf(water({ temperatureC: 23, cover: ['grass'], fishFromM: 0.1, fishToM: 0.8, bottomM: 1.2, ...part })),
+    ).candidates.map(({ profile }) => profile.lure.id)
+  it('the frog goes over a mat, and open hooks come after what hides its point (§11, §23.1)', () => {
+    const matted = order({ coverTopM: 0, mood: 'aggressive' })
+    expect(matted[0]).toBe('frog')
+    expect(matted.indexOf('worm')).toBeLessThan(matted.indexOf('crank'))
+  })
+  it('of grass whose tops nobody noted nothing of the kind is said', () => {
+    expect(order({ mood: 'aggressive' })[0]).toBe('popper')
+  })
+})
+
+describe('rods under the boat', () => {
+  const slow = outfit({ kind: 'jigging', power: 'medium-light', action: 'slow', lengthM: 1.95, lureMaxG: 260 })
+  const stiff = outfit({ kind: 'jigging', power: 'heavy', action: 'moderate', lengthM: 1.65, lureMaxG: 260 })
+  it('slow metal is worked on the light parabolic rod beside a wreck as over open ground (§8, §22.8)', () => {
+    for (const inCover of [false, true]) {
+      const over = task('vertical-slow', { totalG: 180, species: 'amberjack', water: 'sea', inCover })
+      expect(rodGain(slow, over)).toBeGreaterThan(rodGain(stiff, over))
+    }
+  })
+})

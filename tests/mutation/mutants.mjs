@@ -326,8 +326,22 @@ export const MUTANTS = [
   {
     id: 'the shorter the rod the farther it throws',
     file: 'core/match/rod.ts',
-    from: 'stepsLonger(DISTANCE_M, lengthM)',
-    to: 'stepsLonger(lengthM, DISTANCE_M)',
+    from: 'stepsLonger(DISTANCE_M, rod.lengthM)',
+    to: 'stepsLonger(rod.lengthM, DISTANCE_M)',
+    tests: ['core/match/craft'],
+  },
+  {
+    id: 'what works under the boat is pulled out of cover',
+    file: 'core/match/rod.ts',
+    from: '    !underBoat &&\n    totalG',
+    to: '    totalG',
+    tests: ['core/match/craft'],
+  },
+  {
+    id: 'all grass is matted',
+    file: 'core/ask/features.ts',
+    from: 'Math.max(UNMATTED_M, COVER_TOP * reading.bottomM)',
+    to: '0',
     tests: ['core/match/craft'],
   },
   {
