@@ -454,7 +454,7 @@ describe('weed up to the surface', () => {
   ]
   const order = (part: Partial<Reading>) =>
     rank(
-      prepareBox({ lures: tops, parts: [], outfits: [], places: [], tests: [], trips: [], rules: [], settings: {} }),
+      prepareBox({ lures: tops, parts: [], outfits: [], tests: [], trips: [] }),
       askOf(water({ temperatureC: 23, cover: ['grass'], fishFromM: 0.1, fishToM: 0.8, bottomM: 1.2, ...part })),
     ).candidates.map(({ profile }) => profile.lure.id)
   it('the frog goes over a mat, and open hooks come after what hides its point (§11, §23.1)', () => {
