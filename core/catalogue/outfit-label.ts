@@ -16,10 +16,8 @@ const WINDOW = new RegExp(
   'i',
 )
 /** A window of which only the upper end is said: "up to 60 g", "WG bis 80 g". */
-const WINDOW_UP_TO = new RegExp(
-  String.raw`\b(?:up to|max\.?|bis(?: zu)?|jusqu'à|hasta|fino a|até|tot|till?|do)\s+(${NUMBER})\s*(grams?|g|ounces?|oz)\b`,
-  'i',
-)
+const WINDOW_UP_TO =
+  /\b(?:up to|max\.?|bis(?: zu)?|jusqu'à|hasta|fino a|até|tot|till?|do)\s+(\d+[ -]\d+\/\d+|\d+\/\d+|\d+(?:[.,]\d+)?)\s*(grams?|g|ounces?|oz)\b/i
 /** A window of bare fractions is ounces, as on packets. */
 const WINDOW_OF_FRACTIONS = /(?<![\d/.,])(\d+\/\d+)\s*(?:–|—|-|to)\s*(\d+\/\d+|\d+(?:[ -]\d+\/\d+)?)(?![\d/]|[.,]\d)/i
 /** What the rod is rated for: "10–17 lb". */
