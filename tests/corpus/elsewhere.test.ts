@@ -69,14 +69,17 @@ describe.each(Object.entries(MEANT))('a sheet in %s', (language, meant) => {
   it('weights, lengths and pieces are those of the line', () => {
     const at = (...headings: string[]) => table.header.findIndex(heading => headings.some(h => heading.startsWith(h)))
     const weight = at('Vægt', 'Gewicht', 'Peso', 'Paino', 'Poids', 'Vekt', 'Waga', 'Vikt')
-    const pieces = at('Antal', 'Stück', 'Cantidad', 'Kpl', 'Nombre', 'Aantal', 'Mengde', 'Sztuk', 'Quantidade')
+    const pieces = at('Antal', 'Stück', 'Kpl', 'Aantal', 'Mengde', 'Sztuk', 'Quantidade', language === 'fr' ? 'Nombre' : 'Cantidad')
+    const length = at('Længde', 'Größe', 'Largo', 'Pituus', 'Taille', 'Lunghezza', 'Lengte', 'Lengde', 'Długość', 'Comprimento', 'Längd')
     expect(weight).toBeGreaterThan(0)
     for (const row of table.rows) {
       const known = lure(row[0]!)
       if (!known) continue
       const grams = /^[\d,]+/.exec(row[weight]!)?.[0]
       expect(known.weightG, row[0]).toBe(grams && Number(grams.replace(',', '.')))
-      if (pieces > 0 && language !== 'es') expect(known.quantity, row[0]).toBe(Number(row[pieces]))
+      const [, long, unit] = /^([\d,]+)(?: (\w+))?$/.exec(row[length]!) ?? []
+      expect(known.lengthMm, row[0]).toBe(long && Number(long.replace(',', '.')) * (unit === 'cm' ? 10 : 1))
+      if (pieces > 0) expect(known.quantity, row[0]).toBe(Number(row[pieces]))
     }
   })
 
