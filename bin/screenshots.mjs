@@ -72,7 +72,16 @@ const VIEWS = [
       page => page.waitForSelector('.state:has-text("Proven")', { timeout: 90_000 }),
     ],
   },
-  { name: 'bench', path: '/bench', size: wide, steps: [pick('Sallow stick'), click('.work >> text=fall >> nth=0')] },
+  {
+    name: 'bench',
+    path: '/bench',
+    size: wide,
+    steps: [
+      pick('Sallow stick'),
+      click('.work >> text=fall >> nth=0'),
+      page => page.evaluate(() => window.scrollTo(0, 0)),
+    ],
+  },
 ]
 
 const browser = await chromium.launch({

@@ -27,6 +27,8 @@ import { useSettingsStore } from './settings'
 
 /** Set-ups explained on Tie-on: enough that a dozen different baits are among them, their other dresses aside. */
 const TOP = 30
+/** Of these the first are told while the others find their places: more than fit on a screen. */
+const AHEAD = 12
 /** An answer is kept for the next start when it has stood for so long [ms]. */
 const KEPT_AFTER_MS = 500
 
@@ -131,6 +133,7 @@ export const useJudgementStore = defineStore('judgement', () => {
       reading: copied(readings.reading),
       ...choiceNow(),
       top: TOP,
+      ahead: AHEAD,
       units: settings.units,
       opened: opened.value,
     })

@@ -21,6 +21,8 @@ export interface RuleChoice {
 export interface JudgeRequest extends RuleChoice {
   readonly reading: Reading
   readonly top: number
+  /** So many of them are told before the others have their places; all when absent. */
+  readonly ahead?: number
   readonly units: UnitSystem
   /** A lure that is told in full at once, and wherever it stands. */
   readonly opened?: string | null

@@ -20,7 +20,7 @@ import {
   doubtedSetups,
   explainFirst,
   explainLure,
-  explainRest,
+  explainRanking,
   howSure,
   inFull,
   presentedSetups,
@@ -83,10 +83,10 @@ interface Question {
 let question: Question | null = null
 
 function begin(request: JudgeRequest): Question {
-  const { reading, top, units, only, opened } = request
+  const { reading, top, ahead, units, only, opened } = request
   const within = only ? narrowed(only) : prepared
   const judging = judgingOf(within, askOf(reading, options(request)))
-  const out = inWords(explainFirst(within, judging, { top, units, opened }), units)
+  const out = inWords(explainFirst(within, judging, { top, ahead, units, opened }), units)
   const { ask } = judging
   return {
     request,
@@ -103,25 +103,22 @@ function begin(request: JudgeRequest): Question {
   }
 }
 
-/** What needs the place of every lure, beside what was told first. */
-function wholeOf({ request, within, first }: Question, ranking: Ranking): Judgement {
-  const { opened: asked, units } = request
-  const { setups } = first.out
+/** All that is told of the whole order: what was told ahead as it was told, and the rest. */
+function wholeOf({ request, within, first: { strengths } }: Question, ranking: Ranking): Judgement {
+  const { opened: asked, top, units } = request
+  const out = inWords(explainRanking(within, ranking, { ...options(request), top, units }), units)
   const spines = spinesOf(ranking)
   const place = asked ? ranking.candidates.findIndex(c => c.profile.lure.id === asked) : -1
   const also =
-    place < setups.length ? [] : inFull(ranking, [inWords(explainLure(within, ranking, asked!, units)!, units)])
+    place < out.setups.length ? [] : inFull(ranking, [inWords(explainLure(within, ranking, asked!, units)!, units)])
+  const told = [...out.setups, ...also]
   return Comlink.transfer(
     {
-      ...first,
-      out: {
-        ...first.out,
-        setups: inFull(ranking, setups),
-        ...inWords(explainRest(within, ranking, options(request)), units),
-      },
+      out,
       opened: also[0] ? { setup: also[0], place } : null,
-      presented: { ...first.presented, ...Object.fromEntries(presentedSetups(ranking, also)) },
-      doubts: { ...first.doubts, ...Object.fromEntries(doubtedSetups(ranking, also)) },
+      presented: Object.fromEntries(presentedSetups(ranking, told)),
+      doubts: Object.fromEntries(doubtedSetups(ranking, told)),
+      strengths,
       fits: ranking.candidates.map(({ profile, score }) => ({ lureId: profile.lure.id, score })),
       spines,
     },

@@ -171,6 +171,7 @@ describe('the judge', () => {
   const request = (temperatureC: number) => ({
     reading: { ...morning, temperatureC },
     top: 10,
+    ahead: 4,
     units: 'metric' as const,
     schools: {},
     weights: {},
@@ -191,11 +192,17 @@ describe('the judge', () => {
     const whole = (await client.judge(request(11), first => brought.push(first)))!
     expect(brought).toHaveLength(1)
     const { out, presented, doubts, strengths } = brought[0]!
-    expect(out.setups).toHaveLength(10)
-    expect(whole).toMatchObject({ out: { ...out }, presented, doubts, strengths })
+    expect(out.setups).toHaveLength(4)
+    expect(whole.out.setups).toHaveLength(10)
+    expect(whole).toMatchObject({
+      out: { ...out, setups: [...out.setups, ...whole.out.setups.slice(4)] },
+      presented,
+      doubts,
+      strengths,
+    })
     expect(out.setups.filter(s => s.ways)).toEqual([])
     expect(whole.out.setups.every(s => s.ways && s.depthSdM !== undefined)).toBe(true)
-    expect(whole.fits.slice(0, 10).map(f => f.lureId)).toEqual(out.setups.map(s => s.lureId))
+    expect(whole.fits.slice(0, 10).map(f => f.lureId)).toEqual(whole.out.setups.map(s => s.lureId))
     expect(whole.fits.length + whole.out.rejected.length).toBe(
       boxOf(file).lures.filter(l => l.role !== 'trailer').length,
     )

@@ -267,6 +267,9 @@ describe('what is told of the first set-ups before the others have their places'
             first.lureId === opened ? { ...first, ways, depthSdM } : first,
           ),
         })
+        const ahead = explainFirst(prepared, judgingOf(prepared, ask), { top, ahead: 3 })
+        expect(ahead.setups).toHaveLength(Math.min(3, top))
+        expect(setups.slice(0, 3)).toMatchObject(ahead.setups)
         if (top >= 10) expect(setups.some(({ ways, depthSdM }) => ways.length > 0 && depthSdM > 0)).toBe(true)
       }
     },

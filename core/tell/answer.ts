@@ -92,31 +92,39 @@ export function explainRanking(prepared: PreparedBox, ranking: Ranking, options:
   return { ...first, setups: inFull(ranking, first.setups), ...explainRest(prepared, ranking, options) }
 }
 
+/** What of an answer is told ahead. */
+export interface AheadOptions extends MatchOptions {
+  /** A lure among them that is told in full. */
+  readonly opened?: string | null | undefined
+  /** So many of the lures that are explained at the end; all when absent. */
+  readonly ahead?: number | undefined
+}
+
 /**
  * What is told of the first set-ups of a judging, looking no further down the order than it takes; it is the same with the whole order there.
- * In full only of `opened`, a lure among them.
  */
 export function explainFirst(
   prepared: PreparedBox,
   judging: Judging,
-  { opened, ...options }: MatchOptions & { readonly opened?: string | null | undefined } = {},
+  { opened, ahead, ...options }: AheadOptions = {},
 ): FirstOut<Said> {
   const { top = TOLD } = options
-  let asked = top + 1
+  const now = Math.min(ahead ?? top, top)
+  let asked = Math.max(top, now + 1)
   let candidates = judging.first(asked)
   // The last that is told is set against the next bait that is not its sister.
   while (
     candidates.length === asked &&
-    candidates.slice(0, top).some((c, i) => candidates.slice(i + 1).every(other => isSister(other, c)))
+    candidates.slice(0, now).some((c, i) => candidates.slice(i + 1).every(other => isSister(other, c)))
   )
     candidates = judging.first(++asked)
   const order = judging.soFar
-  const told = tellFirst(prepared, order, options)
+  const told = tellFirst(prepared, order, options, now)
   return { ...told, setups: told.setups.map(setup => (setup.lureId === opened ? inFull(order, [setup])[0]! : setup)) }
 }
 
 /** What needs the place of every lure. */
-export function explainRest(prepared: PreparedBox, ranking: Ranking, options: AskOptions): RestOut<Said> {
+function explainRest(prepared: PreparedBox, ranking: Ranking, options: AskOptions): RestOut<Said> {
   const { ask, candidates, rejected } = ranking
   return {
     rejected: rejected.map(({ lureId, code, why }) => ({ lureId, code, why })),
@@ -136,16 +144,17 @@ function tellFirst(
   prepared: PreparedBox,
   order: Ordered,
   { top = TOLD, units = 'metric' }: MatchOptions,
+  now = top,
 ): FirstOut<Said> {
   const { ask, candidates } = order
   const cautions: Said[] = readingCautions(ask, units)
   if (prepared.outfits.length === 0) cautions.push(message('answer.no-outfits'))
-  const told = candidates.slice(0, top)
+  const among = candidates.slice(0, top)
   return {
     assumed: [...ask.assumed],
     cautions,
     ask: { axes: askedAxes(ask, units) },
-    setups: explainCandidates(prepared, order, told, told, units),
+    setups: explainCandidates(prepared, order, among.slice(0, now), among, units),
   }
 }
 

@@ -3,7 +3,6 @@ export {
   explainFirst,
   explainLure,
   explainRanking,
-  explainRest,
   inFull,
   match,
   presentedSetups,

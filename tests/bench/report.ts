@@ -39,8 +39,9 @@ async function once(work: () => unknown): Promise<number> {
   await work()
   return performance.now() - began
 }
-/** Set-ups that the page tells. */
+/** Set-ups that the page tells, and those that it tells before the others have their places. */
 const TOLD_ON_PAGE = 30
+const TOLD_AHEAD = 12
 const rows: string[] = []
 const ms = (value: number) => (value < 10 ? value.toFixed(2) : Math.round(value).toString())
 const row = (what: string, { best, median }: Timed, limit: number | null) =>
@@ -54,7 +55,7 @@ const small = prepareBox(bigBox(1000))
 let changes = 0
 const anotherWater = (): Reading => ({ ...reading, temperatureC: 5 + ((changes++ * 0.618) % 25) })
 const firstTold = (box: typeof small, water: Reading) =>
-  explainFirst(box, judgingOf(box, askOf(water)), { top: TOLD_ON_PAGE })
+  explainFirst(box, judgingOf(box, askOf(water)), { top: TOLD_ON_PAGE, ahead: TOLD_AHEAD })
 const large = prepareBox(bigBox(5000))
 const vast = prepareBox(bigBox(20_000))
 for (const [box, count, first, whole, times] of [
@@ -68,7 +69,7 @@ for (const [box, count, first, whole, times] of [
     first,
   )
   row(
-    `the first ${TOLD_ON_PAGE} found and told, as the page waits for them`,
+    `the first ${TOLD_ON_PAGE} found and ${TOLD_AHEAD} of them told, as the page waits for them`,
     await timed(times, () => firstTold(box, anotherWater())),
     first,
   )
