@@ -1,12 +1,4 @@
-export {
-  doubtedSetups,
-  explainFirst,
-  explainLure,
-  explainRanking,
-  inFull,
-  match,
-  presentedSetups,
-} from './answer'
+export { doubtedSetups, explainFirst, explainLure, explainRanking, inFull, match, presentedSetups } from './answer'
 export { type AxisDifference, differenceOf, knownShares } from './difference'
 export { askedAxes } from './explain'
 export type {
