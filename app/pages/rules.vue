@@ -2,7 +2,7 @@
 const settings = useSettingsStore()
 const route = useRoute()
 const { order, changed } = useOrderMoves()
-const PARTS = [{ id: 'tactics', name: 'Tactics' }, { id: 'drawn', name: 'Drawn' }, { id: 'handbook', name: 'The handbook' }, { id: 'schools', name: 'Schools' }, { id: 'own', name: 'Your own' }] as const
+const PARTS = [{ id: 'tactics', name: 'Tactics' }, { id: 'drawn', name: 'Drawn' }, { id: 'craft', name: 'The craft' }, { id: 'handbook', name: 'The handbook' }, { id: 'schools', name: 'Schools' }, { id: 'own', name: 'Your own' }] as const
 const part = computed(() => PARTS.find(p => p.id === route.query.part)?.id ?? 'tactics')
 </script>
 
@@ -15,6 +15,7 @@ const part = computed(() => PARTS.find(p => p.id === route.query.part)?.id ?? 't
     <div class="main">
       <TacticTable v-if="part === 'tactics'" />
       <DrawnBook v-else-if="part === 'drawn'" />
+      <CraftTables v-else-if="part === 'craft'" />
       <section v-else-if="part === 'schools'" aria-label="Schools">
         <p class="reason lead">Where good anglers disagree. Choose what you hold; the order beside this list follows at once. On Tie-on a school can be changed for one reading alone.</p>
         <SchoolSwitches :chosen="settings.schools" @change="s => settings.schools = s" />

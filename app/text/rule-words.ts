@@ -1,4 +1,13 @@
-import { AXES, type Condition, type Effect, isPush, type NumberFeature, type Rule, type SetFeature } from '#core/rule'
+import {
+  AXES,
+  type Condition,
+  type Effect,
+  type Favour,
+  isPush,
+  type NumberFeature,
+  type Rule,
+  type SetFeature,
+} from '#core/rule'
 import { type Dimension, formatNumber, formatQuantity, proseIn, type UnitSystem } from '#core/units'
 import { axisRange } from './axis-value'
 import { words } from './labels'
@@ -82,9 +91,7 @@ export function effectInWords(effect: Effect, system: UnitSystem): string {
   const { label } = AXES[effect.axis]
   if (isPush(effect)) {
     const marks = 'favours' in effect ? effect.favours : effect.against
-    const what = Object.entries(marks)
-      .map(([key, value]) => markInWords(key, value, system))
-      .join('; ')
+    const what = marksInWords(marks, system)
     return what
       ? `${label}: ${'favours' in effect ? 'for' : 'against'} ${what}${effect.within ? ` (among ${effect.within.map(words).join(', ')})` : ''}`
       : label
@@ -115,6 +122,13 @@ const KEY_WORDS: Record<string, string> = {
   way: 'ways',
   bladeMetal: 'blade metal',
   bladeFinish: 'blade finish',
+}
+
+/** What a row names of a lure, all of it. */
+export function marksInWords(marks: Favour, system: UnitSystem): string {
+  return Object.entries(marks)
+    .map(([key, value]) => markInWords(key, value, system))
+    .join('; ')
 }
 
 /** One thing that a rule names of a lure: which ones, or from what figure to what. */

@@ -66,7 +66,7 @@ export interface FirstAnswer {
   readonly presented: Readonly<Record<string, Presented>>
   /** How surely their figures are known, by lure id. */
   readonly doubts: Readonly<Record<string, Doubts>>
-  /** Rules that speak under this reading: weight × membership, by rule id. */
+  /** What rules, and rows of the table of trailers, say under this reading: weight × membership, by id. */
   readonly strengths: Readonly<Record<string, number>>
 }
 

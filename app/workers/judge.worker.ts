@@ -1,6 +1,7 @@
 import * as Comlink from 'comlink'
 import { askOf, type AskOptions, type OwnRules } from '#core/ask'
 import { clarityByPaint, depthBySpeed, doubled, worthAdding } from '#core/catalogue'
+import { TRAILERS } from '#core/knowledge'
 import {
   contributionsOf,
   flips,
@@ -11,6 +12,7 @@ import {
   type Ranking,
   sweep,
   termsOf,
+  trailerHolds,
   withTrips,
 } from '#core/match'
 import { nextOf } from '#core/rotation'
@@ -96,9 +98,12 @@ function begin(request: JudgeRequest): Question {
       out,
       presented: Object.fromEntries(presentedSetups(judging.soFar, out.setups)),
       doubts: Object.fromEntries(doubtedSetups(judging.soFar, out.setups)),
-      strengths: Object.fromEntries(
-        AXIS_IDS.flatMap(axis => ask.axes[axis].reasons.map(({ rule, strength }) => [rule.id, strength])),
-      ),
+      strengths: Object.fromEntries([
+        ...AXIS_IDS.flatMap(axis => ask.axes[axis].reasons.map(({ rule, strength }) => [rule.id, strength] as const)),
+        ...TRAILERS.map(row => [row.id, Math.abs(row.lift) * trailerHolds(row, ask)] as const).filter(
+          ([, strength]) => strength > 0,
+        ),
+      ]),
     },
   }
 }

@@ -58,6 +58,8 @@ export interface Ask {
   readonly schools: Schools
   /** Log-odds as fitted, also of tactics (`tactic:…`) and axes (`axis:…`). */
   readonly fitted: Readonly<Record<string, number>>
+  /** What the angler makes of a row of the handbook, by its id: a factor, 0 switches it off. */
+  readonly heeds: (id: string) => number
 }
 
 const GRID_POINTS = 81
@@ -102,7 +104,7 @@ export interface AskOptions {
   readonly schools?: Partial<Schools>
   /** The handbook's rules; the whole handbook when absent. */
   readonly rules?: readonly Rule[]
-  /** Factors on the weights of rules, by rule id: 0 switches one off, 1 leaves it. */
+  /** Factors on the weights of rules and of rows of the craft, by id: 0 switches one off, 1 leaves it. */
   readonly weights?: Readonly<Record<string, number>>
   /** Log-odds of effects as the fit found them, by effect key; those of the program when absent. */
   readonly fitted?: Readonly<Record<string, number>>
@@ -123,6 +125,7 @@ export function askOf(
   const reading = withNight(completed.reading)
   const schools = { ...DEFAULT_SCHOOLS, ...chosen }
   const features = featuresOf(reading, { isPreySeen: !assumed.includes('forage') })
+  const heeds = (id: string) => factorOf(weights[id])
   const spoken = [...rules, ...(own ? ownRules(own, reading) : [])]
     .filter(rule => isOfSchools(rule, schools))
     .map(rule => ({ rule, membership: jointMembership(rule.when, features) }))
@@ -134,7 +137,7 @@ export function askOf(
   for (const { rule, membership } of spoken) {
     rule.effects.forEach((effect, i) => {
       const key = effectKey(rule, i)
-      const strength = (fitted[key] ?? rule.weight * liftOf(effect)) * factorOf(weights[rule.id]) * membership
+      const strength = (fitted[key] ?? rule.weight * liftOf(effect)) * heeds(rule.id) * membership
       if (strength <= 0) return
       append(reasons, effect.axis, { rule, strength })
       if (!BY_PRESENTATION.includes(effect.axis)) pushes.push({ rule, effect, key, strength })
@@ -149,7 +152,7 @@ export function askOf(
       (reasons.get(axis) ?? []).sort((a, b) => b.strength - a.strength),
     ),
   )
-  return { reading, assumed, features, axes, pushes, schools, fitted }
+  return { reading, assumed, features, axes, pushes, schools, fitted, heeds }
 }
 
 /** Name of one effect of a rule: what the fit gives a weight to. */

@@ -70,13 +70,14 @@ export {
   LEAD_IN_COVER,
   LEAD_LETHARGIC,
   LEAD_PER_CURRENT,
+  METAL,
   USUAL_GRAMS,
   type LeadRow,
   PUNCHED,
 } from './lead'
 export { PACE, PAUSES, WARMTH_C } from './pauses'
 export { RIG_TEXT } from './rigs'
-export { JOB_COSTS, type JobId, type JobRow, ROD_JOBS } from './rod-jobs'
+export { FAR, type HoldRow, HOLDS, JOB_COSTS, type JobId, type JobRow, ROD_JOBS, rodRowId } from './rod-jobs'
 export { type CadenceChoice, type TacticRow, TACTICS } from './tactics'
 export { TRAILER_LENGTH, TRAILER_OTHER_COLOUR, type TrailerRow, TRAILERS, UNFINISHED } from './trailers'
 export {

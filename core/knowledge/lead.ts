@@ -42,6 +42,13 @@ export const LEAD: readonly LeadRow[] = [
   },
 ]
 
+/** Metal that works under the boat by its own weight: the least and the most for each metre down to the fish, in light wind and little current [g/m]. Source: common practice, no source; the least is assumed. */
+export const METAL = {
+  id: 'lead.metal',
+  gPerM: [0.8, 3],
+  text: 'Metal under the boat by the depth of the fish: 16–60 g over fish at 20 m, more in a stream; too heavy it drops past them.',
+} as const
+
 /** A head for a body of this length [mm]; longer bodies take more, shorter ones less, as the power of the ratio. Assumed from handbook §6 (3-in from 5 g, 15 cm from 14 g). */
 export const HEAD_BY_LENGTH = { atMm: 95, power: 1.1 } as const
 /** Large deep bodies of 140 mm and more swim on heads of 14–35 g [g] (handbook §6). */

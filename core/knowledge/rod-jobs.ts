@@ -368,10 +368,43 @@ export const ROD_JOBS: Readonly<Record<JobId, JobRow>> = {
 }
 
 /** Line classes of the trade's jobs are wide; a mid step outside costs this [log-odds]. Assumed. */
+/** What holds a fish, whatever is thrown to it: rods lighter than this and lines thinner than this break. */
+export interface HoldRow {
+  readonly id: string
+  readonly power: RodPower
+  readonly testKg: number
+  readonly text: string
+}
+/** By the strength of the fish (table of species). Source: common practice, no source; both figures are assumed. */
+export const HOLDS: readonly [HoldRow, HoldRow, HoldRow, HoldRow] = [
+  { id: 'hold-small', power: 'ultralight', testKg: 0.9, text: 'Small fish are held by any rod.' },
+  { id: 'hold-ordinary', power: 'ultralight', testKg: 1.8, text: 'A line of 1.8 kg and more holds them.' },
+  {
+    id: 'hold-strong',
+    power: 'medium-light',
+    testKg: 4.5,
+    text: 'Strong fish: a rod of at least medium-light power and a line of 4.5 kg and more hold them.',
+  },
+  {
+    id: 'hold-breaks',
+    power: 'medium-heavy',
+    testKg: 13,
+    text: 'They break light gear: a rod of at least medium-heavy power, or one made for jigs under the boat, and a line of 13 kg and more hold them.',
+  },
+]
+
+/** What is thrown far wants a rod at least this long (handbook §23.4: from the bank 2.4–2.9 m, in the surf 2.7–3.3 m), once it weighs so much. The latter assumed: lighter lures do not fly. */
+export const FAR = {
+  id: 'far',
+  rodM: 2.6,
+  fromG: 10,
+  text: 'Far out from the bank a rod of 2.6 m and more throws what a short one does not.',
+} as const
+
 export const JOB_COSTS = {
   kind: 1.4,
   power: 0.55,
-  /** Besides, for each step that a rod is too light for a fish that breaks light gear. */
+  /** Besides, for each step of power and each halving of the line's test that does not hold the fish. */
   breaks: 1.6,
   action: 0.35,
   length: 0.3,
@@ -381,3 +414,6 @@ export const JOB_COSTS = {
   reel: 0.45,
   test: 0.35,
 } as const
+
+/** What the rows of the rods are called where they are told, and where they can be switched off. */
+export const rodRowId = ({ id }: { readonly id: string }) => `rod.${id}`

@@ -9,6 +9,8 @@ import { TREBLE_G } from './hooks'
 import { LIGHT_FIELD, LIGHT_FIELD_RATIO } from './light-field'
 import { LINE_DENSITY } from './lines'
 import { FORAGE_PREY, PREY } from './paints'
+import { METAL } from './lead'
+import { FAR, HOLDS } from './rod-jobs'
 import { SPECIES_TABLE } from './species'
 import { TACTICS } from './tactics'
 import { TECHNIQUES } from './techniques'
@@ -126,5 +128,20 @@ describe('tables of figures', () => {
   it('trebles weigh more the larger they are', () => {
     const grams = ['10', '8', '6', '5', '4', '2', '1/0'].map(size => TREBLE_G[size]!)
     expect(grams).toEqual([...grams].sort((a, b) => a - b))
+  })
+})
+
+describe('rows of the craft say what they do', () => {
+  it('a rod and a line that hold the fish', () => {
+    for (const { text, testKg, power } of HOLDS.slice(1)) {
+      expect(text).toContain(`${testKg} kg`)
+      if (power !== 'ultralight') expect(text).toContain(`${power} power`)
+    }
+    expect(HOLDS.map(row => row.testKg)).toEqual(HOLDS.map(row => row.testKg).sort((a, b) => a - b))
+  })
+  it('the long rod, and the weight of metal under the boat', () => {
+    expect(FAR.text).toContain(`${FAR.rodM} m`)
+    const [least, most] = METAL.gPerM.map(grams => grams * 20)
+    expect(METAL.text).toContain(`${least}–${most} g over fish at 20 m`)
   })
 })

@@ -3,12 +3,13 @@ import { recordOf } from '#core/numeric'
 import { AXES, AXIS_IDS, type AxisId, type Way } from '#core/rule'
 import type { Cadence, TrailerHooking } from '#core/terms'
 import { type LogVerdict, movedByLog } from './log'
+import { faultOf } from './on-rod'
 import type { Placement } from './presentation'
 import type { Tackle } from './presented'
 import { PLACE_OF_AXIS } from './said'
 import { type AxisFits, fitOf, gainsByAxis, type Gains, type MouldWay, sourcesOf } from './terms'
 import type { TrailerChoice } from './trailer'
-import { placedGain, type Scene, type Thrown } from './scene'
+import { type Assembly, placedGain, type Scene, type Thrown } from './scene'
 
 /** Axes without a figure: what suits is told against what suits best among the first that can be fished here, for their pushes are not all for one lure to win. */
 const TASTES = AXIS_IDS.filter(axis => AXES[axis].kind === 'taste' && axis !== 'rod')
@@ -52,6 +53,7 @@ export class Candidate implements Tackle {
   readonly placement: Placement
   /** How far the rod is from its job, in log-odds of its own (0: made for it). */
   readonly rodGain: number
+  private readonly assembly: Assembly
   readonly levels: readonly Gains[]
   /** Σ of all pushes, in log-odds. */
   readonly odds: number
@@ -90,6 +92,7 @@ export class Candidate implements Tackle {
     this.totalG = assembly.totalG
     this.placement = placement
     this.rodGain = rod
+    this.assembly = assembly
     const own = scene.gainsOf(profile)
     const look = scene.lookGainsOf(profile)
     this.levels = [own, look, ...assembly.levels]
@@ -112,6 +115,11 @@ export class Candidate implements Tackle {
     gains[PLACE_OF_AXIS.speed] = this.isPaced ? placedGain('speed', placement.speedFit, this.scene) : 0
     gains[PLACE_OF_AXIS.rod] = scales.rod * rodGain
     return (this.knownGains = gains)
+  }
+
+  /** What is most against the rod; `null`: the rod is not known. */
+  get rodFault() {
+    return this.outfit && faultOf(this.assembly, this.outfit, this.scene)
   }
 
   private get isPaced(): boolean {

@@ -1,15 +1,16 @@
 import { describe, expect, it } from 'vitest'
 import { askOf, desirabilityAt } from '#core/ask'
-import { PAUSES, TACTICS } from '#core/knowledge'
+import { PAUSES, TACTICS, type TechniqueRow, TRAILERS } from '#core/knowledge'
 import { NOTHING_ADDED, prepareOutfit, profileOf, sinkingNewton } from '#core/lure'
 import type { Reading } from '#core/reading'
 import type { BenchTest, Lure, Outfit, Part } from '#core/tackle'
+import type { Family } from '#core/terms'
 import { waterDensity } from '#core/water'
 import { hookFor } from './hook-size'
 import { addedWeights, leadWanted } from './lead'
 import { paceOf, pauseOf, usualPace } from './pace'
 import { prepareBox, rank } from './rank'
-import { rodGain, type RodTask } from './rod'
+import { rodFault, rodGain, type RodTask } from './rod'
 import { trailerChoice } from './trailer'
 
 /** The craft (docs/handbook.md §6, §9, §23): common practice, no source; every expectation is a line of the handbook's tables. */
@@ -44,6 +45,7 @@ const task = (id: string, part: Partial<RodTask> = {}): RodTask => ({
   water: 'lake',
   species: 'largemouth-bass',
   schools: { crankReel: 'fast' },
+  heeds: () => 1,
   ...part,
 })
 
@@ -220,12 +222,67 @@ describe('rods by job', () => {
     expect(apart('largemouth-bass')).toBeCloseTo(-0.3, 9)
     expect(apart('amberjack')).toBeCloseTo(0, 9)
   })
-  it('a fish that breaks light gear: each step too light costs more than for another, but not under the boat', () => {
-    const [light, heavy] = (['light', 'heavy'] as const).map(power => outfit({ power, action: 'fast' }))
-    const short = (id: string, species: RodTask['species']) =>
-      rodGain(heavy!, task(id, { species })) - rodGain(light!, task(id, { species }))
-    expect(short('head-wound', 'tarpon')).toBeGreaterThan(short('head-wound', 'largemouth-bass') + 3)
-    expect(short('vertical-slow', 'amberjack')).toBeCloseTo(short('vertical-slow', 'largemouth-bass'), 9)
+  it('a fish that breaks light gear: each step too light costs more than for another; the blank of a jigging rod bends through', () => {
+    const apart = (kind: Outfit['rod']['kind'], id: string, species: RodTask['species']) => {
+      const [light, heavy] = (['light', 'heavy'] as const).map(power => outfit({ kind, power, action: 'fast' }))
+      return rodGain(heavy!, task(id, { species })) - rodGain(light!, task(id, { species }))
+    }
+    expect(apart('casting', 'head-wound', 'tarpon')).toBeGreaterThan(
+      apart('casting', 'head-wound', 'largemouth-bass') + 3,
+    )
+    expect(apart('spinning', 'vertical-lift', 'cobia')).toBeGreaterThan(apart('spinning', 'vertical-lift', 'perch') + 3)
+    expect(apart('casting', 'head-wound', 'snook')).toBeGreaterThan(
+      apart('casting', 'head-wound', 'largemouth-bass') + 1,
+    )
+    expect(apart('jigging', 'vertical-slow', 'amberjack')).toBeCloseTo(
+      apart('jigging', 'vertical-slow', 'largemouth-bass'),
+      9,
+    )
+  })
+  it('a line holds a fish or costs by each halving of its test, whatever the rod', () => {
+    const loss = (testKg: number, species: RodTask['species']) => {
+      const [thin, stout] = [testKg, 30].map(kg =>
+        outfit({ power: 'heavy' }, { line: { material: 'braid', testKg: kg, diameterMm: 0.2 } }),
+      )
+      return rodGain(stout!, task('head-wound', { species })) - rodGain(thin!, task('head-wound', { species }))
+    }
+    expect(loss(15, 'tarpon')).toBeCloseTo(0, 9)
+    expect(loss(3.25, 'tarpon') - loss(6.5, 'tarpon')).toBeCloseTo(1.6, 9)
+    expect(loss(6, 'snook')).toBeCloseTo(0, 9)
+    expect(loss(2.25, 'snook')).toBeCloseTo(1.6, 9)
+    expect(loss(2.25, 'brown-trout')).toBeCloseTo(0, 9)
+  })
+  it('what is most against a rod: it does not hold the fish, does not throw so far, or was made for another job', () => {
+    const at = (part: Partial<RodTask>) => task('metal-fast', { totalG: 40, fromBank: true, water: 'surf', ...part })
+    const [weak, short, soft] = [
+      outfit({ kind: 'spinning', power: 'light', action: 'fast', lengthM: 2.7 }),
+      outfit({ kind: 'spinning', power: 'medium-heavy', action: 'fast', lengthM: 1.5 }),
+      outfit({ kind: 'fly', power: 'medium-heavy', action: 'slow', lengthM: 2.7 }),
+    ]
+    expect(rodFault(weak!, at({ species: 'tarpon' })).id).toBe('hold-breaks')
+    expect(rodFault(short!, at({ species: 'mackerel' })).id).toBe('far')
+    expect(rodFault(soft!, at({ species: 'mackerel' })).id).toBe('metal')
+  })
+  it('a row of the rods can be made to count double, or be switched off', () => {
+    const gain = (factors: Readonly<Record<string, number>>) =>
+      rodGain(
+        outfit({ kind: 'spinning', power: 'light', action: 'slow', lengthM: 1.5 }),
+        task('metal-fast', {
+          totalG: 40,
+          fromBank: true,
+          water: 'surf',
+          species: 'tarpon',
+          heeds: id => factors[id] ?? 1,
+        }),
+      )
+    const whole = gain({})
+    const parts = ['rod.metal', 'rod.hold-breaks', 'rod.far'].map(id => {
+      const without = gain({ [id]: 0 })
+      expect(without).toBeGreaterThan(whole)
+      expect(gain({ [id]: 2 })).toBeCloseTo(2 * whole - without, 9)
+      return whole - without
+    })
+    expect(parts.reduce((sum, part) => sum + part)).toBeCloseTo(whole, 9)
   })
   it('a leader that must be changed for teeth counts against the rod', () => {
     const leader = { material: 'fluorocarbon' as const, diameterMm: 0.4 }
@@ -317,22 +374,35 @@ describe('lead and hooks', () => {
     expect(through(1, ['grass'])).toBeLessThan(8)
     expect(through(0.05, ['rock'])).toBeLessThan(8)
   })
-  it('a bucktail weighs what it weighs: too light for deep fast water counts, too heavy is for other rules', () => {
-    const off = (weightG: number, part: Partial<Reading>) => {
-      const bucktail = profileOf({ id: 'b', name: 'b', family: 'hair-jig', lengthMm: 100, weightG }, [])
-      const direct = bucktail.techniques.find(t => t.control === 'bottom' && t.adds === 'nothing')!
-      const [added] = addedWeights(direct, bucktail, {
-        parts: [],
-        spoons: [],
-        ask: askOf(water({ windMs: 0, ...part })),
-      })
+  describe('what weighs what it weighs', () => {
+    const off = (family: Family, weightG: number, control: TechniqueRow['control'], part: Partial<Reading>) => {
+      const bait = profileOf({ id: 'b', name: 'b', family, lengthMm: 100, weightG }, [])
+      const direct = bait.techniques.find(t => t.control === control && t.adds === 'nothing')!
+      const [added] = addedWeights(direct, bait, { parts: [], spoons: [], ask: askOf(water({ windMs: 0, ...part })) })
       return added!.off ?? 0
     }
     const rip = { bottomM: 9, fishFromM: 7, fishToM: 9, currentMs: 0.8 }
-    expect(off(14, rip)).toBeGreaterThan(off(18, rip))
-    expect(off(18, rip)).toBeGreaterThan(0)
-    expect(off(43, rip)).toBe(0)
-    expect(off(43, { bottomM: 2, fishFromM: 1, fishToM: 2 })).toBe(0)
+    const shallow = { bottomM: 2, fishFromM: 1, fishToM: 2 }
+    it('a bucktail: too light for deep fast water counts, and too heavy along the bottom, where it ploughs, but in swell', () => {
+      expect(off('hair-jig', 14, 'bottom', rip)).toBeGreaterThan(off('hair-jig', 18, 'bottom', rip))
+      expect(off('hair-jig', 18, 'bottom', rip)).toBeGreaterThan(0)
+      expect(off('hair-jig', 43, 'bottom', rip)).toBe(0)
+      expect(off('hair-jig', 28, 'bottom', shallow)).toBeGreaterThan(off('hair-jig', 21, 'bottom', shallow))
+      expect(off('hair-jig', 21, 'bottom', shallow)).toBeGreaterThan(0)
+      expect(off('hair-jig', 28, 'bottom', { ...shallow, waveM: 1.2 })).toBe(0)
+      expect(off('hair-jig', 43, 'count-down', shallow)).toBe(0)
+    })
+    it('metal under the boat: one to three grams for each metre down to the fish, more in a stream; a flutter spoon as it is', () => {
+      const lake = { bottomM: 20, fishFromM: 8, fishToM: 10 }
+      for (const grams of [10, 20, 30]) expect(off('slow-jig', grams, 'vertical', lake)).toBe(0)
+      expect(off('slow-jig', 7, 'vertical', lake)).toBeGreaterThan(0)
+      expect(off('slow-jig', 80, 'vertical', lake)).toBeGreaterThan(off('slow-jig', 40, 'vertical', lake))
+      expect(off('slow-jig', 80, 'vertical', lake)).toBeGreaterThan(
+        off('slow-jig', 80, 'vertical', { ...lake, currentMs: 0.7 }),
+      )
+      expect(off('slow-jig', 80, 'vertical', { ...lake, fishToM: 30, bottomM: 30 })).toBe(0)
+      expect(off('flutter-spoon', 80, 'vertical', lake)).toBe(0)
+    })
   })
   it('deeper, more current and more drift are heavier; a slow mood is not', () => {
     expect(at(6)).toBeGreaterThan(at(3))
@@ -442,6 +512,13 @@ describe('trailers', () => {
   it('no worms and claws behind spinnerbaits, no fat body behind a bladed jig', () => {
     expect(['grub', 'paddle-tail', null]).toContain(best(blades, {}))
     expect(trailerChoice(all, askOf(water())).of(chatter)[0]!.trailer!.bulk.value).toBeLessThan(3)
+  })
+  it('a row that is switched off says nothing: then a fat body may hang behind the bladed jig', () => {
+    const fat = [body('paddle-tail', 105, 13, { bulk: 4 })]
+    const gain = (weights: Readonly<Record<string, number>>) =>
+      trailerChoice(fat, askOf(water(), { weights })).of(chatter)[0]!.gain
+    const off = Object.fromEntries(TRAILERS.filter(row => row.lift < 0).map(row => [row.id, 0]))
+    expect(gain(off)).toBeGreaterThan(gain({}) + 1)
   })
 })
 

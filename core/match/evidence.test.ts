@@ -51,7 +51,7 @@ describe('the odds of a set-up', () => {
             const tactic = ask.fitted[`tactic:${c.tactic.id}`] ?? 0
             const dressing = c.odds - byRule - c.fits.depth.gain - c.fits.speed.gain - tactic - c.fits.rod.gain
             // What is left is the trailer's and the lead's own: bounded, and nothing for a lure that has neither.
-            if (!c.trailer && c.added.grams === 0 && !c.profile.typical.takesTrailer)
+            if (!c.trailer && c.added.grams === 0 && !c.added.off && !c.profile.typical.takesTrailer)
               expect(dressing, c.profile.lure.id).toBeCloseTo(0, 9)
             expect(Math.abs(dressing), c.profile.lure.id).toBeLessThan(4)
           }

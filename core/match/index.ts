@@ -21,6 +21,7 @@ export {
 export { matches, wayOf } from './marks'
 export { presentedOf } from './presented'
 export { Judging, type Ranking } from './judging'
+export { trailerHolds } from './trailer'
 export {
   fishedHours,
   judgingOf,

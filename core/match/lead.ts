@@ -9,6 +9,7 @@ import {
   LEAD_LETHARGIC,
   LEAD_PER_CURRENT,
   type LeadRow,
+  METAL,
   PUNCHED,
   SPECIES_TABLE,
   type TechniqueRow,
@@ -38,9 +39,25 @@ const HOOK_STEP = 0.3
 const TOO_SMALL = 1.7
 /** A head whose gap does not clear the body costs hook-ups (handbook §6): as much as this much of a factor of weight, as a logarithm. Assumed. */
 const TOO_NARROW = 0.4
-/** Families with a head that cannot be changed, and the factor of weight within which one does as well as another, as a logarithm. Assumed. */
+/** Families with a head that cannot be changed, and the factors of weight within which a lighter one does as well, and along the bottom, where it ploughs, a heavier one. Assumed. */
 const ON_OWN_HEAD: readonly Family[] = ['jighead-soft', 'hair-jig']
-const ONE_AS_ANOTHER = Math.log(1.6)
+const AS_WELL_LIGHTER = 1.6
+const AS_WELL_HEAVIER = 3
+/** In swell a heavier one holds: so much more of that factor for each metre of waves [1/m]. Assumed. */
+const HEAVIER_PER_WAVE = 2.5
+/** What is dropped to the fish by its own weight; a flutter spoon falls as slowly as it is long. */
+const DROPPED: readonly Family[] = [
+  'slow-jig',
+  'speed-jig',
+  'casting-metal',
+  'dense-spoon',
+  'blade-bait',
+  'tail-spinner',
+]
+/** What is too heavy ploughs, or drops past the fish: it costs so many times what is too light. Assumed. */
+const HEAVY_TIMES = 2
+/** More than so much no weight costs, as a logarithm: one thing alone takes no bait out. Assumed. */
+const MOST_OFF = 2.5
 /** Cover in which a head with a guarded point is taken; in the open it costs hook-ups. */
 const SNAGGY: readonly Cover[] = ['grass', 'pads', 'reeds', 'kelp', 'wood', 'brush', 'mangrove']
 /** How many of the angler's own spoons are tried ahead of a fly. */
@@ -60,7 +77,7 @@ export function addedWeights(
   body: LureProfile,
   { parts, spoons, ask }: LeadScene,
 ): readonly AddedWeight[] {
-  if (technique.adds === 'nothing') return [ownHead(technique, body, ask)]
+  if (technique.adds === 'nothing') return [ownWeight(technique, body, ask)]
   if (technique.adds === 'spoon')
     return spoons.slice(0, SPOONS_TRIED).map(spoon => ({ grams: spoon.weightG.value, part: null, spoon }))
   if (technique.adds === 'clip-blade') {
@@ -89,11 +106,27 @@ export function addedWeights(
   return technique.ownOnly ? [] : [{ part: null, grams: nearestUsual(wanted) }]
 }
 
-/** A bait on a head of its own, which weighs what it weighs: what it is short of, beyond what one head does as well as another. */
-function ownHead(technique: TechniqueRow, body: LureProfile, ask: Ask): AddedWeight {
-  if (!ON_OWN_HEAD.includes(body.lure.family)) return NOTHING_ADDED
-  const short = Math.log(leadWanted(technique, body, ask) / body.weightG.value)
-  return short > ONE_AS_ANOTHER ? { ...NOTHING_ADDED, off: short - ONE_AS_ANOTHER } : NOTHING_ADDED
+/** A bait that weighs what it weighs: how far that is from what is wanted here, beyond what does as well. */
+function ownWeight(technique: TechniqueRow, body: LureProfile, ask: Ask): AddedWeight {
+  const grams = body.weightG.value
+  const [least, most] = ownWanted(technique, body, ask)
+  const off = Math.min(MOST_OFF, Math.max(0, Math.log(least / grams), HEAVY_TIMES * Math.log(grams / most)))
+  return off > 0 ? { ...NOTHING_ADDED, off } : NOTHING_ADDED
+}
+
+/** What a bait on its own head, or metal under the boat, should weigh [g]; of all others any weight will do. */
+function ownWanted(technique: TechniqueRow, body: LureProfile, ask: Ask): readonly [least: number, most: number] {
+  if (ON_OWN_HEAD.includes(body.lure.family)) {
+    const wanted = leadWanted(technique, body, ask)
+    const ploughs = technique.control === 'bottom'
+    return [
+      wanted / AS_WELL_LIGHTER,
+      ploughs ? wanted * AS_WELL_HEAVIER * (1 + HEAVIER_PER_WAVE * ask.reading.waveM) : Infinity,
+    ]
+  }
+  if (technique.control !== 'vertical' || !DROPPED.includes(body.lure.family)) return [0, Infinity]
+  const depth = ask.reading.fishToM * inDrift(ask)
+  return [METAL.gPerM[0] * depth, METAL.gPerM[1] * depth]
 }
 
 /** How far the hook of a head is from what the body asks, in factors of weight, as a logarithm; a sinker has none. */
@@ -132,6 +165,9 @@ export function leadTold({ technique: { adds }, added: { grams } }: Assembled): 
 /** Drift at which the table of weights holds as it stands: "light wind, little current" [m/s]. Assumed. */
 const TABLE_DRIFT_MS = 0.1
 
+/** How many times heavier than in light wind and little current. */
+const inDrift = ({ reading }: Ask) => 1 + LEAD_PER_CURRENT * Math.max(0, driftOf(reading) - TABLE_DRIFT_MS)
+
 /**
  * Lead that a body wants here by depth, drift, mood and its own size (handbook §6, §23.5) [g].
  */
@@ -150,9 +186,7 @@ export function leadWanted(technique: TechniqueRow, body: LureProfile, ask: Ask)
   const row = ROWS[use]!
   const onBottom = technique.control === 'bottom' || technique.control === 'above-bottom'
   const depth = onBottom ? reading.bottomM : technique.control === 'vertical' ? reading.fishToM : numbers.presentM
-  let grams =
-    interpolate(row.depthsM, row.grams, depth) *
-    (1 + LEAD_PER_CURRENT * Math.max(0, driftOf(ask.reading) - TABLE_DRIFT_MS))
+  let grams = interpolate(row.depthsM, row.grams, depth) * inDrift(ask)
   if (use === 'head') {
     grams *= (body.lengthMm.value / HEAD_BY_LENGTH.atMm) ** HEAD_BY_LENGTH.power
     if (body.lengthMm.value >= LARGE_BODY.fromMm && body.bulk.value >= LARGE_BODY.fromBulk)

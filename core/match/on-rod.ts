@@ -9,7 +9,7 @@ import { quantity } from '#core/units'
 import { place } from './presentation'
 import type { Tackle } from './presented'
 import { nearerMiss, type Refusal } from './refusal'
-import { rodGain } from './rod'
+import { rodFault, rodGain } from './rod'
 import { type Assembly, placedGain, type Scene, type Thrown } from './scene'
 
 /** Share of the depth's log-odds that the choice of the rod hears for a plug that dives, since its line and cast decide how deep it runs (handbook §5). All else is counted down or thrown less far. Assumed. */
@@ -119,9 +119,13 @@ function isTrollable({ outfit: { rod } }: PreparedOutfit): boolean {
   )
 }
 
+/** What is most against this rod for what hangs on it. */
+export const faultOf = (assembly: Assembly, outfit: PreparedOutfit, scene: Scene) =>
+  rodFault(outfit, taskOf(assembly, scene))
+
 function taskOf(
   { profile, technique, ready, totalG }: Assembly,
-  { ask: { reading, schools }, inCover }: Scene,
+  { ask: { reading, schools, heeds }, inCover }: Scene,
 ): Parameters<typeof rodGain>[1] {
   const hook = technique.hook === 'own' ? profile.hooks.value[0]!.kind : technique.hook
   return {
@@ -133,6 +137,7 @@ function taskOf(
     fromBank: reading.from === 'bank' || reading.from === 'wading',
     species: reading.species,
     schools,
+    heeds,
     water: reading.water,
   }
 }

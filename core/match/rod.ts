@@ -1,7 +1,20 @@
-import { JOB_COSTS, type JobRow, ROD_JOBS, SPECIES_TABLE, type SpeciesRow, type TacticRow } from '#core/knowledge'
+import {
+  FAR,
+  type HoldRow,
+  HOLDS,
+  JOB_COSTS,
+  type JobRow,
+  ROD_JOBS,
+  rodRowId,
+  SPECIES_TABLE,
+  type SpeciesRow,
+  type TacticRow,
+} from '#core/knowledge'
+import type { Ask } from '#core/ask'
 import { isBiteProof, type PreparedOutfit } from '#core/lure'
 import type { CompleteReading } from '#core/reading'
 import type { Schools } from '#core/rule'
+import type { Outfit } from '#core/tackle'
 import { ROD_ACTIONS, ROD_POWERS, type RodPower } from '#core/terms'
 
 /** What is to be thrown, and where. */
@@ -15,20 +28,19 @@ export interface RodTask {
   readonly water: CompleteReading['water']
   readonly species: CompleteReading['species']
   readonly schools: Pick<Schools, 'crankReel'>
+  readonly heeds: Ask['heeds']
 }
 
-/** Rank of fish that break light gear, and the power that they ask for at least. The latter assumed. */
+/** Rank of fish that break light gear. */
 const STRONGEST = 3
-const STRONG_POWER: RodPower = 'medium-heavy'
+/** Least power beside cover. Assumed. */
+const COVER_POWER: RodPower = 'medium-heavy'
 /** A rod whose leader must be changed before it can be used, to one that teeth do not cut, or to one that fish do not see [log-odds]. Assumed. */
 const LEADER_TO_CHANGE = 0.3
 /** Two schools of cranking reels (handbook §19): about 5:1, or 6.4:1 and slow down yourself. The border between them is assumed. */
 const SLOW_REEL_BELOW = 5.8
 /** A jig of this length and more is a long one: it wants the pause of a spinning reel [mm]. Assumed. */
 const LONG_JIG_MM = 130
-/** What is thrown far wants a rod at least this long [m] (handbook §23.4: from the bank 2.4–2.9 m, in the surf 2.7–3.3 m), once it weighs so much [g]. The latter assumed: lighter lures do not fly. */
-const DISTANCE_M = 2.6
-const FAR_FROM_G = 10
 /** Shores before which all water is in reach, and those of the sea. */
 const NEAR_SHORES: readonly CompleteReading['water'][] = ['pond', 'river']
 const COASTS: readonly CompleteReading['water'][] = ['surf', 'sea']
@@ -58,7 +70,7 @@ function powerAsked(
 function isThrownFar({ far }: JobRow, { fromBank, water, totalG }: RodTask): boolean {
   return (
     fromBank &&
-    totalG >= FAR_FROM_G &&
+    totalG >= FAR.fromG &&
     ((far === 'shore' && !NEAR_SHORES.includes(water)) || (far !== undefined && COASTS.includes(water)))
   )
 }
@@ -91,19 +103,17 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
     fish.strength >= PULLS_FROM &&
     task.hooks === 'single'
   )
-    asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'heavy')]
+    asked = [stronger(asked[0], COVER_POWER), stronger(asked[1], 'heavy')]
   if (task.inCover && totalG >= HEAVY_FROM_G && PULLED.includes(tactic.job) && !tactic.controls.includes(SWUM_OVER))
     asked = [stronger(asked[0], 'heavy'), stronger(asked[1], 'extra-heavy')]
-  if (fish.strength >= STRONGEST && !underBoat) {
-    asked = [stronger(asked[0], STRONG_POWER), stronger(asked[1], 'extra-heavy')]
-    cost += JOB_COSTS.breaks * steps(ROD_POWERS, power, [STRONG_POWER, 'extra-heavy'])
+  if (!bendsThrough(rod)) {
+    const { power: least } = HOLDS[fish.strength]
+    asked = [stronger(asked[0], least), fish.strength >= STRONGEST ? 'extra-heavy' : stronger(asked[1], least)]
   }
   cost += JOB_COSTS.power * steps(ROD_POWERS, power, asked)
   cost += JOB_COSTS.action * steps(ROD_ACTIONS, rod.action ?? 'fast', job.action)
-  if (rod.lengthM != null)
-    cost += isFar
-      ? JOB_COSTS.distance * stepsLonger(DISTANCE_M, rod.lengthM)
-      : lengthCost(rod.lengthM, job.lengthM ?? (isHeldAfloat ? [0, AFLOAT_M] : undefined))
+  if (rod.lengthM != null && !isFar)
+    cost += lengthCost(rod.lengthM, job.lengthM ?? (isHeldAfloat ? [0, AFLOAT_M] : undefined))
   if (job.lines && !job.lines.includes(line.material)) cost += JOB_COSTS.line
   if (job.test && line.testKg != null && line.material !== 'braid')
     cost += JOB_COSTS.test * Math.max(0, Math.log2(job.test[0] / line.testKg), Math.log2(line.testKg / job.test[1]))
@@ -119,7 +129,41 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
   // Line far too thick for a light bait, or far too thin for a heavy one: about 0.1 mm of braid for 5 g, 0.3 for 40.
   cost += LINE_COST * Math.max(0, Math.abs(Math.log(lineMm / lineFor(totalG, line.material === 'braid'))) - LINE_FREE)
   if (isLeaderToChange(leader, fish)) cost += LEADER_TO_CHANGE
-  return -cost
+  return -(
+    task.heeds(rodRowId(job)) * cost +
+    task.heeds(rodRowId(HOLDS[fish.strength])) * holdCost(outfit, fish) +
+    task.heeds(rodRowId(FAR)) * distanceCost(outfit, task)
+  )
+}
+
+/** The blank of a jigging rod bends through: the reel holds the fish. */
+const bendsThrough = ({ kind }: Outfit['rod']) => kind === 'jigging'
+
+/** What rod and line cost that do not hold the fish. */
+function holdCost({ rod, line }: Outfit, { strength }: SpeciesRow): number {
+  const { power, testKg } = HOLDS[strength]
+  const tooLight = bendsThrough(rod) ? 0 : steps(ROD_POWERS, rod.power ?? 'medium', [power, 'extra-heavy'])
+  const tooThin = line.testKg == null ? 0 : Math.max(0, Math.log2(testKg / line.testKg))
+  return JOB_COSTS.breaks * (tooLight + tooThin)
+}
+
+/** What a rod costs that does not throw so far as is asked. */
+function distanceCost({ rod: { lengthM } }: Outfit, task: RodTask): number {
+  return lengthM != null && isThrownFar(ROD_JOBS[task.tactic.job], task)
+    ? JOB_COSTS.distance * stepsLonger(FAR.rodM, lengthM)
+    : 0
+}
+
+/** The row that says most against a rod: it does not hold the fish, does not throw so far, or was made for another job. */
+export function rodFault(prepared: PreparedOutfit, task: RodTask): HoldRow | JobRow | typeof FAR {
+  const { outfit } = prepared
+  const fish = SPECIES_TABLE[task.species]
+  const [job, hold] = [ROD_JOBS[task.tactic.job], HOLDS[fish.strength]]
+  const holding = task.heeds(rodRowId(hold)) * holdCost(outfit, fish)
+  const far = task.heeds(rodRowId(FAR)) * distanceCost(outfit, task)
+  const rest = -rodGain(prepared, task) - holding - far
+  if (holding >= Math.max(far, rest)) return hold
+  return far >= rest ? FAR : job
 }
 
 /** Steps of 0.3 m, as rods are sold. */

@@ -31,9 +31,13 @@ const chosen = new WeakMap<readonly LureProfile[], Remembered<string, TrailersFo
 /** Readings of a search that differ in what holds [count, assumed]. */
 const CHOICES_KEPT = 12
 
+/** How much a row of the table says under this ask, 0..2: what of it holds, times what the angler makes of it. */
+export const trailerHolds = ({ id, when }: TrailerRow, { features, heeds }: Ask) =>
+  heeds(id) * jointMembership(when, features)
+
 /** The trailers worth trying on a lure under this ask, best first: the best one, and the bare host where that can be fished. */
 export function trailerChoice(trailers: readonly LureProfile[], ask: Ask): TrailersFor {
-  const holds = TRAILERS.map(row => jointMembership(row.when, ask.features))
+  const holds = TRAILERS.map(row => trailerHolds(row, ask))
   let known = chosen.get(trailers)
   if (known === undefined) chosen.set(trailers, (known = new Remembered(CHOICES_KEPT)))
   const key = holds.join()

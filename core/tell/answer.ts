@@ -1,6 +1,6 @@
 import { type Ask, askOf, type AskOptions } from '#core/ask'
 import { depthErrorOf, type Doubts, type Presented } from '#core/course'
-import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES, ROD_JOBS, type TrailerRow } from '#core/knowledge'
+import { BETWEEN_WATERS, CAUTIONS, LOCAL_RULES, rodRowId, type TrailerRow } from '#core/knowledge'
 import {
   Candidate,
   type Contribution,
@@ -254,13 +254,12 @@ function wayOut(candidate: Candidate): WayOut {
   }
 }
 
-function rodAgainst({ outfit, tactic, rodGain }: Candidate, units: UnitSystem): ReasonOut<Said>[] {
-  if (!outfit || rodGain > POOR_ROD) return []
-  const job = ROD_JOBS[tactic.job]
+function rodAgainst({ rodGain, rodFault }: Candidate, units: UnitSystem): ReasonOut<Said>[] {
+  if (!rodFault || rodGain > POOR_ROD) return []
   return [
     {
-      rule: `rod.${job.id}`,
-      text: message('answer.poor-rod', { job: proseIn(job.text, units) }),
+      rule: rodRowId(rodFault),
+      text: message('answer.poor-rod', { job: proseIn(rodFault.text, units) }),
       source: sourceText('common-practice'),
     },
   ]

@@ -22,6 +22,7 @@ export const EVERY_PAGE = [
   '/keep',
   '/rules',
   '/rules?part=drawn',
+  '/rules?part=craft',
   '/rules?part=handbook',
   '/rules?part=schools',
   '/rules?part=own',

@@ -326,8 +326,8 @@ export const MUTANTS = [
   {
     id: 'the shorter the rod the farther it throws',
     file: 'core/match/rod.ts',
-    from: 'stepsLonger(DISTANCE_M, rod.lengthM)',
-    to: 'stepsLonger(rod.lengthM, DISTANCE_M)',
+    from: 'stepsLonger(FAR.rodM, lengthM)',
+    to: 'stepsLonger(lengthM, FAR.rodM)',
     tests: ['core/match/craft'],
   },
   {
@@ -354,8 +354,29 @@ export const MUTANTS = [
   {
     id: 'a bucktail too heavy for the depth counts as too light',
     file: 'core/match/lead.ts',
-    from: 'Math.log(leadWanted(technique, body, ask) / body.weightG.value)',
-    to: 'Math.log(body.weightG.value / leadWanted(technique, body, ask))',
+    from: 'Math.log(least / grams), HEAVY_TIMES',
+    to: 'Math.log(grams / least), HEAVY_TIMES',
+    tests: ['core/match/craft'],
+  },
+  {
+    id: 'metal too heavy under the boat costs nothing',
+    file: 'core/match/lead.ts',
+    from: 'METAL.gPerM[1] * depth]',
+    to: 'Infinity]',
+    tests: ['core/match/craft'],
+  },
+  {
+    id: 'the stouter the line the sooner it breaks',
+    file: 'core/match/rod.ts',
+    from: 'Math.log2(testKg / line.testKg)',
+    to: 'Math.log2(line.testKg / testKg)',
+    tests: ['core/match/craft'],
+  },
+  {
+    id: 'a row of the trailers cannot be switched off',
+    file: 'core/match/trailer.ts',
+    from: '  heeds(id) * jointMembership',
+    to: '  jointMembership',
     tests: ['core/match/craft'],
   },
 ]

@@ -15,7 +15,6 @@ const props = defineProps<{
 const settings = useSettingsStore()
 const judgement = useJudgementStore()
 const factor = computed(() => settings.ruleWeights[props.rule.id] ?? 1)
-const FACTORS = [{ value: 0, label: 'off' }, { value: 0.5, label: 'half' }, { value: 1, label: 'as is' }, { value: 1.5, label: 'more' }, { value: 2, label: 'double' }]
 /** Sentences stand with their places open; filled in only where the rule speaks. */
 const sentence = computed(() => plainRule(props.rule.text, settings.units))
 const without = shallowRef<readonly PlaceInOrder[] | null>(null)
@@ -45,7 +44,7 @@ async function lookAtEffect() {
     <div class="foot">
       <span class="strength" :title="strength > 0 ? `speaks now: ${strength.toFixed(2)}` : 'silent in this water'"><span :style="{ width: `${Math.min(100, 70 * strength)}%` }" /></span>
       <span class="now">{{ strength > 0 ? `speaks now, ${strength.toFixed(2)}` : factor === 0 ? 'switched off' : 'silent now' }}</span>
-      <label class="weight small-label">counts <select :value="factor" :aria-label="`How much it counts: ${sentence}`" @change="settings.setWeight(rule.id, Number(($event.target as HTMLSelectElement).value))"><option v-for="f in FACTORS" :key="f.value" :value="f.value">{{ f.label }}</option></select></label>
+      <HowMuch :id="rule.id" :sentence="sentence" />
       <button v-if="strength > 0" type="button" class="quiet" :aria-expanded="without !== null" :disabled="isBusy" @click="lookAtEffect">{{ without ? 'close' : isBusy ? 'looking …' : 'what it does here' }}</button>
       <span class="source">{{ sourceText(rule.source) }}<template v-if="rule.school">; school: {{ Object.entries(rule.school).map(([k, v]) => `${k} ${v}`).join(', ') }}</template></span>
     </div>
@@ -67,9 +66,6 @@ async function lookAtEffect() {
 .strength { width: 70px; height: 8px; border-bottom: 1px solid var(--ink); background: color-mix(in srgb, var(--rule) 35%, transparent); }
 .strength span { display: block; height: 100%; background: var(--water-ink); }
 .now { min-width: 110px; }
-.weight { display: flex; align-items: center; gap: 5px; }
-select { font: inherit; text-transform: none; letter-spacing: 0; font-size: 13px; color: var(--ink); background: transparent; border: 0; border-bottom: 1px solid var(--rule); min-height: 34px; }
-option { background: var(--leaf); color: var(--ink); }
 .source { color: var(--soft-ink); font-style: italic; font-family: var(--font-reason); margin-left: auto; }
 .effect-list { max-width: 420px; padding-left: 12px; border-left: 2px solid var(--water-ink); }
 </style>

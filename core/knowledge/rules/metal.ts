@@ -158,27 +158,6 @@ export const METAL_RULES: readonly Rule[] = [
     effects: [{ axis: 'kind', favours: { family: ['speed-jig'] }, lift: 0.43, within: VERTICAL }],
   },
   {
-    id: 'metal.vertical.heavy-shallow',
-    weight: 0.9,
-    when: [{ feature: 'bottomM', zeroAt: 28, oneAt: 20 }],
-    source: 'common-practice',
-    section: '§8',
-    text: 'In {bottomM} under the boat two to four grams for each metre of water do: a heavier jig drops past them.',
-    effects: [{ axis: 'kind', against: { family: VERTICAL, weightG: [110, 1000] }, lift: 0.6 }],
-  },
-  {
-    id: 'metal.vertical.heavy-middling',
-    weight: 0.9,
-    when: [
-      { feature: 'bottomM', zeroAt: 60, oneAt: 42 },
-      { feature: 'currentMs', zeroAt: 0.8, oneAt: 0.5 },
-    ],
-    source: 'common-practice',
-    section: '§8',
-    text: 'In {bottomM} and little current two to four grams for each metre of water do: a heavier jig drops past them.',
-    effects: [{ axis: 'kind', against: { family: VERTICAL, weightG: [165, 1000] }, lift: 0.6 }],
-  },
-  {
     id: 'metal.vertical.school-slow',
     weight: 0.7,
     when: [],

@@ -1100,15 +1100,6 @@ export const SHINES_RULES: readonly Rule[] = [
       },
     ],
   },
-  {
-    id: 'shines.light-in-slack',
-    weight: 1,
-    when: [{ feature: 'currentMs', zeroAt: 0.3, oneAt: 0.1 }, AFLOAT],
-    section: '§8',
-    source: 'common-practice',
-    text: 'Slack water: the light jig falls best and tires nobody.',
-    effects: [{ axis: 'kind', against: { weightG: [160, 1000] }, lift: 1 }],
-  },
   shines(
     'heavy-jig-reaction',
     ['jig-dragged', 'jig-pitched'],
@@ -1127,10 +1118,20 @@ export const SHINES_RULES: readonly Rule[] = [
   shines('big', ['big-bait'], [LARGE_PREY], 0.9, 'Large prey: a large bait to find large fish.'),
   poor(
     'wound-cold-bottom',
-    ['spinner-wound', 'spoon-wound', 'metal-counted', 'plug-wound', 'blades-wound', 'bladed-jig'],
+    [
+      'spinner-wound',
+      'spoon-wound',
+      'metal-counted',
+      'plug-wound',
+      'blades-wound',
+      'bladed-jig',
+      'trolled-plug',
+      'trolled-spoon',
+      'trolled-spinner',
+    ],
     [PERCHES, NEAR_BOTTOM, { feature: 'temperatureC', zeroAt: 12, oneAt: 8 }],
     0.8,
-    'Cold perch, walleye and zander lie on the bottom: what is wound goes by over them.',
+    'Cold perch, walleye and zander lie on the bottom: what is wound or trolled goes by over them.',
   ),
   {
     id: 'shines.light-in-shallows',

@@ -1,0 +1,65 @@
+import { describe, expect, it } from 'vitest'
+import { askOf } from '#core/ask'
+import { HOLDS, SPECIES_TABLE } from '#core/knowledge'
+import { type PreparedBox, prepareBox, rank } from '#core/match'
+import type { Reading } from '#core/reading'
+import type { Box } from '#core/tackle'
+import { ROD_POWERS } from '#core/terms'
+import { loadBoxes } from './corpus'
+
+/**
+ * All the tackle of the three boxes in one, as of an angler who fishes ponds, rivers and the sea: what belongs to one water must not be told in another.
+ * Common practice, no source.
+ */
+const own = (box: Box, name: string): Box => {
+  const of = (id: string) => `${name}-${id}`
+  return {
+    lures: box.lures.map(l => ({ ...l, id: of(l.id), parentId: l.parentId ? of(l.parentId) : null, ...(l.madeOf ? { madeOf: l.madeOf.map(of) } : {}) })),
+    parts: box.parts.map(p => ({ ...p, id: of(p.id) })),
+    outfits: box.outfits.map(o => ({ ...o, id: of(o.id) })),
+    tests: box.tests.map(t => ({ ...t, id: of(t.id), lureId: of(t.lureId) })),
+    trips: [],
+  }
+}
+const boxes = [...loadBoxes()].map(([name, box]) => own(box, name))
+const all: PreparedBox = prepareBox({
+  lures: boxes.flatMap(b => b.lures),
+  parts: boxes.flatMap(b => b.parts),
+  outfits: boxes.flatMap(b => b.outfits),
+  tests: boxes.flatMap(b => b.tests),
+  trips: [],
+})
+const first = (reading: Reading, most: number) => rank(all, askOf(reading)).candidates.slice(0, most)
+
+const SNOOK: Reading = { species: 'snook', at: '2026-06-15T22:30:00+01:00', temperatureC: 28, visibilityM: 1.5, water: 'estuary', currentMs: 0.6, tide: 'falling', bottomM: 4, cover: ['pier'], sky: 'night', from: 'bank', forage: [{ kind: 'shrimp', lengthMm: 60 }] }
+const COBIA: Reading = { species: 'cobia', temperatureC: 23, visibilityM: 5, water: 'sea', bottomM: 12, fishFromM: 0, fishToM: 4, cover: ['open'], sky: 'sun', signs: ['followers-seen'], forage: [{ kind: 'crab', lengthMm: 60 }] }
+const TARPON: Reading = { species: 'tarpon', temperatureC: 27, visibilityM: 2, water: 'sea', currentMs: 0.7, bottomM: 5, fishFromM: 0.5, fishToM: 4, cover: ['open'], forage: [{ kind: 'crab', lengthMm: 60 }] }
+const MUSKELLUNGE: Reading = { species: 'muskellunge', at: '2026-10-20T17:00:00+01:00', temperatureC: 11, trend: 'cooling', visibilityM: 2, water: 'lake', bottomM: 5, cover: ['rock'], fishFromM: 1.5, fishToM: 4 }
+const AMBERJACK: Reading = { species: 'amberjack', temperatureC: 24, visibilityM: 15, water: 'sea', bottomM: 60, fishFromM: 35, fishToM: 60, cover: ['boulders'], currentMs: 0.6, mood: 'aggressive' }
+const DRUM: Reading = { species: 'red-drum', temperatureC: 27, visibilityM: 0.8, water: 'estuary', bottomM: 0.6, cover: ['grass'], tide: 'high', from: 'wading', sky: 'sun', forage: [{ kind: 'crab', lengthMm: 40 }] }
+
+describe('what is told first hangs on a rod and a line that hold the fish', () => {
+  it.each([SNOOK, COBIA, TARPON, MUSKELLUNGE, AMBERJACK, DRUM].map(r => [r.species, r] as const))('%s', (species, reading) => {
+    const { power, testKg } = HOLDS[SPECIES_TABLE[species].strength]
+    for (const { outfit, profile } of first(reading, 3)) {
+      const { rod, line } = outfit!.outfit
+      expect(line.testKg, profile.lure.name).toBeGreaterThanOrEqual(testKg)
+      if (rod.kind !== 'jigging') expect(ROD_POWERS.indexOf(rod.power!), profile.lure.name).toBeGreaterThanOrEqual(ROD_POWERS.indexOf(power))
+    }
+  })
+})
+
+describe('metal under the boat weighs by the depth of the fish and the stream', () => {
+  it.each([
+    ['spotted bass at ten metres', { species: 'spotted-bass', at: '2026-08-10T12:00:00+01:00', temperatureC: 28, visibilityM: 4, sky: 'sun', water: 'reservoir', bottomM: 20, fishFromM: 8, fishToM: 12, grouping: 'schooled', signs: ['fish-on-sonar'], forage: [{ kind: 'shad-small', lengthMm: 60 }] }, 60],
+    ['sea bass over a reef', { species: 'sea-bass', temperatureC: 17, visibilityM: 5, water: 'sea', currentMs: 0.7, bottomM: 18, fishFromM: 14, fishToM: 18, cover: ['rock'], forage: [{ kind: 'sand-eel', lengthMm: 140 }], signs: ['fish-on-sonar'] }, 200],
+    ['striped bass in a rip', { species: 'striped-bass', temperatureC: 14, visibilityM: 3, water: 'sea', currentMs: 1.1, bottomM: 9, fishFromM: 6, fishToM: 9, cover: ['current-seam'], forage: [{ kind: 'squid', lengthMm: 150 }] }, 150],
+    ['mackerel over deep water', { species: 'mackerel', temperatureC: 16, visibilityM: 6, water: 'sea', bottomM: 25, fishFromM: 12, fishToM: 20, signs: ['fish-on-sonar'], forage: [{ kind: 'whitebait', lengthMm: 50 }] }, 60],
+  ] as const)('%s', (_, reading, mostG) => {
+    const [best, ...others] = first(reading as unknown as Reading, 3)
+    for (const { totalG, profile } of [best!, ...others]) expect(totalG, profile.lure.name).toBeLessThanOrEqual(mostG)
+  })
+  it('over a deep wreck in a stream it is heavy', () => {
+    expect(first(AMBERJACK, 1)[0]!.totalG).toBeGreaterThanOrEqual(180)
+  })
+})
