@@ -45,7 +45,7 @@ const task = (id: string, part: Partial<RodTask> = {}): RodTask => ({
   water: 'lake',
   species: 'largemouth-bass',
   schools: { crankReel: 'fast' },
-  heeds: () => 1,
+  heeds: { job: 1, hold: 1, far: 1 },
   ...part,
 })
 
@@ -264,7 +264,7 @@ describe('rods by job', () => {
     expect(rodFault(soft!, at({ species: 'mackerel' })).id).toBe('metal')
   })
   it('a row of the rods can be made to count double, or be switched off', () => {
-    const gain = (factors: Readonly<Record<string, number>>) =>
+    const gain = (factors: Partial<RodTask['heeds']>) =>
       rodGain(
         outfit({ kind: 'spinning', power: 'light', action: 'slow', lengthM: 1.5 }),
         task('metal-fast', {
@@ -272,11 +272,11 @@ describe('rods by job', () => {
           fromBank: true,
           water: 'surf',
           species: 'tarpon',
-          heeds: id => factors[id] ?? 1,
+          heeds: { job: 1, hold: 1, far: 1, ...factors },
         }),
       )
     const whole = gain({})
-    const parts = ['rod.metal', 'rod.hold-breaks', 'rod.far'].map(id => {
+    const parts = (['job', 'hold', 'far'] as const).map(id => {
       const without = gain({ [id]: 0 })
       expect(without).toBeGreaterThan(whole)
       expect(gain({ [id]: 2 })).toBeCloseTo(2 * whole - without, 9)

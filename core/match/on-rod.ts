@@ -1,5 +1,5 @@
 import type { Ask } from '#core/ask'
-import { LINE_DENSITY } from '#core/knowledge'
+import { LINE_DENSITY, rodRowId } from '#core/knowledge'
 import { type PreparedOutfit, windowVerdict } from '#core/lure'
 import { message } from '#core/message'
 import { castLength } from '#core/motion'
@@ -9,7 +9,7 @@ import { quantity } from '#core/units'
 import { place } from './presentation'
 import type { Tackle } from './presented'
 import { nearerMiss, type Refusal } from './refusal'
-import { rodFault, rodGain } from './rod'
+import { rodFault, rodGain, rodRows, type RodTask } from './rod'
 import { type Assembly, placedGain, type Scene, type Thrown } from './scene'
 
 /** Share of the depth's log-odds that the choice of the rod hears for a plug that dives, since its line and cast decide how deep it runs (handbook §5). All else is counted down or thrown less far. Assumed. */
@@ -38,6 +38,7 @@ export function rodsFor(
   if (scene.outfits.length === 0) return { able: [{ outfit: null, gain: 0, place: WITHOUT_ROD.place }], refusal: null }
   let refusal: Refusal | null = null
   const able: AbleRod[] = []
+  const task = taskOf(assembly, scene)
   for (const outfit of scene.outfits) {
     if (assembly.ready.cadence === 'troll' && !isTrollable(outfit)) {
       refusal = nearerMiss(refusal, NO_TROLLING_ROD)
@@ -47,11 +48,7 @@ export function rodsFor(
     if (verdict === 'overload' || verdict === 'underload')
       refusal = nearerMiss(refusal, windowRefusal(verdict, assembly.totalG, outfit))
     else
-      able.push({
-        outfit,
-        place: verdict.place,
-        gain: rodGain(outfit, taskOf(assembly, scene)) + WINDOW_WEIGHT * Math.log(verdict.fit),
-      })
+      able.push({ outfit, place: verdict.place, gain: rodGain(outfit, task) + WINDOW_WEIGHT * Math.log(verdict.fit) })
   }
   return { able: able.sort((a, b) => b.gain - a.gain), refusal }
 }
@@ -126,10 +123,12 @@ export const faultOf = (assembly: Assembly, outfit: PreparedOutfit, scene: Scene
 function taskOf(
   { profile, technique, ready, totalG }: Assembly,
   { ask: { reading, schools, heeds }, inCover }: Scene,
-): Parameters<typeof rodGain>[1] {
+): RodTask {
+  const { tactic } = ready
+  const { job, hold, far } = rodRows(tactic, reading.species)
   const hook = technique.hook === 'own' ? profile.hooks.value[0]!.kind : technique.hook
   return {
-    tactic: ready.tactic,
+    tactic,
     totalG,
     lengthMm: profile.lengthMm.value,
     hooks: hook === 'treble' || hook === 'treble-grip' ? 'trebles' : 'single',
@@ -137,7 +136,7 @@ function taskOf(
     fromBank: reading.from === 'bank' || reading.from === 'wading',
     species: reading.species,
     schools,
-    heeds,
+    heeds: { job: heeds(rodRowId(job)), hold: heeds(rodRowId(hold)), far: heeds(rodRowId(far)) },
     water: reading.water,
   }
 }

@@ -5,12 +5,10 @@ import {
   JOB_COSTS,
   type JobRow,
   ROD_JOBS,
-  rodRowId,
   SPECIES_TABLE,
   type SpeciesRow,
   type TacticRow,
 } from '#core/knowledge'
-import type { Ask } from '#core/ask'
 import { isBiteProof, type PreparedOutfit } from '#core/lure'
 import type { CompleteReading } from '#core/reading'
 import type { Schools } from '#core/rule'
@@ -28,7 +26,8 @@ export interface RodTask {
   readonly water: CompleteReading['water']
   readonly species: CompleteReading['species']
   readonly schools: Pick<Schools, 'crankReel'>
-  readonly heeds: Ask['heeds']
+  /** What the angler makes of each of the three rows that speak of a rod, 0..2. */
+  readonly heeds: Readonly<Record<'job' | 'hold' | 'far', number>>
 }
 
 /** Rank of fish that break light gear. */
@@ -129,11 +128,8 @@ export function rodGain({ outfit, lineMm }: PreparedOutfit, task: RodTask): numb
   // Line far too thick for a light bait, or far too thin for a heavy one: about 0.1 mm of braid for 5 g, 0.3 for 40.
   cost += LINE_COST * Math.max(0, Math.abs(Math.log(lineMm / lineFor(totalG, line.material === 'braid'))) - LINE_FREE)
   if (isLeaderToChange(leader, fish)) cost += LEADER_TO_CHANGE
-  return -(
-    task.heeds(rodRowId(job)) * cost +
-    task.heeds(rodRowId(HOLDS[fish.strength])) * holdCost(outfit, fish) +
-    task.heeds(rodRowId(FAR)) * distanceCost(outfit, task)
-  )
+  const { heeds } = task
+  return -(heeds.job * cost + heeds.hold * holdCost(outfit, fish) + heeds.far * distanceCost(outfit, task))
 }
 
 /** The blank of a jigging rod bends through: the reel holds the fish. */
@@ -157,13 +153,18 @@ function distanceCost({ rod: { lengthM } }: Outfit, task: RodTask): number {
 /** The row that says most against a rod: it does not hold the fish, does not throw so far, or was made for another job. */
 export function rodFault(prepared: PreparedOutfit, task: RodTask): HoldRow | JobRow | typeof FAR {
   const { outfit } = prepared
-  const fish = SPECIES_TABLE[task.species]
-  const [job, hold] = [ROD_JOBS[task.tactic.job], HOLDS[fish.strength]]
-  const holding = task.heeds(rodRowId(hold)) * holdCost(outfit, fish)
-  const far = task.heeds(rodRowId(FAR)) * distanceCost(outfit, task)
-  const rest = -rodGain(prepared, task) - holding - far
-  if (holding >= Math.max(far, rest)) return hold
-  return far >= rest ? FAR : job
+  const { heeds, tactic, species } = task
+  const hold = heeds.hold * holdCost(outfit, SPECIES_TABLE[species])
+  const far = heeds.far * distanceCost(outfit, task)
+  const rest = -rodGain(prepared, task) - hold - far
+  const rows = rodRows(tactic, species)
+  if (hold >= Math.max(far, rest)) return rows.hold
+  return far >= rest ? rows.far : rows.job
+}
+
+/** The rows that speak of a rod for this tactic and this fish. */
+export function rodRows({ job }: TacticRow, species: RodTask['species']) {
+  return { job: ROD_JOBS[job], hold: HOLDS[SPECIES_TABLE[species].strength], far: FAR }
 }
 
 /** Steps of 0.3 m, as rods are sold. */

@@ -63,3 +63,22 @@ describe('metal under the boat weighs by the depth of the fish and the stream', 
     expect(first(AMBERJACK, 1)[0]!.totalG).toBeGreaterThanOrEqual(180)
   })
 })
+
+describe('what belongs to one water is not told in another', () => {
+  it('from a rocky shore of the sea nothing light and unweighted comes first for pollack', () => {
+    const dusk: Reading = { species: 'pollack', at: '2026-06-20T21:30:00+01:00', temperatureC: 13, visibilityM: 6, water: 'sea', bottomM: 8, fishFromM: 2, fishToM: 6, cover: ['kelp', 'rock'], from: 'bank', forage: [{ kind: 'sand-eel', lengthMm: 120 }] }
+    for (const { totalG, profile } of first(dusk, 3)) expect(totalG, profile.lure.name).toBeGreaterThanOrEqual(7)
+  })
+  it('cobia beside a ray are not raced with metal', () => {
+    const ray: Reading = { species: 'cobia', at: '2026-04-25T13:00:00+01:00', temperatureC: 22, visibilityM: 4, water: 'sea', bottomM: 6, fishFromM: 1, fishToM: 3, cover: ['open'], sky: 'sun', from: 'boat', mood: 'aggressive', forage: [{ kind: 'squid', lengthMm: 120 }] }
+    expect(first(ray, 1)[0]!.tactic.id).not.toBe('metal-fast')
+  })
+  it('the spinner for fast water is behind a round blade in a cold pond, and ahead of it in a fast stream', () => {
+    const blades = (reading: Reading) => {
+      const spinners = first(reading, 40).filter(c => c.profile.lure.family === 'inline-spinner')
+      return spinners[0]!.profile.lure.name
+    }
+    expect(blades({ species: 'rainbow-trout', at: '2026-03-02T10:00:00+01:00', temperatureC: 6, visibilityM: 1.5, water: 'pond', bottomM: 3, from: 'bank', pressure: 'high' })).not.toMatch(/willow/)
+    expect(blades({ species: 'brown-trout', at: '2026-06-20T08:00:00+01:00', temperatureC: 14, visibilityM: 3, water: 'river', currentMs: 0.8, bottomM: 1.2, from: 'wading', cover: ['boulders'] })).toMatch(/willow/)
+  })
+})

@@ -199,6 +199,25 @@ export const BLADE_RULES: readonly Rule[] = [
     effects: [{ axis: 'suit', favours: { family: ['inline-spinner', 'spinnerbait', 'tail-spinner'] }, lift: 0.26 }],
   },
   {
+    id: 'blades.inline.fast-water',
+    weight: 0.5,
+    when: [{ feature: 'currentMs', zeroAt: 0.3, oneAt: 0.7 }],
+    source: 'common-practice',
+    text: 'Fast water: a willow turns close to the shaft and stays down.',
+    effects: [{ axis: 'kind', favours: { blade: ['willow'] }, lift: 0.4, within: ['inline-spinner'] }],
+  },
+  {
+    id: 'blades.inline.slow-and-cold',
+    weight: 0.7,
+    when: [
+      { feature: 'currentMs', zeroAt: 0.3, oneAt: 0.1 },
+      { feature: 'temperatureC', zeroAt: 10, oneAt: 6 },
+    ],
+    source: 'common-practice',
+    text: 'Cold still water: a round blade turns at a crawl; a willow wants pace.',
+    effects: [{ axis: 'kind', against: { blade: ['willow'] }, lift: 1, within: ['inline-spinner'] }],
+  },
+  {
     id: 'blades.current.small-spinner',
     weight: 0.3,
     when: [CURRENT, { feature: 'guild', any: ['cold-water'] }],

@@ -675,11 +675,26 @@ export const SHINES_RULES: readonly Rule[] = [
     'From the shore over open water: metal for distance.',
   ),
   poor(
+    'unweighted-from-the-sea-shore',
+    ['weedless-jerked', 'belly-over-grass'],
+    [ASHORE, { feature: 'water', any: ['sea', 'surf'] }],
+    1.2,
+    'From the shore of the sea a light unweighted body neither flies nor sinks.',
+    { weightG: [0, 7] },
+  ),
+  poor(
     'metal-bottom-feeders',
     ['metal-fast'],
     [{ feature: 'habit', any: ['bottom'] }],
     1.2,
     'Bottom feeders do not run up after fast metal.',
+  ),
+  poor(
+    'metal-not-run',
+    ['metal-fast'],
+    [{ feature: 'species', any: ['cobia', 'snook', 'tarpon', 'grouper'] }],
+    1.6,
+    'Cobia, snook, tarpon and grouper are led with a jig or a swimming bait: they do not race metal.',
   ),
   poor('metal-night', ['metal-fast', 'metal-counted'], [NIGHT], 1, 'Metal flashes nothing at night.'),
   shines(
@@ -1133,6 +1148,15 @@ export const SHINES_RULES: readonly Rule[] = [
     0.8,
     'Cold perch, walleye and zander lie on the bottom: what is wound or trolled goes by over them.',
   ),
+  {
+    id: 'shines.hooks-straightened',
+    weight: 1,
+    when: [{ feature: 'species', any: ['tarpon', 'cobia', 'grouper', 'amberjack', 'muskellunge'] }],
+    section: '§23.5',
+    source: 'common-practice',
+    text: 'They straighten the hooks of small baits.',
+    effects: [{ axis: 'kind', against: { lengthMm: [0, 65] }, lift: 1 }],
+  },
   {
     id: 'shines.light-in-shallows',
     weight: 1,
