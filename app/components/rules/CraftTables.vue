@@ -39,7 +39,7 @@ function rodAsks(job: JobRow): string {
   ].filter(Boolean).join(' · ')
 }
 
-const USED: Readonly<Record<(typeof LEAD)[number]['use'], string>> = { 'head': 'head', 'drop-sinker': 'drop-shot sinker', 'bullet': 'bullet', 'weighted-hook': 'weighted hook', 'clip-blade': 'clip-on blade' }
+const USED: Readonly<Record<(typeof LEAD)[number]['use'], string>> = { 'head': 'head', 'drop-sinker': 'drop shot sinker', 'bullet': 'bullet', 'weighted-hook': 'weighted hook', 'clip-blade': 'clip-on blade' }
 </script>
 
 <template>
