@@ -33,7 +33,7 @@ describe('the craft on the page of rules', () => {
     expect(off.find('.now').text()).toBe('switched off')
     expect(rows()[0]!.text()).not.toContain(text)
   })
-  it('a rod’s row that is switched off changes which rod is told', async () => {
+  it('the rows of the rods switched off change what is told', async () => {
     const wrapper = await mounted(CraftTables)
     const rods = () => useJudgementStore().judgement!.out.setups.map(s => `${s.lureId} ${s.outfitId} ${s.score}`)
     const before = rods()

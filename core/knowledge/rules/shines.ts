@@ -675,11 +675,11 @@ export const SHINES_RULES: readonly Rule[] = [
     'From the shore over open water: metal for distance.',
   ),
   poor(
-    'unweighted-from-the-sea-shore',
+    'light-from-the-sea-shore',
     ['weedless-jerked', 'belly-over-grass'],
     [ASHORE, { feature: 'water', any: ['sea', 'surf'] }],
     1.2,
-    'From the shore of the sea a light unweighted body neither flies nor sinks.',
+    'From the shore of the sea a light body with little lead or none neither flies nor sinks.',
     { weightG: [0, 7] },
   ),
   poor(
