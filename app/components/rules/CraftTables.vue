@@ -82,7 +82,7 @@ th, td { border-top: 1px solid var(--rule); padding: 6px 10px 6px 0; text-align:
 th { text-align: left; font-weight: 500; }
 thead th { border-top: 0; text-align: right; color: var(--soft-ink); font-size: 13px; }
 thead th:first-child { text-align: left; }
-th[scope=row] { white-space: normal; }
+th[scope=row] { white-space: normal; min-width: 118px; }
 .pace th, .pace td { border-top: 1px solid var(--ink); }
 .lead-row { border-top: 1px solid var(--rule); padding: 7px 0; max-width: 760px; }
 .lead-row .reason { margin: 0 0 3px; }
