@@ -1,0 +1,97 @@
+import type { Rule } from '#core/rule'
+import {
+  AGGRESSIVE,
+  AUTUMN,
+  BAIT_SHOWN,
+  BRIGHT,
+  CLEAR,
+  DAY,
+  DULL,
+  GRASS,
+  LETHARGIC,
+  MUDDY,
+  NIGHT,
+  NOT_CLEAR,
+  PRESSURED,
+  SHALLOW_FISH,
+  WINDY,
+} from '../conditions'
+import { CALM, CHILL, COOL, WARM } from './conditions'
+import { poor, shines } from './row'
+
+/** Spinnerbaits and bladed jigs. */
+export const BLADES_SHINE: readonly Rule[] = [
+  shines(
+    'burned',
+    ['blades-burned'],
+    [CLEAR, AGGRESSIVE],
+    1.2,
+    'Clear water, active fish: small willows burned just under the surface.',
+  ),
+  shines(
+    'burned-spawn',
+    ['blades-burned', 'blades-wound'],
+    [BAIT_SHOWN, SHALLOW_FISH],
+    0.7,
+    'Bait fish are crowding the bank: fast willow blades.',
+  ),
+  poor('burned-cold', ['blades-burned'], [COOL], 1.2, 'Cool water is no time to burn blades.'),
+  poor(
+    'burned-deep',
+    ['blades-burned'],
+    [{ feature: 'fishFromM', zeroAt: 1.2, oneAt: 2.5 }],
+    1.2,
+    'Blades burned just under the surface pass over fish that lie deep.',
+  ),
+  poor('burned-mud', ['blades-burned'], [MUDDY], 1.5, 'In mud a burned bait is never found.'),
+  poor('burned-slow', ['blades-burned', 'metal-fast'], [LETHARGIC], 1.2, 'Slow fish do not run down what is burned.'),
+  shines('rolled-mud', ['blades-slow-rolled'], [MUDDY], 1.1, 'Mud: big round blades rolled slowly past the cover.'),
+  shines(
+    'rolled-wood',
+    ['blades-slow-rolled'],
+    [{ feature: 'cover', any: ['wood', 'brush', 'reeds'] }, NOT_CLEAR],
+    0.7,
+    'Wood, brush or reeds in stained water: blades rolled through.',
+  ),
+  shines('rolled-night', ['blades-slow-rolled'], [NIGHT], 0.8, 'Night: round blades, slowly, that they can hear.'),
+  shines('rolled-cool', ['blades-slow-rolled'], [COOL, NOT_CLEAR], 0.5, 'Cool stained water: blades, slowly.'),
+  shines(
+    'blades-wind',
+    ['blades-wound', 'blades-slow-rolled', 'bladed-jig'],
+    [WINDY],
+    0.8,
+    'Wind on the water: blades.',
+  ),
+  shines(
+    'blades-dull',
+    ['blades-wound', 'bladed-jig'],
+    [DULL, DAY, NOT_CLEAR],
+    0.5,
+    'Cloud over stained water: blades.',
+  ),
+  shines('blades-autumn', ['blades-wound'], [AUTUMN], 0.5, 'Autumn: blades where the bait moves up.'),
+  poor(
+    'blades-calm-clear',
+    ['blades-wound', 'blades-slow-rolled', 'bladed-jig'],
+    [CLEAR, CALM, BRIGHT],
+    1,
+    'Clear, calm and bright: they see too much of a spinnerbait.',
+  ),
+  poor('blades-slow', ['blades-wound', 'bladed-jig'], [LETHARGIC], 0.9, 'Lethargic fish: blades go by.'),
+  shines('bladed', ['bladed-jig'], [NOT_CLEAR, GRASS, WARM], 0.9, 'Stained water and grass: the bladed jig.'),
+  shines(
+    'bladed-active',
+    ['bladed-jig'],
+    [AGGRESSIVE, NOT_CLEAR],
+    0.6,
+    'Aggressive fish in stained water: the bladed jig.',
+  ),
+  poor('bladed-cold', ['bladed-jig'], [CHILL], 1, 'Cold and clear: the bladed jig is too much.'),
+  poor(
+    'bladed-clear',
+    ['bladed-jig'],
+    [CLEAR, PRESSURED],
+    1,
+    'Finicky fish in clear water: the bladed jig is too much.',
+  ),
+]

@@ -1,0 +1,146 @@
+import type { Condition, Rule } from '#core/rule'
+import {
+  AGGRESSIVE,
+  BRIGHT,
+  DUSKY,
+  GRASS,
+  LETHARGIC,
+  MATTED,
+  NEUTRAL,
+  NIGHT,
+  SHALLOW_FISH,
+  SURFACE_FEEDING,
+} from '../conditions'
+import { CALM, CHILL, COOL, PADS, WARM } from './conditions'
+import { poor, shines } from './row'
+
+/** Light chop at most; breakers are none. */
+const SMOOTH: Condition = { feature: 'waveM', zeroAt: 1, oneAt: 0.4 }
+const FROGS: Condition = { feature: 'forage', any: ['frog'] }
+
+/** What is fished on the surface. */
+export const SURFACE_SHINES: readonly Rule[] = [
+  shines(
+    'surface-low-light',
+    ['surface-walked', 'surface-popped', 'surface-wound'],
+    [DUSKY, WARM, SHALLOW_FISH, CALM, SMOOTH],
+    1.3,
+    'Low light, calm, warm, shallow: the surface.',
+  ),
+  shines(
+    'surface-feeding',
+    ['surface-walked', 'surface-popped', 'metal-fast'],
+    [SURFACE_FEEDING],
+    1.2,
+    'They are feeding at the surface.',
+  ),
+  shines(
+    'surface-rain',
+    ['surface-wound'],
+    [{ feature: 'sky', any: ['rain', 'overcast'] }, WARM, SHALLOW_FISH],
+    0.7,
+    'Warm rain: a buzzing bait over the shallows.',
+  ),
+  shines(
+    'surface-night',
+    ['surface-wound'],
+    [NIGHT, SHALLOW_FISH, WARM],
+    0.7,
+    'A warm night: a bait that leaves a wake.',
+  ),
+  shines(
+    'surface-active',
+    ['surface-walked', 'surface-popped'],
+    [AGGRESSIVE, { feature: 'fishFromM', zeroAt: 0.8, oneAt: 0.2 }, WARM],
+    0.8,
+    'Active fish right under the surface: walk it.',
+  ),
+  poor(
+    'surface-cold',
+    ['surface-walked', 'surface-popped', 'surface-frog', 'surface-wound'],
+    [CHILL],
+    2,
+    'Cold water: nothing comes to the surface.',
+  ),
+  poor(
+    'surface-cool',
+    ['surface-walked', 'surface-popped', 'surface-frog', 'surface-wound'],
+    [COOL],
+    0.8,
+    'Under about 15 °C the surface is a long shot.',
+  ),
+  poor(
+    'surface-deep',
+    ['surface-walked', 'surface-popped', 'surface-frog', 'surface-wound'],
+    [{ feature: 'fishFromM', zeroAt: 0.6, oneAt: 1.5 }],
+    1.5,
+    'The fish are too deep to come up.',
+  ),
+  poor(
+    'surface-rough',
+    ['surface-walked', 'surface-popped', 'surface-frog'],
+    [{ feature: 'windMs', zeroAt: 6, oneAt: 10 }],
+    1,
+    'Rough water: a surface bait is lost in it.',
+  ),
+  poor(
+    'surface-noon',
+    ['surface-walked', 'surface-popped', 'surface-wound'],
+    [BRIGHT, { feature: 'sunAltitudeDeg', zeroAt: 15, oneAt: 35 }, NEUTRAL],
+    0.8,
+    'The sun is up: the surface goes off.',
+  ),
+  poor('surface-slow', ['surface-walked', 'surface-wound'], [LETHARGIC], 1.2, 'Lethargic fish do not come up for it.'),
+  shines(
+    'frog',
+    ['surface-frog'],
+    [PADS, { feature: 'temperatureC', zeroAt: 16, oneAt: 21 }],
+    1.5,
+    'Pads in warm water: the frog.',
+  ),
+  shines(
+    'frog-mat',
+    ['surface-frog'],
+    [GRASS, MATTED, { feature: 'temperatureC', zeroAt: 16, oneAt: 21 }],
+    1.5,
+    'Weed up to the surface in warm water: the frog goes over it.',
+  ),
+  poor(
+    'open-on-mat',
+    [
+      'surface-walked',
+      'surface-popped',
+      'surface-wound',
+      'plug-ticked',
+      'plug-ripped',
+      'plug-bumped',
+      'plug-wound',
+      'plug-hung',
+      'plug-jerked',
+      'plug-swum',
+      'deep-crank',
+      'blades-burned',
+      'blades-wound',
+      'blades-slow-rolled',
+      'bladed-jig',
+      'lipless-wound',
+      'spoon-wound',
+      'spinner-wound',
+      'head-wound',
+      'head-hopped',
+      'drop-shot',
+      'big-bait',
+    ],
+    [GRASS, MATTED],
+    2.5,
+    'Weed up to the surface: whatever has an open hook or a blade gathers it at once.',
+  ),
+  shines('frog-food', ['surface-frog'], [FROGS], 0.7, 'Frogs are about.'),
+  poor(
+    'frog-open',
+    ['surface-frog'],
+    [{ feature: 'cover', none: ['pads', 'reeds', 'grass'] }],
+    1.8,
+    'No mat, no frog.',
+  ),
+]
