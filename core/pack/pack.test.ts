@@ -6,6 +6,7 @@ import { prepareBox } from '#core/match'
 import { finished, seededRandom } from '#core/numeric'
 import type { Reading } from '#core/reading'
 import type { Box } from '#core/tackle'
+import type { Sky } from '#core/terms'
 import { inWords } from '#speech'
 import { packProblem } from './build'
 import { Catches } from './catches'
@@ -423,6 +424,14 @@ describe('a day from the demo box', () => {
       ['noon and wind', 0.7],
       ['last light', 0.9],
     ])
+  })
+  it('moments stand in the order in which they come, by night too', () => {
+    const windyAt = (at: number) => forecast.map((hour, h) => ({ ...hour, windMs: h === at ? 12 : 3 }))
+    const planned = (sky: Sky, at: number) =>
+      likelyReadings({ from: { ...from, sky }, place: places[0]!, forecast: windyAt(at), planB: null }).map(r => r.name)
+    expect(planned('sun', 10)).toEqual(['first light', 'wind', 'noon', 'last light'])
+    expect(planned('night', 23)).toEqual(['last light', 'wind', 'dark', 'first light'])
+    expect(planned('night', 3)).toEqual(['last light', 'dark', 'wind', 'first light'])
   })
   it('changes take their share from the reading they belong to', () => {
     for (const { name, weight } of likely)

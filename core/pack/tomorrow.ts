@@ -15,7 +15,7 @@ export interface ForecastHour {
   readonly rainMm: number
 }
 
-/** The names of the moments that are planned for, in the order of the day, and of the night. */
+/** The names of the moments that are planned for by day, and by night. */
 const BY_DAY = ['first light', 'noon', 'wind', 'last light'] as const
 const BY_NIGHT = ['last light', 'dark', 'wind', 'first light'] as const
 type Moment = (typeof BY_DAY)[number] | (typeof BY_NIGHT)[number]
@@ -56,9 +56,9 @@ export interface DayPlan {
 }
 
 /**
- * A day as a few likely readings: first light, noon, the windiest hour, last light (those that fall together are one), and plan B; from a reading of the night
- * the night: last light, the dark, its windiest hour, first light. Fish that were read
- * at this water stand where they were read; elsewhere where they usually do in this season, on a water as deep as the reading's.
+ * A day as a few likely readings in the order in which they come: first light, noon, the windiest hour, last light (those that fall together are one),
+ * and plan B; from a reading of the night the night: last light, the dark, its windiest hour, first light. Fish that were read at this water stand
+ * where they were read; elsewhere where they usually do in this season, on a water as deep as the reading's.
  *
  * @throws {RangeError} if the forecast has no hours
  */
@@ -85,8 +85,11 @@ export function likelyReadings({ from, place, forecast, planB }: DayPlan): reado
   }
   const named: readonly Moment[] = isNight ? BY_NIGHT : BY_DAY
   const share: Partial<Record<Moment, number>> = isNight ? SHARE_BY_NIGHT : SHARE_BY_DAY
+  /** Hours of the night come after the noon before them. */
+  const comes = (hour: number) => (isNight ? (hour - highest + forecast.length) % forecast.length : hour)
   // Moments that fall on one hour are one: it would be planned for twice, and count double.
-  const readings = [...new Set(named.map(name => moments[name]))].map((hour): LikelyReading => {
+  const hours = [...new Set(named.map(name => moments[name]))].sort((a, b) => comes(a) - comes(b))
+  const readings = hours.map((hour): LikelyReading => {
     const names = named.filter(name => moments[name] === hour)
     return {
       name: names.join(' and '),
