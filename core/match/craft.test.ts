@@ -5,6 +5,7 @@ import { NOTHING_ADDED, prepareOutfit, profileOf, sinkingNewton } from '#core/lu
 import type { Reading } from '#core/reading'
 import type { BenchTest, Lure, Outfit, Part } from '#core/tackle'
 import type { Family } from '#core/terms'
+import { hookSizeRank } from '#core/units'
 import { waterDensity } from '#core/water'
 import { hookFor } from './hook-size'
 import { addedWeights, leadWanted } from './lead'
@@ -428,6 +429,12 @@ describe('lead and hooks', () => {
       expect(sizes).toContain(hookFor(body('paddle-tail', mm, 8, { style }), 1))
     },
   )
+  it('a slender body that is no paddle-tail takes a larger hook on a head than on a drop shot (§6, §23.5)', () => {
+    const fork = body('minnow-soft', 75, 2.4)
+    const rank = (adds?: 'head') => hookSizeRank(hookFor(fork, 1, adds))!
+    expect(rank('head')).toBeGreaterThan(rank())
+    expect(rank('head')).toBeLessThanOrEqual(hookSizeRank('2/0')!)
+  })
   it('a head whose gap does not clear the body gives way to one that does (§6)', () => {
     const big = body('paddle-tail', 150, 30, { style: 'fat' })
     const part = (id: string, weightG: number, size: string): Part => ({

@@ -1,4 +1,4 @@
-import { HOOK_GAP_MM } from '#core/knowledge'
+import { HOOK_GAP_MM, type TechniqueRow } from '#core/knowledge'
 import type { LureProfile } from '#core/lure'
 import { interpolate } from '#core/numeric'
 import type { Family } from '#core/terms'
@@ -16,10 +16,17 @@ const LARGEST_RANK = 8
  */
 const BY_LENGTH = { mm: [30, 50, 75, 100, 125, 150, 220], rank: [-5, -2, 2, 4, 5, 6.4, 8] }
 /**
- * Below this depth over length a body is thin; how many sizes it takes less. Assumed: #2 or #1 for a 9–10 cm flat minnow (handbook §6).
+ * Below this depth over length a body is thin; how many sizes it takes less. Assumed: #2 or #1 for a 9–10 cm flat minnow (handbook §6);
+ * what is not flat takes more on a head, between that and the 2/0–3/0 of slender 7.5-cm bodies on heads (handbook §23.5).
  * Paddle-tails take the size of their length however slim they are: the point comes out at the shoulder (2/0–3/0 at 7.5 cm, 4/0 at 10–12 cm; handbook §6, §23.5).
  */
-const THIN = { below: 0.16, sizes: 4, not: ['paddle-tail', 'swimbait'] as readonly Family[] }
+const THIN = {
+  below: 0.16,
+  sizes: 4,
+  onHead: 2,
+  not: ['paddle-tail', 'swimbait'] as readonly Family[],
+  flat: 'flat-belly',
+}
 
 /** Gap that a body asks of its hook [mm]. */
 export function gapNeeded({ typical, lengthMm }: LureProfile): number {
@@ -29,17 +36,19 @@ export function gapNeeded({ typical, lengthMm }: LureProfile): number {
 /** The strongest fish straighten and spit what holds others: so many sizes more (handbook §23.5). Assumed. */
 const STRONGEST_SIZES = 1
 
-/** Hook size for a soft body, for a fish of this strength (0–3, species table). */
-export function hookFor(body: LureProfile, strength: number): string {
+/** Hook size for a soft body, for a fish of this strength (0–3, species table), and what is added to the body. */
+export function hookFor(body: LureProfile, strength: number, adds: TechniqueRow['adds'] = 'nothing'): string {
   const {
-    lure: { family },
+    lure: { family, style },
     lengthMm,
     typical,
     bulk,
   } = body
   const thin =
     !THIN.not.includes(family) && (typical.slenderness < THIN.below || (bulk.value <= 1 && lengthMm.value < 90))
-      ? THIN.sizes
+      ? adds === 'head' && style !== THIN.flat
+        ? THIN.onHead
+        : THIN.sizes
       : 0
   const least = Math.round(
     Math.min(

@@ -135,7 +135,7 @@ function hookMissed({ adds }: TechniqueRow, body: LureProfile, strength: number)
   let asked: number | null | undefined
   return ({ size }) => {
     if (!size) return 0
-    if (asked === undefined) asked = hookSizeRank(hookFor(body, strength))
+    if (asked === undefined) asked = hookSizeRank(hookFor(body, strength, adds))
     if (asked === null) return 0
     const rank = hookSizeRank(size) ?? asked
     return (

@@ -33,7 +33,7 @@ export function hookOf(
   // A head or weighted hook of one's own brings its hook; what it cannot clear is said.
   const needed = gapNeeded(profile)
   const onPart = added.part?.size ?? null
-  const wanted = onPart ?? hookFor(profile, SPECIES_TABLE[reading.species].strength)
+  const wanted = onPart ?? hookFor(profile, SPECIES_TABLE[reading.species].strength, technique.adds)
   const loose = onPart
     ? null
     : nearest(

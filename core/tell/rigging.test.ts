@@ -23,7 +23,16 @@ const setup = (...args: Parameters<typeof answer>) => answer(...args).setups[0]!
 
 describe('hooks (trade §6, §7, common practice, no source)', () => {
   it.each([
-    ['a 95 mm slim minnow takes a #2 or #1', { family: 'minnow-soft', lengthMm: 95, weightG: 5 }, ['2', '1']],
+    [
+      'a 95 mm flat minnow takes a #2 or #1',
+      { family: 'minnow-soft', style: 'flat-belly', lengthMm: 95, weightG: 5 },
+      ['2', '1'],
+    ],
+    [
+      'a slender 75 mm fork-tail on a head takes more than a #2',
+      { family: 'minnow-soft', style: 'fork-tail', lengthMm: 75, weightG: 2.4 },
+      ['1', '1/0', '2/0'],
+    ],
     [
       'a 120 mm paddle-tail takes about a 4/0',
       { family: 'paddle-tail', lengthMm: 118, weightG: 12 },

@@ -82,3 +82,34 @@ describe('what belongs to one water is not told in another', () => {
     expect(blades({ species: 'brown-trout', at: '2026-06-20T08:00:00+01:00', temperatureC: 14, visibilityM: 3, water: 'river', currentMs: 0.8, bottomM: 1.2, from: 'wading', cover: ['boulders'] })).toMatch(/willow/)
   })
 })
+
+describe('what a tactic is poor at', () => {
+  const places = (reading: Reading, most: number) => first(reading, most).map(c => ({ name: c.profile.lure.name, tactic: c.tactic.id, way: c.way, headG: c.added.grams, totalG: c.totalG }))
+
+  it('cold pike: no blades that are made to be burned among the first fifteen', () => {
+    const bay: Reading = { species: 'northern-pike', at: '2026-02-20T11:00:00+01:00', temperatureC: 5, visibilityM: 1.5, water: 'lake', bottomM: 3, fishFromM: 1, fishToM: 2.8, cover: ['reeds'], mood: 'lethargic', from: 'boat', forage: [{ kind: 'bleak', lengthMm: 120 }] }
+    expect(places(bay, 15).map(p => p.name)).not.toContainEqual(expect.stringMatching(/small willows/))
+  })
+  it('balls of bait in clear open cooling water: the umbrella rig among the first three, nothing hung where the school has gone by', () => {
+    const open: Reading = { species: 'spotted-bass', at: '2026-12-05T11:00:00+01:00', temperatureC: 11, visibilityM: 5, water: 'reservoir', bottomM: 14, fishFromM: 3, fishToM: 6, cover: ['open'], grouping: 'schooled', signs: ['bait-showing'], from: 'boat', forage: [{ kind: 'shad-small', lengthMm: 80 }] }
+    const tactics = places(open, 3).map(p => p.tactic)
+    expect(tactics).toContain('umbrella')
+    expect(tactics).not.toContain('plug-hung')
+  })
+  it('a hot noon in the grass, fish that are not eager: three of the first five are fished on the bottom', () => {
+    const noon: Reading = { species: 'largemouth-bass', at: '2026-07-20T13:00:00-05:00', latitude: 33, longitude: -90, temperatureC: 28, visibilityM: 2, water: 'lake', bottomM: 3, fishFromM: 1.8, fishToM: 3, cover: ['grass'], sky: 'sun', windMs: 1, from: 'boat', forage: [{ kind: 'sunfish', lengthMm: 70 }] }
+    expect(places(noon, 5).filter(p => p.way === 'bottom').length).toBeGreaterThanOrEqual(3)
+  })
+  it('walleye on sand at eight metres: slender bodies on heads that get down, not drop shots', () => {
+    const sand: Reading = { species: 'walleye', at: '2026-06-12T11:00:00-05:00', temperatureC: 15, visibilityM: 2.5, water: 'lake', bottomM: 8, fishFromM: 7, fishToM: 8, cover: ['sand', 'gravel'], from: 'boat', forage: [{ kind: 'minnow', lengthMm: 70 }] }
+    for (const { tactic, headG, name } of places(sand, 5)) {
+      expect(tactic, name).toBe('head-hopped')
+      expect(headG, name).toBeGreaterThanOrEqual(7)
+    }
+  })
+  it('a shallow surf: metal of 30 to 40 g stands before metal that must be raced', () => {
+    const surf: Reading = { species: 'sea-bass', at: '2026-09-20T11:00:00+01:00', temperatureC: 16, visibilityM: 1.5, water: 'surf', bottomM: 2, fishFromM: 0.3, fishToM: 1.8, waveM: 0.8, windMs: 6, cover: ['sand'], mood: 'aggressive', from: 'bank', forage: [{ kind: 'sand-eel', lengthMm: 110 }] }
+    const metal = first(surf, 60).filter(c => c.profile.lure.family === 'casting-metal')
+    expect(metal[0]!.totalG).toBeLessThanOrEqual(45)
+  })
+})

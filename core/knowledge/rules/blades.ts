@@ -218,6 +218,16 @@ export const BLADE_RULES: readonly Rule[] = [
     effects: [{ axis: 'kind', against: { blade: ['willow'] }, lift: 1, within: ['inline-spinner'] }],
   },
   {
+    id: 'blades.cold.small-willows',
+    weight: 1,
+    when: [{ feature: 'temperatureC', zeroAt: 13, oneAt: 8 }],
+    source: 'common-practice',
+    text: 'Cold water: small willow blades on a heavy head are made to be burned; at a crawl they hardly turn, and it sinks.',
+    effects: [
+      { axis: 'kind', against: { blade: ['willow'], bladeSize: [0, 3], weightG: [17, 60] }, lift: 1.2, within: WIRE },
+    ],
+  },
+  {
     id: 'blades.current.small-spinner',
     weight: 0.3,
     when: [CURRENT, { feature: 'guild', any: ['cold-water'] }],

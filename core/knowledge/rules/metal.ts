@@ -73,6 +73,18 @@ export const METAL_RULES: readonly Rule[] = [
     effects: [{ axis: 'kind', favours: { weightG: [26, 45] }, lift: 0.21, within: ['casting-metal'] }],
   },
   {
+    id: 'metal.near-shore.heavy',
+    weight: 1.5,
+    when: [
+      { feature: 'water', any: ['sea', 'surf'] },
+      { feature: 'from', any: ['bank', 'wading'] },
+      { feature: 'bottomM', zeroAt: 4, oneAt: 2.5 },
+    ],
+    source: 'common-practice',
+    text: 'Heavy metal over shallow ground near shore must be raced or it ploughs.',
+    effects: [{ axis: 'kind', against: { weightG: [50, 400] }, lift: 1, within: ['casting-metal'] }],
+  },
+  {
     id: 'metal.flutter.one-spot',
     weight: 0.6,
     when: [ONE_SPOT],

@@ -1,5 +1,5 @@
 import type { Rule } from '#core/rule'
-import { CLEAR } from '../conditions'
+import { BAIT_SHOWN, CLEAR } from '../conditions'
 import { BAIT_FISH, BIG_HUNTERS, COOL, LARGE_PREY, OPEN_WATER, SHALLOW_BOTTOM, SUSPENDED, TINY } from './conditions'
 import { poor, shines } from './row'
 
@@ -11,6 +11,13 @@ export const BIG_BAITS_SHINE: readonly Rule[] = [
     [CLEAR, SUSPENDED, OPEN_WATER],
     1.2,
     'Schools of bait in clear open water: the umbrella rig.',
+  ),
+  shines(
+    'umbrella-bait',
+    ['umbrella'],
+    [CLEAR, OPEN_WATER, BAIT_SHOWN],
+    1.5,
+    'Bait shows in clear open water: the umbrella rig is a small school of it.',
   ),
   shines(
     'umbrella-cool',

@@ -1,6 +1,7 @@
 import type { Condition, Rule } from '#core/rule'
 import {
   AGGRESSIVE,
+  BRIGHT,
   CLEAR,
   DEEP_FISH,
   GRASS,
@@ -12,7 +13,7 @@ import {
   SALT,
   SANDY,
 } from '../conditions'
-import { BAIT_FISH, CHILL, HIDES, NEAR_BOTTOM, PERCHES, SUSPENDED, WARM } from './conditions'
+import { BAIT_FISH, CHILL, HIDES, HOT_WATER, NEAR_BOTTOM, PERCHES, SUSPENDED, WARM } from './conditions'
 import { poor, shines } from './row'
 
 const CRAWLERS: Condition = { feature: 'silhouette', any: ['crustacean', 'bottom', 'worm'] }
@@ -46,6 +47,18 @@ export const JIGS_SHINE: readonly Rule[] = [
     'Single targets in cover: pitch to each.',
   ),
   shines('pitched-mud', ['jig-pitched'], [HIDES, MUDDY], 0.7, 'Mud and cover: a bulky jig in front of each fish.'),
+  shines(
+    'bottom-at-noon',
+    ['jig-pitched', 'jig-dragged', 'weedless-dragged', 'stick-falling', 'drop-shot'],
+    [
+      BRIGHT,
+      { feature: 'sunAltitudeDeg', zeroAt: 15, oneAt: 35 },
+      HOT_WATER,
+      { feature: 'mood', none: ['aggressive'] },
+    ],
+    0.7,
+    'High sun over warm water, fish that are not eager: what feeds high goes off, change to bottom baits.',
+  ),
   shines('dragged', ['jig-dragged'], [HARD_BOTTOM, NEAR_BOTTOM], 0.6, 'Hard bottom: a jig dragged or hopped over it.'),
   shines(
     'dragged-crayfish',

@@ -128,6 +128,13 @@ export const METAL_SHINES: readonly Rule[] = [
     0.9,
     'Dock ends before spawning and in autumn: the flutter spoon.',
   ),
+  poor(
+    'flutter-cold',
+    ['flutter-under', 'flutter-cast'],
+    [CHILL, { feature: 'grouping', none: ['schooled'] }],
+    0.8,
+    'Cold fish by themselves do not run after a flutter spoon.',
+  ),
   poor('flutter-weed', ['flutter-under', 'flutter-cast'], [GRASS], 0.8, 'A flutter spoon in weed gathers it.'),
   poor(
     'flutter-small',

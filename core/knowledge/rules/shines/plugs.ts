@@ -18,11 +18,12 @@ import {
   PRE_SPAWN,
   ROUGH_SURF,
   SALT,
+  SCHOOLED,
   SHALLOW_FISH,
   WATCHABLE,
   WOOD,
 } from '../conditions'
-import { BIG_HUNTERS, CHILL, COOL, HOT_WATER, NEAR_BOTTOM, PADS, STILL_WATER, WARM } from './conditions'
+import { BIG_HUNTERS, CHILL, COOL, HOT_WATER, NEAR_BOTTOM, OPEN_WATER, PADS, STILL_WATER, WARM } from './conditions'
 import { poor, shines } from './row'
 
 /** Soft widths assumed. */
@@ -141,6 +142,13 @@ export const PLUGS_SHINE: readonly Rule[] = [
     [CHILL, ONE_SPOT],
     0.8,
     'One known spot in cold water: it can wait there for half a minute.',
+  ),
+  poor(
+    'hung-schools',
+    ['plug-hung'],
+    [SCHOOLED, OPEN_WATER, COOL],
+    1,
+    'A school on the move in open water has gone by before a plug hangs, however cold it is.',
   ),
   poor('hung-mud', ['plug-hung', 'plug-jerked'], [MUDDY], 1.4, 'In mud they cannot find a jerkbait.'),
   shines('jerked', ['plug-jerked'], [NOT_MUDDY, MILD, CLEAR], 0.9, 'Clear to lightly stained: darts and stops.'),

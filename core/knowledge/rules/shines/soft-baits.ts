@@ -1,4 +1,4 @@
-import type { Rule } from '#core/rule'
+import type { Condition, Rule } from '#core/rule'
 import {
   AGGRESSIVE,
   BASSES,
@@ -17,6 +17,12 @@ import {
 } from '../conditions'
 import { AFLOAT, ASHORE, BIG_HUNTERS, CHILL, HIDES, NEAR_BOTTOM, SHALLOW_BOTTOM, WARM } from './conditions'
 import { poor, shines } from './row'
+
+/** What fish lie by and a bait can be let down beside. Assumed. */
+const TARGETS: Condition = {
+  feature: 'cover',
+  any: ['rock', 'boulders', 'wood', 'brush', 'dock', 'pier', 'shell', 'grass', 'clay', 'reeds'],
+}
 
 /** Soft baits that fall, crawl, hover or lie. */
 export const SOFTS_SHINE: readonly Rule[] = [
@@ -106,7 +112,7 @@ export const SOFTS_SHINE: readonly Rule[] = [
   shines(
     'drop-shot',
     ['drop-shot'],
-    [CLEAR, { feature: 'fishM', zeroAt: 2.5, oneAt: 5 }, NEAR_BOTTOM, AFLOAT],
+    [CLEAR, { feature: 'fishM', zeroAt: 2.5, oneAt: 5 }, NEAR_BOTTOM, AFLOAT, TARGETS],
     1,
     'Clear water, fish at 3–15 m by their targets: the drop shot.',
   ),
