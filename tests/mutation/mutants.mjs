@@ -379,4 +379,32 @@ export const MUTANTS = [
     to: '  jointMembership',
     tests: ['core/match/craft'],
   },
+  {
+    id: 'slender bodies on heads as on a drop shot',
+    file: 'core/match/hook-size.ts',
+    from: "adds === 'head' &&",
+    to: "adds === 'nothing' &&",
+    tests: ['core/match/craft.test.ts'],
+  },
+  {
+    id: 'bait that shows in open water is no umbrella water',
+    file: 'core/knowledge/rules/shines/big-baits.ts',
+    from: '[CLEAR, OPEN_WATER, BAIT_SHOWN],\n    1.5,',
+    to: '[CLEAR, OPEN_WATER, BAIT_SHOWN],\n    0.1,',
+    tests: ['tests/corpus/all-tackle.test.ts'],
+  },
+  {
+    id: 'blades to be burned are rolled in the cold',
+    file: 'core/knowledge/rules/blades.ts',
+    from: "against: { blade: ['willow'], bladeSize: [0, 3], weightG: [17, 60] }",
+    to: "against: { blade: ['colorado'], bladeSize: [0, 3], weightG: [17, 60] }",
+    tests: ['tests/corpus/all-tackle.test.ts'],
+  },
+  {
+    id: 'the moments of a day run backwards',
+    file: 'core/pack/tomorrow.ts',
+    from: 'comes(a) - comes(b)',
+    to: 'comes(b) - comes(a)',
+    tests: ['core/pack/pack.test.ts'],
+  },
 ]
