@@ -56,9 +56,9 @@ describe('what is missing from a box', () => {
   it('where only hardware is missing it is told, unless no hardware was ever written down', () => {
     const grubs = lake.lures.filter(({ id }) => ['ms-fork', 'gb-white', 'tw-buzz-black', 'gl-18'].includes(id))
     const swivel = { id: 's', name: 'swivel', kind: 'swivel' as const }
-    expect(told(prepareBox({ ...lake, lures: grubs, parts: [swivel] }), perch)).toMatch(/(drop|bullet) sinker of [\d.]+\sg: with it/)
-    expect(told(prepareBox({ ...lake, lures: grubs, parts: [] }), perch)).not.toMatch(/sinker of/)
-    expect(told(prepareBox({ ...lake, lures: grubs }), perch)).not.toMatch(/sinker of/)
+    expect(told(prepareBox({ ...lake, lures: grubs, parts: [swivel] }), perch)).toMatch(/(head|sinker) of [\d.]+\sg: with it/)
+    expect(told(prepareBox({ ...lake, lures: grubs, parts: [] }), perch)).not.toMatch(/(head|sinker) of [\d.]+\sg/)
+    expect(told(prepareBox({ ...lake, lures: grubs }), perch)).not.toMatch(/(head|sinker) of [\d.]+\sg/)
   })
   it('who wrote down no hardware is taken to have the usual; who wrote down only other hardware has to buy it', () => {
     const oddsOf = (parts: Box['parts']) => {
