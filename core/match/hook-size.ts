@@ -38,24 +38,15 @@ const STRONGEST_SIZES = 1
 
 /** Hook size for a soft body, for a fish of this strength (0–3, species table), and what is added to the body. */
 export function hookFor(body: LureProfile, strength: number, adds: TechniqueRow['adds'] = 'nothing'): string {
-  const {
-    lure: { family, style },
-    lengthMm,
-    typical,
-    bulk,
-  } = body
-  const thin =
-    !THIN.not.includes(family) && (typical.slenderness < THIN.below || (bulk.value <= 1 && lengthMm.value < 90))
-      ? adds === 'head' && style !== THIN.flat
-        ? THIN.onHead
-        : THIN.sizes
-      : 0
+  const { lengthMm } = body
   const least = Math.round(
     Math.min(
       LARGEST_RANK,
       Math.max(
         -7,
-        interpolate(BY_LENGTH.mm, BY_LENGTH.rank, lengthMm.value) - thin + (strength >= 3 ? STRONGEST_SIZES : 0),
+        interpolate(BY_LENGTH.mm, BY_LENGTH.rank, lengthMm.value) -
+          thinBy(body, adds) +
+          (strength >= 3 ? STRONGEST_SIZES : 0),
       ),
     ),
   )
@@ -66,6 +57,13 @@ export function hookFor(body: LureProfile, strength: number, adds: TechniqueRow[
   )
     rank++
   return sizeOf(rank)
+}
+
+/** Sizes that a thin body takes less than its length asks for. */
+function thinBy({ lure: { family, style }, lengthMm, typical, bulk }: LureProfile, adds: TechniqueRow['adds']): number {
+  const isThin = typical.slenderness < THIN.below || (bulk.value <= 1 && lengthMm.value < 90)
+  if (!isThin || THIN.not.includes(family)) return 0
+  return adds === 'head' && style !== THIN.flat ? THIN.onHead : THIN.sizes
 }
 
 function sizeOf(rank: number): string {
