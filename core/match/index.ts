@@ -21,18 +21,8 @@ export {
 export { matches, wayOf } from './marks'
 export { presentedOf } from './presented'
 export { Judging, type Ranking } from './judging'
-export { trailerHolds } from './trailer'
-export {
-  fishedHours,
-  judgingOf,
-  judgingsOn,
-  prepareBox,
-  type PreparedBox,
-  rank,
-  rankOnEach,
-  sceneOf,
-  withTrips,
-} from './rank'
+export { NO_TRAILERS, trailerHolds } from './trailer'
+export { fishedHours, judgingOf, judgingsOn, prepareBox, type PreparedBox, rank, sceneOf, withTrips } from './rank'
 export { kindsOver, partOver, rodOver, typicalLures, windowFor } from './shop-window'
 export { concerns as concernsLure } from './said'
 export { type Contribution, contributionsOf, type Terms, termsOf } from './terms'

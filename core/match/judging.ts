@@ -82,6 +82,12 @@ export class Judging {
     return this.told.slice(0, most)
   }
 
+  /** The first of the order as far down as they come to a score, and at least so many; fewer where no more can be fished. */
+  downTo(score: number, fewest: number): readonly Candidate[] {
+    while ((this.told.length < fewest || this.told.at(-1)!.score >= score) && this.step());
+    return this.told.filter((candidate, place) => place < fewest || candidate.score >= score)
+  }
+
   /** The order as far as it was told. */
   get soFar(): Pick<Ranking, 'ask' | 'scene' | 'candidates'> {
     return { ask: this.ask, scene: this.scene, candidates: this.told }

@@ -11,7 +11,6 @@ import {
 import type { BenchTest, Box, Trip } from '#core/tackle'
 import type { Cover } from '#core/terms'
 import { waterDensity } from '#core/water'
-import type { Candidate } from './candidate'
 import { Judging, type Ranking } from './judging'
 import { Layouts } from './prospect'
 import { scalesOf, type Scene } from './scene'
@@ -20,7 +19,7 @@ import { colourJudgeFor, lookOf } from './look'
 import { type Log, logOf, type LogSays, logSays } from './log'
 import { contactFor } from './presentation'
 import { hungGains, lookGains, lureGains, mostOfLook, termsOf, wayGains, winnable } from './terms'
-import { NO_TRAILERS, trailerChoice } from './trailer'
+import { trailerChoice } from './trailer'
 
 /** A box with everything worked out that does not change with the reading. */
 export interface PreparedBox {
@@ -86,37 +85,14 @@ export function rank(prepared: PreparedBox, ask: Ask): Ranking {
   return judgingOf(prepared, ask).whole()
 }
 
-/** The box on its way to be ranked on some outfits only, as often as is asked: what the outfits share is worked out once. */
-export function judgingsOn(prepared: PreparedBox, scene: Scene): (outfits: readonly PreparedOutfit[]) => Judging {
+/** The box on its way to be ranked on some outfits only, or some of its lures, as often as is asked: what the outfits share is worked out once. */
+export function judgingsOn(
+  prepared: PreparedBox,
+  scene: Scene,
+): (outfits: readonly PreparedOutfit[], lures?: readonly LureProfile[]) => Judging {
   const says = logSays(prepared.log, scene.ask)
   const layouts = new Layouts(scene, prepared.lures)
-  return outfits => new Judging({ ...scene, outfits }, prepared.lures, says, layouts)
-}
-
-/**
- * The box judged on each outfit by itself: what to tie on if this were the only rod. `bare` are the same lures without trailers, for those that had one.
- * What the outfits share is worked out once.
- */
-export function rankOnEach(
-  prepared: PreparedBox,
-  ask: Ask,
-): readonly {
-  readonly outfit: PreparedOutfit
-  readonly candidates: readonly Candidate[]
-  readonly bare: readonly Candidate[]
-}[] {
-  const scene = sceneOf(prepared, ask)
-  const says = logSays(prepared.log, ask)
-  const unadorned: Scene = { ...scene, trailers: NO_TRAILERS }
-  const layouts = new Layouts(scene, prepared.lures)
-  const bareLayouts = new Layouts(unadorned, prepared.lures)
-  return prepared.outfits.map(outfit => {
-    const onIt: Scene = { ...scene, outfits: [outfit] }
-    const { candidates } = new Judging(onIt, prepared.lures, says, layouts).whole()
-    const dressed = candidates.filter(c => c.trailer).map(c => c.profile)
-    const bare = new Judging({ ...onIt, trailers: NO_TRAILERS }, dressed, says, bareLayouts)
-    return { outfit, candidates, bare: bare.whole().candidates }
-  })
+  return (outfits, lures = prepared.lures) => new Judging({ ...scene, outfits }, lures, says, layouts)
 }
 
 /** Covers in which a hooked fish must be pulled out. */

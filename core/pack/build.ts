@@ -1,9 +1,10 @@
 import { askOf, type AskOptions } from '#core/ask'
 import { type LureProfile, traitsOf } from '#core/lure'
-import { type PreparedBox, rankOnEach } from '#core/match'
+import type { PreparedBox } from '#core/match'
 import type { Reading } from '#core/reading'
 import { isSoftBody } from '#core/terms'
 import { drawDays, type LureOfDay } from './days'
+import { againstTheBest, judgedOnEach } from './judged'
 import type { PackItem, PackLimits, PackLocks, PackOption, PackProblem, PackWish, WishId } from './problem'
 
 /** A reading that tomorrow may bring, and how likely it is against the others. */
@@ -45,16 +46,7 @@ const SEARCHING: readonly string[] = ['surface', 'moving']
 const MEANT_FROM = 0.75
 
 /**
- * Set-ups of one reading by what they catch against the best of it: by the ratio of the odds that their scores stand for. Near 1 the scores themselves hardly differ
- * between what anglers would tie on and what nobody would, and a pack would be filled with whatever is different.
- */
-function againstTheBest(options: readonly PackOption[]): readonly PackOption[] {
-  const best = options.reduce((most, { score }) => Math.max(most, score), 0)
-  return options.map(option => ({ ...option, score: ((1 - best) * option.score) / (1 - option.score) }))
-}
-
-/**
- * The planner’s problem from a box: every way of fishing every lure on every rod under every likely reading, judged as on the water,
+ * The planner’s problem from a box: the ways of fishing each lure on each rod under each likely reading that a pack may count on, judged as on the water,
  * with what each needs beside itself, and the days that may come of them, drawn with the given randomness. Steps, so that a caller can show progress or stop; yields the share done.
  */
 export function* packProblem(
@@ -74,9 +66,9 @@ export function* packProblem(
   for (const [r, { reading }] of readings.entries()) {
     const ask = askOf(reading, options)
     const inSnags = ask.reading.cover.some(c => SNAGS.includes(c))
-    for (const { outfit, candidates, bare } of rankOnEach({ ...box, outfits }, ask)) {
-      const best = candidates[0]?.score ?? 0
-      for (const { profile, trailer, added, way, placement, cadence, score } of [...candidates, ...bare]) {
+    for (const { outfit, setups } of judgedOnEach({ ...box, outfits }, ask, locks.take)) {
+      const best = setups[0]?.score ?? 0
+      for (const { profile, trailer, added, way, placement, cadence, score } of setups) {
         const { lure } = profile
         const needs = [
           ...(trailer ? [trailer.lure.id] : []),

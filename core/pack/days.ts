@@ -1,6 +1,7 @@
+import { str as crc32 } from 'crc-32'
 import { FISH_CARE, UNWANTED } from '#core/knowledge'
 import { type Trait, TRAITS } from '#core/lure'
-import { normalSample } from '#core/numeric'
+import { normalSample, seededRandom } from '#core/numeric'
 import type { Day, PackOption, Wanted } from './problem'
 
 /** What the draws need to know of a lure. */
@@ -44,10 +45,11 @@ export function drawDays(
   const count = Math.max(LEAST_DAYS, Math.round(days * weight))
   const wishes = wishesOf(options, count, random)
   const start = random()
+  const chances = chancesOf(lures, random, spread)
   let [at, reached] = [0, wishes[0]!.share]
   return Array.from({ length: count }, (_, k): Day => {
     while (reached < (start + k) / count && at < wishes.length - 1) reached += wishes[++at]!.share
-    return { reading, weight: weight / count, wants: wishes[at]!.wants, ...chancesOf(lures, random, spread) }
+    return { reading, weight: weight / count, wants: wishes[at]!.wants, ...chances() }
   })
 }
 
@@ -87,18 +89,25 @@ function likelyValues(trait: Trait, options: readonly PackOption[]): readonly (W
   return sense.map(wanted => ({ ...wanted, share: wanted.share / all }))
 }
 
-/** How far the judgement is off and what is lost on one day. */
-function chancesOf(lures: readonly LureOfDay[], random: () => number, spread: number): Pick<Day, 'off' | 'lost'> {
-  const kinds = new Map<string, number>()
-  const off = new Map<string, number>()
-  const lost = new Set<string>()
-  for (const { id, kind, pieces, isAtRisk } of lures) {
-    const ofKind = kinds.get(kind) ?? KIND_SD * normalSample(random)
-    kinds.set(kind, ofKind)
-    off.set(id, Math.exp(spread * (ofKind + LURE_SD * normalSample(random))))
-    if (random() < (isAtRisk ? LOST.atRisk : LOST.else) ** pieces) lost.add(id)
+/**
+ * How far the judgement is off and what is lost, day after day. Each kind and each lure has its own draws, by its name: what another lure of the box meets changes nothing for it,
+ * so that a plan is not turned over because something was bought.
+ */
+function chancesOf(lures: readonly LureOfDay[], random: () => number, spread: number): () => Pick<Day, 'off' | 'lost'> {
+  const base = Math.floor(random() * 2 ** 32)
+  const drawsOf = (name: string) => seededRandom(base ^ crc32(name))
+  const kinds = new Map(lures.map(({ kind }) => [kind, drawsOf(kind)]))
+  const own = lures.map(lure => ({ ...lure, draws: drawsOf(lure.id) }))
+  return () => {
+    const ofKind = new Map([...kinds].map(([kind, draws]) => [kind, KIND_SD * normalSample(draws)]))
+    const off = new Map<string, number>()
+    const lost = new Set<string>()
+    for (const { id, kind, pieces, isAtRisk, draws } of own) {
+      off.set(id, Math.exp(spread * (ofKind.get(kind)! + LURE_SD * normalSample(draws))))
+      if (draws() < (isAtRisk ? LOST.atRisk : LOST.else) ** pieces) lost.add(id)
+    }
+    return { off, lost }
   }
-  return { off, lost }
 }
 
 /** What the days of one reading make of a set-up, each time against what it is judged to. */
