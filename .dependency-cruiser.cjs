@@ -32,6 +32,7 @@ const PACKAGES = {
   'astronomy-engine': ['light'],
   'jstat': ['rotation', 'evidence', 'numeric'],
   'highs': ['pack'],
+  'crc-32': ['numeric'],
 }
 
 const TEST = '\\.test\\.ts$'

@@ -1,3 +1,5 @@
+import CRC32 from 'crc-32'
+
 /**
  * A seeded generator of uniform numbers in [0, 1), so that everything invented can be made again.
  *
@@ -12,6 +14,11 @@ export function seededRandom(seed: number): () => number {
     t ^= t + Math.imul(t ^ (t >>> 7), t | 61)
     return ((t ^ (t >>> 14)) >>> 0) / 4294967296
   }
+}
+
+/** A generator for each name under one seed: what one name draws changes nothing for another. */
+export function randomOf(name: string, seed: number): () => number {
+  return seededRandom(seed ^ CRC32.str(name))
 }
 
 /** A standard normal from two uniform numbers in [0, 1) (Box & Muller 1958). */

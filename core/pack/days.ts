@@ -1,7 +1,6 @@
-import { str as crc32 } from 'crc-32'
 import { FISH_CARE, UNWANTED } from '#core/knowledge'
 import { type Trait, TRAITS } from '#core/lure'
-import { normalSample, seededRandom } from '#core/numeric'
+import { normalSample, randomOf } from '#core/numeric'
 import type { Day, PackOption, Wanted } from './problem'
 
 /** What the draws need to know of a lure. */
@@ -22,6 +21,9 @@ const LURE_SD = 0.3
 const KIND_SD = 0.25
 /** Chance that a piece is gone by the middle of the day: where it snags, and elsewhere. Assumed. */
 const LOST = { atRisk: 0.25, else: 0.04 } as const
+
+/** Seeds of 32 bits. */
+const SEEDS = 2 ** 32
 
 export interface DayDraws {
   readonly random: () => number
@@ -94,10 +96,9 @@ function likelyValues(trait: Trait, options: readonly PackOption[]): readonly (W
  * so that a plan is not turned over because something was bought.
  */
 function chancesOf(lures: readonly LureOfDay[], random: () => number, spread: number): () => Pick<Day, 'off' | 'lost'> {
-  const base = Math.floor(random() * 2 ** 32)
-  const drawsOf = (name: string) => seededRandom(base ^ crc32(name))
-  const kinds = new Map(lures.map(({ kind }) => [kind, drawsOf(kind)]))
-  const own = lures.map(lure => ({ ...lure, draws: drawsOf(lure.id) }))
+  const seed = Math.floor(random() * SEEDS)
+  const kinds = new Map(lures.map(({ kind }) => [kind, randomOf(`kind:${kind}`, seed)]))
+  const own = lures.map(lure => ({ ...lure, draws: randomOf(lure.id, seed) }))
   return () => {
     const ofKind = new Map([...kinds].map(([kind, draws]) => [kind, KIND_SD * normalSample(draws)]))
     const off = new Map<string, number>()

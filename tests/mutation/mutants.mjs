@@ -177,6 +177,27 @@ export const MUTANTS = [
     tests: ['core/pack'],
   },
   {
+    id: 'pack: what another lure meets is drawn again for its neighbour',
+    file: 'core/pack/days.ts',
+    from: 'randomOf(lure.id, seed)',
+    to: 'random',
+    tests: ['core/pack/days'],
+  },
+  {
+    id: 'pack: nothing is planned but the best',
+    file: 'core/pack/judged.ts',
+    from: 'const odds = (share * best) / (1 - best)',
+    to: 'const odds = best / (1 - best)',
+    tests: ['core/pack/judged'],
+  },
+  {
+    id: 'pack: what must go is not judged',
+    file: 'core/pack/judged.ts',
+    from: 'mustGo.has(profile.lure.id) && !told.has(profile)',
+    to: 'mustGo.has(profile.lure.id) && told.has(profile)',
+    tests: ['core/pack/judged'],
+  },
+  {
     id: 'pack: what is lost still catches',
     file: 'core/pack/days.ts',
     from: 'lost.has(lureId) ? 0',

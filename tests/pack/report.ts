@@ -18,7 +18,7 @@ writeFileSync(
     '',
     `Made by \`npm run pack\`: ${WATERS} waters drawn by chance, the demo box, two rods and ten lures, four likely readings each. Every pack is tried on 2,000 days that the plan has not seen: what the fish want, how far the judgement is off for each kind and lure, and what is lost are drawn anew (\`tests/pack/simulate.ts\`, \`core/pack/days.ts\`). A day catches what its best set-up catches that is still there; 1 is a set-up that is perfect by the rules on a day when nothing else matters.`,
     '',
-    '- **plan**: the greedy pack, made on so many drawn days. **by score**: the lures with the best mean scores and the rods that most of them want, to the same limits. **chance**: lures in random order, to the same limits.',
+    '- **plan**: the greedy pack, made on so many drawn days. **by score**: the lures with the best mean scores and the rods that most of them want, to the same limits. **chance**: lures that the plan counts on anywhere, in random order, to the same limits.',
     '',
     '| days planned on | plan | by score | chance | plan to score | plan to chance |',
     '|---|---|---|---|---|---|',
