@@ -6,7 +6,7 @@ import { defineConfig } from 'vitest/config'
 
 /** Components mounted in a document; everything else runs in plain Node. */
 const MOUNTED = 'app/{components,kept-screen,pages}/**/*.test.ts'
-const shared = { setupFiles: ['tests/seed.ts'], testTimeout: 120_000 }
+const shared = { setupFiles: ['tests/seed.ts'], testTimeout: 120_000, hookTimeout: 120_000 }
 const resolve = { alias: { '~': fileURLToPath(new URL('app', import.meta.url)) } }
 
 export default defineConfig({
