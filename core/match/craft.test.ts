@@ -51,6 +51,18 @@ const task = (id: string, part: Partial<RodTask> = {}): RodTask => ({
 })
 
 describe('pauses and pace', () => {
+  it('what the rod moves is moved at a decimetre a second at least, however cold and slow', () => {
+    for (const temperatureC of [1, 4, 10, 25])
+      for (const mood of ['lethargic', 'neutral', 'aggressive'] as const)
+        for (const { id, pace } of TACTICS) {
+          if (pace !== null) continue
+          const here = askOf(water({ temperatureC, mood }))
+          const usual = usualPace(here)
+          expect(paceOf(tactic(id), here), `${id} ${temperatureC} ${mood}`).toBeGreaterThanOrEqual(0.1)
+          expect(paceOf(tactic(id), here), `${id} ${temperatureC} ${mood}`).toBeLessThan(Math.max(0.11, usual))
+        }
+  })
+
   it('a hung plug: 30–40 s below 6 °C, 2–4 s at 15–22 °C (§23.2)', () => {
     expect(pauseOf(tactic('plug-hung'), askOf(water({ temperatureC: 4 })))).toBeGreaterThanOrEqual(30)
     expect(pauseOf(tactic('plug-jerked'), askOf(water({ temperatureC: 18.5 })))).toBeGreaterThanOrEqual(2)

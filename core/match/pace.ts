@@ -11,10 +11,13 @@ export function usualPace({ reading, features: { numbers } }: Ask): number {
 
 /** Bait that is not wound still moves a little between its stops: share of the usual pace. Assumed. */
 const WITH_THE_ROD = 0.3
+/** However cold it is, a rod moves a bait no slower than this; the pauses grow instead [m/s]. Assumed. */
+const LEAST_WITH_THE_ROD_MS = 0.1
 
 /** Pace that this tactic wants here [m/s]. */
 export function paceOf({ pace }: TacticRow, ask: Ask): number {
-  return usualPace(ask) * (pace ?? WITH_THE_ROD)
+  const usual = usualPace(ask)
+  return pace === null ? Math.max(LEAST_WITH_THE_ROD_MS, WITH_THE_ROD * usual) : pace * usual
 }
 
 /** Pause of this tactic here [s]; `null`: it has none. */

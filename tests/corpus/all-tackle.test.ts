@@ -112,4 +112,24 @@ describe('what a tactic is poor at', () => {
     const metal = first(surf, 60).filter(c => c.profile.lure.family === 'casting-metal')
     expect(metal[0]!.totalG).toBeLessThanOrEqual(45)
   })
+  it('trout of the sea over a shallow flat at first light: no surface plug of 30 g among the first eight', () => {
+    const flat: Reading = { species: 'spotted-seatrout', at: '2026-06-02T06:30:00-05:00', latitude: 29, longitude: -95, temperatureC: 26, visibilityM: 1.2, water: 'estuary', salinityPsu: 25, bottomM: 1.3, fishFromM: 0, fishToM: 1.2, cover: ['grass'], sky: 'overcast', windMs: 1, mood: 'aggressive', from: 'wading', forage: [{ kind: 'mullet', lengthMm: 90 }] }
+    const eight = first(flat, 8)
+    expect(eight.filter(c => c.profile.lure.family === 'topwater').length).toBeGreaterThan(0)
+    expect(eight.filter(c => c.profile.lure.family === 'topwater' && c.totalG >= 30).map(c => c.profile.lure.name)).toEqual([])
+  })
+  it('smallmouth up in calm clear water: what is burned has small willow blades', () => {
+    const calm: Reading = { species: 'smallmouth-bass', at: '2026-06-28T19:30:00-05:00', latitude: 45, longitude: -93, temperatureC: 21, visibilityM: 4, water: 'lake', bottomM: 3, fishFromM: 0.2, fishToM: 2, cover: ['rock'], sky: 'broken', windMs: 1, mood: 'aggressive', from: 'boat', forage: [{ kind: 'minnow', lengthMm: 80 }] }
+    const burned = first(calm, 15).filter(c => c.tactic.id === 'blades-burned')
+    expect(burned.length).toBeGreaterThan(0)
+    for (const { profile: { lure } } of burned)
+      for (const blade of lure.blades ?? []) {
+        expect(blade.shape, lure.name).toBe('willow')
+        expect(blade.size, lure.name).toBeLessThan(5)
+      }
+  })
+  it('pike among pads: no big plug with open trebles among the first ten', () => {
+    const pads: Reading = { species: 'northern-pike', at: '2026-07-05T09:00:00+02:00', latitude: 56, longitude: 14, temperatureC: 20, visibilityM: 1.8, water: 'lake', bottomM: 1.5, fishFromM: 0.2, fishToM: 1.3, cover: ['pads'], sky: 'broken', windMs: 2, from: 'kayak', forage: [{ kind: 'frog', lengthMm: 60 }] }
+    expect(places(pads, 10).map(p => p.tactic)).not.toContain('big-bait')
+  })
 })

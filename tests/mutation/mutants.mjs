@@ -198,6 +198,27 @@ export const MUTANTS = [
     tests: ['core/pack/judged'],
   },
   {
+    id: 'a surface plug over shallows may weigh what it will',
+    file: 'core/knowledge/rules/shines/weight-and-size.ts',
+    from: "against: { family: ['topwater'], weightG: [30, 1000] }, lift: 2.5",
+    to: "against: { family: ['topwater'], weightG: [300, 1000] }, lift: 2.5",
+    tests: ['tests/corpus/all-tackle'],
+  },
+  {
+    id: 'large blades are burned',
+    file: 'core/knowledge/rules/shines/blades.ts',
+    from: '{ bladeSize: [5, 9] }',
+    to: '{ bladeSize: [8, 9] }',
+    tests: ['tests/corpus/all-tackle'],
+  },
+  {
+    id: 'the rod moves a bait as slowly as it is cold',
+    file: 'core/match/pace.ts',
+    from: 'Math.max(LEAST_WITH_THE_ROD_MS, WITH_THE_ROD * usual)',
+    to: 'WITH_THE_ROD * usual',
+    tests: ['core/match/craft'],
+  },
+  {
     id: 'pack: what is lost still catches',
     file: 'core/pack/days.ts',
     from: 'lost.has(lureId) ? 0',

@@ -34,6 +34,13 @@ export const BIG_BAITS_SHINE: readonly Rule[] = [
     'An umbrella rig in weed or wood is lost.',
   ),
   poor('umbrella-shallow', ['umbrella'], [SHALLOW_BOTTOM], 1.2, 'Too shallow for a bunch of lures.'),
+  poor(
+    'big-pads',
+    ['big-bait'],
+    [{ feature: 'cover', any: ['pads'] }],
+    1.5,
+    'Open trebles of big plugs hang up in pads on every cast.',
+  ),
   shines('big', ['big-bait'], [LARGE_PREY], 0.9, 'Large prey: a large bait to find large fish.'),
   shines('big-hunters', ['big-bait', 'head-wound'], [BIG_HUNTERS], 0.7, 'Big hunters: big soft and jointed baits.', {
     lengthMm: [140, 400],

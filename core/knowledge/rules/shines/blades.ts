@@ -45,6 +45,22 @@ export const BLADES_SHINE: readonly Rule[] = [
   ),
   poor('burned-mud', ['blades-burned'], [MUDDY], 1.5, 'In mud a burned bait is never found.'),
   poor('burned-slow', ['blades-burned', 'metal-fast'], [LETHARGIC], 1.2, 'Slow fish do not run down what is burned.'),
+  poor(
+    'burned-round',
+    ['blades-burned'],
+    [SHALLOW_FISH],
+    1.2,
+    'Burned just under the surface: willow blades; round ones lift the bait out of the water.',
+    { blade: ['colorado', 'indiana'] },
+  ),
+  poor(
+    'burned-big',
+    ['blades-burned'],
+    [SHALLOW_FISH],
+    1.4,
+    'Burned just under the surface: small blades; from size 5 on they lift the bait out of the water.',
+    { bladeSize: [5, 9] },
+  ),
   shines('rolled-mud', ['blades-slow-rolled'], [MUDDY], 1.1, 'Mud: big round blades rolled slowly past the cover.'),
   shines(
     'rolled-wood',

@@ -8,6 +8,7 @@ import {
   MATTED,
   NEUTRAL,
   NIGHT,
+  SALT,
   SHALLOW_FISH,
   SURFACE_FEEDING,
 } from '../conditions'
@@ -134,6 +135,13 @@ export const SURFACE_SHINES: readonly Rule[] = [
     [GRASS, MATTED],
     2.5,
     'Weed up to the surface: whatever has an open hook or a blade gathers it at once.',
+  ),
+  poor(
+    'wound-sea',
+    ['surface-wound'],
+    [SALT],
+    1.5,
+    'On the sea surface plugs are walked and popped; buzz baits and wakes are for fresh water.',
   ),
   shines('frog-food', ['surface-frog'], [FROGS], 0.7, 'Frogs are about.'),
   poor(

@@ -57,4 +57,16 @@ export const WEIGHTS_SHINE: readonly Rule[] = [
       },
     ],
   },
+  {
+    id: 'shines.light-surface-in-shallows',
+    weight: 1,
+    when: [
+      { feature: 'bottomM', zeroAt: 3.5, oneAt: 2 },
+      { feature: 'waveM', zeroAt: 0.6, oneAt: 0.3 },
+    ],
+    section: '§10',
+    source: 'common-practice',
+    text: 'Shallow water without swell: surface plugs of 30 g and more come down like a stone.',
+    effects: [{ axis: 'kind', against: { family: ['topwater'], weightG: [30, 1000] }, lift: 2.5 }],
+  },
 ]
