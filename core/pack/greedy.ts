@@ -7,10 +7,11 @@ import type { Pack, PackProblem } from './problem'
 
 /** So many choices of rods are all tried; of more, those that are met rod by rod. Assumed. */
 const RODS_TRIED = 64
-/** Choices of rods are compared on no more days than this; the pack itself is then worked out on all. Assumed: which rods go along shows on a quarter of the days. */
+/** Choices of rods are first compared on no more days than this. Assumed: which rods are worth working out shows on a quarter of the days. */
 const DAYS_COMPARED = 240
-/** So many choices of rods are exchanged out on those days, and the best of them on all days. Assumed: the best at first sight is among them. */
+/** So many choices of rods are exchanged out on those days, and the best of them by all days also on all days. Assumed: the best is among them; rods that are near each other change places between a quarter of the days and all. */
 const WORKED_OUT = 4
+const FINISHED = 2
 /** An exchange that helps is looked for so often. Assumed: most end sooner. */
 const EXCHANGES = 40
 
@@ -39,10 +40,10 @@ export function greedyPack(problem: PackProblem, catches: Catches): Pack {
     return made
   }
   tryRods(problem, first)
-  const chosen = bestOf([...tried.values()], WORKED_OUT)
+  const onAll = bestOf([...tried.values()], WORKED_OUT)
     .map(exchangedOut)
-    .reduce(better)
-  const { on, along } = refilled(exchangedOut(worked(new OnRods(all, chosen.on.rods), chosen.along)))
+    .map(({ on, along }) => worked(new OnRods(all, on.rods), along))
+  const { on, along } = refilled(bestOf(onAll, FINISHED).map(exchangedOut).reduce(better))
   return on.packOf(withoutIdle(on, along))
 }
 

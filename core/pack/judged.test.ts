@@ -8,7 +8,7 @@ import { packProblem } from './build'
 import { Catches } from './catches'
 import { greedyPack } from './greedy'
 import { againstTheBest, judgedOnEach } from './judged'
-import { likelyReadings } from './tomorrow'
+import { likelyReadings, withChanges } from './tomorrow'
 import { valueOf } from './value'
 
 const boxes = loadBoxes()
@@ -68,4 +68,23 @@ describe('what a pack counts on', () => {
     const locked = of(judgedOnEach(box, ask, new Set([last.lureId])))
     expect(locked.some(s => s.rod === last.outfitId && s.lure === last.lureId)).toBe(true)
   })
+
+  it.each([7, 9, 11])(
+    'chosen on a quarter of the days or not, the rod is the one whose pack is worth most on all of them (seed %i)',
+    seed => {
+      const day = DAYS_TO_PACK.find(d => d.name === 'bream in a summer estuary')!
+      const readings = withChanges(likelyReadings({ from: day.from, place: null, forecast: day.forecast, planB: null }))
+      const limits = { rods: 1, lures: day.lures, boxes: 1, slotsPerBox: 20, grams: null }
+      const problem = finished(
+        packProblem(prepareBox(boxes.get(day.box)!), { readings, limits, locks: NOTHING }, seededRandom(seed)),
+      )
+      const catches = new Catches(problem)
+      const worth = (locks: typeof NOTHING) => {
+        const here = { ...problem, locks }
+        return valueOf(here, catches, greedyPack(here, catches)).total
+      }
+      for (const rod of ['o-est', 'o-flats'])
+        expect(worth(NOTHING), rod).toBeGreaterThanOrEqual(0.999 * worth({ ...NOTHING, take: new Set([rod]) }))
+    },
+  )
 })
