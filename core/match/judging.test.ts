@@ -93,6 +93,23 @@ describe.each(boxes)('a judging of %s', (_, box) => {
       { numRuns: 8 },
     )
   })
+  it('goes down to a score, and to so many at least, as the whole order does', () => {
+    fc.assert(
+      fc.property(
+        anyWater,
+        fc.double({ min: 0.05, max: 1, noNaN: true }),
+        fc.integer({ min: 0, max: 9 }),
+        (reading, score, fewest) => {
+          const ask = askOf(reading)
+          const { candidates } = rank(box, ask)
+          expect(toldOf(judgingOf(box, ask).downTo(score, fewest))).toEqual(
+            toldOf(candidates.filter((c, place) => place < fewest || c.score >= score)),
+          )
+        },
+      ),
+      { numRuns: 8 },
+    )
+  })
   it('shows the same fits whenever they are looked at: what suits is set against the first of the order', () => {
     const ask = askOf({ species: 'northern-pike', temperatureC: 12, visibilityM: 1.5 })
     const early = judgingOf(box, ask).first(1)[0]!

@@ -84,7 +84,7 @@ export class Judging {
 
   /** The first of the order as far down as they come to a score, and at least so many; fewer where no more can be fished. */
   downTo(score: number, fewest: number): readonly Candidate[] {
-    while ((this.told.length < fewest || this.told.at(-1)!.score >= score) && this.step());
+    while ((this.told.length < fewest || (this.told.at(-1)?.score ?? 1) >= score) && this.step());
     return this.told.filter((candidate, place) => place < fewest || candidate.score >= score)
   }
 
