@@ -9,8 +9,9 @@ import type { Pack, PackProblem } from './problem'
 const RODS_TRIED = 64
 /** Choices of rods are first compared on no more days than this. Assumed: which rods are worth working out shows on a quarter of the days. */
 const DAYS_COMPARED = 240
-/** So many choices of rods are exchanged out on those days, and the best of them by all days also on all days. Assumed: the best is among them; rods that are near each other change places between a quarter of the days and all. */
+/** So many choices of rods are exchanged out on those days, and weighed on all days. Assumed: the best is among them; rods that are near each other change places between a quarter of the days and all. */
 const WORKED_OUT = 4
+/** So many of them, the best on all days, are exchanged out on all days too. Assumed. */
 const FINISHED = 2
 /** An exchange that helps is looked for so often. Assumed: most end sooner. */
 const EXCHANGES = 40

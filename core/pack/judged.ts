@@ -5,7 +5,7 @@ import type { PackOption } from './problem'
 
 /**
  * A set-up that catches less than this share of what the best of the box catches in a water is not planned for there, as long as the rod has enough others.
- * Assumed: of 24 boxes and waters drawn by chance the packs are worth a thousandth less than with every set-up judged, in a third of the time.
+ * Assumed: in 24 waters drawn by chance the packs of one box are worth a thousandth less than with every set-up judged, in a third of the time (docs/decisions.md 262).
  */
 const PLANNED_FROM = 0.2
 /** So many lures of each rod are planned for, whatever they catch: an only rod may be a poor one. Assumed. */

@@ -99,7 +99,7 @@ export const DAYS_TO_PACK: readonly DayToPack[] = [
     never: ['tw-buzz-black', 'tw-frog-black', 'tw-pop', 'sq-chart', 'sb-burn', 'bj-chart', 'gl-12', 'swb-20', 'is-buck-orange', 'sb-pike'], with: ['o-ds-fast', 'o-ds-xf', 'o-spin'] },
   { name: 'stocked trout in a pond', box: 'river', rods: 1, lures: 8, forecast: hours('2026-04-05', 10, 0.5),
     from: { species: 'rainbow-trout', latitude: 50, longitude: 8, water: 'pond', from: 'bank', temperatureC: 10, visibilityM: 2, stain: 'green', bottomM: 3, fishFromM: 0.3, fishToM: 2, cover: ['open'], mood: 'neutral' },
-    holds: [[3, ['micro-olive', 'micro-hot', 'micro-white', 'cs-5-silver', 'cs-7-hot', 'sp-0-black', 'sp-1-silver', 'sp-2-gold', 'sp-2-willow', 'ck-mini-nat', 'ck-mini-hot', 'jb-50-sink', 'jb-65-hang', 'jb-65-hot', 'worm-60', 'hj-2-black', 'grub-50-smoke', 'pt-50']]],
+    holds: [[3, ['micro-olive', 'micro-hot', 'micro-white', 'cs-5-silver', 'cs-7-hot', 'sp-0-black', 'sp-1-silver', 'sp-2-gold', 'ck-mini-nat', 'ck-mini-hot', 'jb-50-sink', 'worm-60', 'hj-2-black', 'grub-50-smoke', 'pt-50']]],
     never: ['lj-40', 'sw-140', 'hj-21-white', 'salmon-plug', 'cm-28', 'tube-100-white', 'pt-110-white', 'sb-10-col'], with: ['o-ul', 'o-light', 'o-long-light'] },
   { name: 'landlocked salmon in May, trolling after ice-out', box: 'river', rods: 2, lures: 8, forecast: hours('2026-05-02', 7, 0.8),
     from: { species: 'landlocked-salmon', latitude: 45, longitude: -70, water: 'lake', from: 'boat', temperatureC: 7, trend: 'warming', visibilityM: 5, stain: 'clear', bottomM: 15, fishFromM: 0.5, fishToM: 4, cover: ['open'], forage: [{ kind: 'smelt', lengthMm: 90 }], mood: 'neutral' },

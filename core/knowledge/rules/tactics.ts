@@ -174,7 +174,7 @@ export const TACTIC_RULES: readonly Rule[] = [
     section: '§9',
     source: 'common-practice',
     text: 'Trout in a pond: 1.5 to 8 g on the 2–6 lb outfit.',
-    effects: [{ axis: 'kind', against: { weightG: [9, 1000] }, lift: 1 }],
+    effects: [{ axis: 'kind', against: { weightG: [8.1, 1000] }, lift: 1 }],
   },
   {
     id: 'tactics.night.quiet-water',
