@@ -74,6 +74,8 @@ export {
   USUAL_GRAMS,
   type LeadRow,
   PUNCHED,
+  SEA_SHORE,
+  SWELL,
 } from './lead'
 export { PACE, PAUSES, WARMTH_C } from './pauses'
 export { RIG_TEXT } from './rigs'

@@ -1,5 +1,6 @@
 import type { Condition } from '#core/rule'
 import { AGGRESSIVE, GRASS, MATTED } from './rules/conditions'
+import { ASHORE, OPEN_SHORE } from './rules/shines/conditions'
 
 /** Lead for one use by depth: grams at each depth, straight between them (handbook §6, §23.5). */
 export interface LeadRow {
@@ -42,11 +43,26 @@ export const LEAD: readonly LeadRow[] = [
   },
 ]
 
-/** Metal that works under the boat by its own weight: the least and the most for each metre down to the fish, in light wind and little current [g/m]. Source: common practice, no source; the least is assumed. */
+/** Metal that works by its own weight: the least and the most for each metre down to the fish, and the most of jigs for deep water along the bottom, in light wind and little current [g/m]. Source: common practice, no source; the least is assumed. */
 export const METAL = {
   id: 'lead.metal',
   gPerM: [0.8, 3],
-  text: 'Metal under the boat by the depth of the fish: 16–60 g over fish at 20 m, more in a stream; too heavy it drops past them.',
+  text: 'Metal under the boat by the depth of the fish: 16–60 g over fish at 20 m, more in a stream; too heavy it drops past them. Jigs for deep water weigh no more along the bottom.',
+} as const
+
+/** Ashore swell carries off what holds in still water: the lead is multiplied by 1 + `perM` × height of the waves [1/m]. Assumed. */
+export const SWELL = {
+  id: 'lead.swell',
+  when: [ASHORE] as readonly Condition[],
+  perM: 1.2,
+  text: 'From the shore in waves of a metre twice the lead: the wash carries off what holds in still water.',
+} as const
+/** From an open shore of the sea a head must be thrown: at least this much without swell [g]. Assumed. */
+export const SEA_SHORE = {
+  id: 'lead.sea-shore',
+  when: OPEN_SHORE as readonly Condition[],
+  leastG: 7,
+  text: 'From an open shore of the sea heads of 7 g and more: lighter ones do not fly.',
 } as const
 
 /** A head for a body of this length [mm]; longer bodies take more, shorter ones less, as the power of the ratio. Assumed from handbook §6 (3-in from 5 g, 15 cm from 14 g). */

@@ -9,7 +9,7 @@ import { TREBLE_G } from './hooks'
 import { LIGHT_FIELD, LIGHT_FIELD_RATIO } from './light-field'
 import { LINE_DENSITY } from './lines'
 import { FORAGE_PREY, PREY } from './paints'
-import { METAL } from './lead'
+import { METAL, SEA_SHORE, SWELL } from './lead'
 import { FAR, HOLDS } from './rod-jobs'
 import { SPECIES_TABLE } from './species'
 import { TACTICS } from './tactics'
@@ -143,5 +143,10 @@ describe('rows of the craft say what they do', () => {
     expect(FAR.text).toContain(`${FAR.rodM} m`)
     const [least, most] = METAL.gPerM.map(grams => grams * 20)
     expect(METAL.text).toContain(`${least}–${most} g over fish at 20 m`)
+  })
+  it('heads in swell and on the open shore', () => {
+    expect(SWELL.text).toContain('waves of a metre twice the lead')
+    expect(Math.round(1 + SWELL.perM)).toBe(2)
+    expect(SEA_SHORE.text).toContain(`heads of ${SEA_SHORE.leastG} g and more`)
   })
 })

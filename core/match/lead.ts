@@ -11,7 +11,9 @@ import {
   type LeadRow,
   METAL,
   PUNCHED,
+  SEA_SHORE,
   SPECIES_TABLE,
+  SWELL,
   type TechniqueRow,
   USUAL_GRAMS,
 } from '#core/knowledge'
@@ -54,6 +56,8 @@ const DROPPED: readonly Family[] = [
   'blade-bait',
   'tail-spinner',
 ]
+/** Of these, what is made for deep water: along the bottom it is no heavier than under the boat. */
+const DEEP_WATER_JIGS: readonly Family[] = ['slow-jig', 'speed-jig']
 /** What is too heavy ploughs, or drops past the fish: it costs so many times what is too light. Assumed. */
 const HEAVY_TIMES = 2
 /** More than so much no weight costs, as a logarithm: one thing alone takes no bait out. Assumed. */
@@ -114,7 +118,7 @@ function ownWeight(technique: TechniqueRow, body: LureProfile, ask: Ask): AddedW
   return off > 0 ? { ...NOTHING_ADDED, off } : NOTHING_ADDED
 }
 
-/** What a bait on its own head, or metal under the boat, should weigh [g]; of all others any weight will do. */
+/** What a bait on its own head, or metal that is dropped, should weigh [g]; of all others any weight will do. */
 function ownWanted(technique: TechniqueRow, body: LureProfile, ask: Ask): readonly [least: number, most: number] {
   if (ON_OWN_HEAD.includes(body.lure.family)) {
     const wanted = leadWanted(technique, body, ask)
@@ -124,9 +128,13 @@ function ownWanted(technique: TechniqueRow, body: LureProfile, ask: Ask): readon
       ploughs ? wanted * AS_WELL_HEAVIER * (1 + HEAVIER_PER_WAVE * ask.reading.waveM) : Infinity,
     ]
   }
-  if (technique.control !== 'vertical' || !DROPPED.includes(body.lure.family)) return [0, Infinity]
+  const { family } = body.lure
+  const [leastPerM, mostPerM] = METAL.gPerM
+  if (technique.control === 'bottom' && DEEP_WATER_JIGS.includes(family))
+    return [0, mostPerM * ask.reading.bottomM * inDrift(ask)]
+  if (technique.control !== 'vertical' || !DROPPED.includes(family)) return [0, Infinity]
   const depth = ask.reading.fishToM * inDrift(ask)
-  return [METAL.gPerM[0] * depth, METAL.gPerM[1] * depth]
+  return [leastPerM * depth, mostPerM * depth]
 }
 
 /** How far the hook of a head is from what the body asks, in factors of weight, as a logarithm; a sinker has none. */
@@ -165,8 +173,9 @@ export function leadTold({ technique: { adds }, added: { grams } }: Assembled): 
 /** Drift at which the table of weights holds as it stands: "light wind, little current" [m/s]. Assumed. */
 const TABLE_DRIFT_MS = 0.1
 
-/** How many times heavier than in light wind and little current. */
-const inDrift = ({ reading }: Ask) => 1 + LEAD_PER_CURRENT * Math.max(0, driftOf(reading) - TABLE_DRIFT_MS)
+/** How many times heavier than without swell, and than in light wind and little current too. */
+const inSwell = ({ reading, features }: Ask) => 1 + SWELL.perM * reading.waveM * jointMembership(SWELL.when, features)
+const inDrift = (ask: Ask) => (1 + LEAD_PER_CURRENT * Math.max(0, driftOf(ask.reading) - TABLE_DRIFT_MS)) * inSwell(ask)
 
 /**
  * Lead that a body wants here by depth, drift, mood and its own size (handbook §6, §23.5) [g].
@@ -191,6 +200,7 @@ export function leadWanted(technique: TechniqueRow, body: LureProfile, ask: Ask)
     grams *= (body.lengthMm.value / HEAD_BY_LENGTH.atMm) ** HEAD_BY_LENGTH.power
     if (body.lengthMm.value >= LARGE_BODY.fromMm && body.bulk.value >= LARGE_BODY.fromBulk)
       grams = Math.max(grams, LARGE_BODY.leastG)
+    if (jointMembership(SEA_SHORE.when, ask.features) > 0.5) grams = Math.max(grams, SEA_SHORE.leastG * inSwell(ask))
   }
   if (use === 'drop-sinker' && technique.rig.startsWith('drop-shot')) {
     const eager = jointMembership(EAGER.when, ask.features)

@@ -133,4 +133,39 @@ describe('what a tactic is poor at', () => {
     const pads: Reading = { species: 'northern-pike', at: '2026-07-05T09:00:00+02:00', latitude: 56, longitude: 14, temperatureC: 20, visibilityM: 1.8, water: 'lake', bottomM: 1.5, fishFromM: 0.2, fishToM: 1.3, cover: ['pads'], sky: 'broken', windMs: 2, from: 'kayak', forage: [{ kind: 'frog', lengthMm: 60 }] }
     expect(places(pads, 10).map(p => p.tactic)).not.toContain('big-bait')
   })
+  it('rolling surf from the beach: no light plug among the first ten, a loaded needle among the first five, no blade under a head', () => {
+    const storm: Reading = { species: 'sea-bass', at: '2026-10-20T10:00:00+01:00', temperatureC: 14, visibilityM: 0.7, stain: 'brown', water: 'surf', waveM: 1.5, bottomM: 1.8, fishFromM: 0.4, fishToM: 1.8, cover: ['sand', 'rock'], windMs: 8, from: 'bank', forage: [{ kind: 'sand-eel', lengthMm: 120 }] }
+    const ten = first(storm, 10)
+    for (const { profile: { lure }, totalG, technique } of ten) {
+      expect(totalG, lure.name).toBeGreaterThan(15)
+      expect(technique.rig, lure.name).not.toBe('underspin')
+    }
+    expect(ten.slice(0, 5).map(c => c.tactic.id)).toContain('needle-held')
+  })
+  it('heads in the surf are heavier by the height of the waves, from a boat they are not', () => {
+    const surf = (waveM: number, from: 'bank' | 'boat'): Reading => ({ species: 'red-drum', temperatureC: 20, visibilityM: 1, water: 'surf', waveM, bottomM: 2, fishFromM: 1.2, fishToM: 2, cover: ['sand'], from, forage: [{ kind: 'mullet', lengthMm: 120 }] })
+    const headG = (reading: Reading) => rank({ ...all, lures: all.lures.filter(p => p.lure.id === 'salt-pt-100-pearl') }, askOf(reading)).candidates[0]!.added.grams
+    expect(headG(surf(1, 'bank'))).toBeGreaterThanOrEqual(1.8 * headG(surf(0, 'bank')))
+    expect(headG(surf(1, 'boat'))).toBe(headG(surf(0, 'boat')))
+  })
+  it('a school of bass on a ledge at six metres: no metal that is made for deep water among the first ten', () => {
+    const ledge: Reading = { species: 'largemouth-bass', at: '2026-07-15T12:00:00-05:00', temperatureC: 29, visibilityM: 1.5, water: 'reservoir', currentMs: 0.2, bottomM: 6, fishFromM: 4.5, fishToM: 6, cover: ['shell'], grouping: 'schooled', mood: 'aggressive', signs: ['fish-on-sonar'], from: 'boat', forage: [{ kind: 'shad-small', lengthMm: 80 }] }
+    for (const { profile: { lure } } of first(ledge, 10)) expect(['slow-jig', 'speed-jig'], lure.name).not.toContain(lure.family)
+  })
+  it('trout in a low clear stream: spinners and small streamers before anything held over a sinker', () => {
+    const stream: Reading = { species: 'brown-trout', at: '2026-07-15T10:00:00+02:00', temperatureC: 14, visibilityM: 4, water: 'river', currentMs: 0.4, bottomM: 0.8, fishFromM: 0.3, fishToM: 0.8, cover: ['rock', 'gravel'], sky: 'sun', pressure: 'high', from: 'wading', forage: [{ kind: 'minnow', lengthMm: 45 }] }
+    expect(places(stream, 3).map(p => p.tactic)).not.toContain('drop-shot')
+  })
+  it('from an open shore of the sea nothing of five grams comes first', () => {
+    const shore: Reading = { species: 'sea-trout', at: '2026-02-20T10:00:00+01:00', temperatureC: 4, visibilityM: 4, water: 'sea', bottomM: 2, fishFromM: 0.5, fishToM: 2, cover: ['rock', 'sand'], from: 'wading', forage: [{ kind: 'shrimp', lengthMm: 40 }] }
+    expect(places(shore, 1)[0]!.totalG).toBeGreaterThan(5)
+  })
+  it('black drum by a pier: scent among the first two', () => {
+    const pier: Reading = { species: 'black-drum', at: '2026-03-15T10:00:00-05:00', temperatureC: 17, visibilityM: 0.8, water: 'estuary', bottomM: 3, fishFromM: 2.7, fishToM: 3, cover: ['shell', 'pier'], from: 'boat', forage: [{ kind: 'crab', lengthMm: 50 }] }
+    expect(first(pier, 2).some(c => c.profile.scented.value)).toBe(true)
+  })
+  it('bass on their beds among reeds: a soft stick among the first ten', () => {
+    const beds: Reading = { species: 'largemouth-bass', at: '2026-04-20T11:00:00-05:00', temperatureC: 19, phase: 'spawn', visibilityM: 2, water: 'lake', bottomM: 1, fishFromM: 0.6, fishToM: 1, cover: ['sand', 'reeds'], sky: 'sun', windMs: 1, from: 'boat', forage: [{ kind: 'sunfish', lengthMm: 70 }] }
+    expect(first(beds, 10).map(c => c.profile.lure.family)).toContain('stick-worm')
+  })
 })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { FAR, HOLDS, type JobRow, LEAD, METAL, PACE, PAUSES, ROD_JOBS, rodRowId, TRAILERS, type TrailerRow, WARMTH_C } from '#core/knowledge'
+import { FAR, HOLDS, type JobRow, LEAD, METAL, PACE, PAUSES, ROD_JOBS, rodRowId, SEA_SHORE, SWELL, TRAILERS, type TrailerRow, WARMTH_C } from '#core/knowledge'
 import { type Dimension, formatNumber, formatQuantity, proseIn } from '#core/units'
 import { capital, words } from '~/text/labels'
 import { marksInWords, whenInWords } from '~/text/rule-words'
@@ -62,7 +62,7 @@ const USED: Readonly<Record<(typeof LEAD)[number]['use'], string>> = { 'head': '
       <p class="reason">{{ proseIn(row.text, settings.units) }}</p>
       <p class="steps"><span class="small-label">{{ USED[row.use] }}</span> <span v-for="(m, i) in row.depthsM" :key="m">{{ withUnit('depth', m) }}: <b>{{ withUnit('weight', row.grams[i]!) }}</b></span></p>
     </div>
-    <p class="reason lead-row">{{ proseIn(METAL.text, settings.units) }}</p>
+    <p v-for="{ id, text } in [METAL, SWELL, SEA_SHORE]" :key="id" class="reason lead-row">{{ proseIn(text, settings.units) }}</p>
     <h2>What hangs behind</h2>
     <CraftRow v-for="row in trailers" :id="row.id" :key="row.id" :text="row.text" :asks="trailerAsks(row)" :strength="strength(row.id)" />
     <h2>On which rod</h2>

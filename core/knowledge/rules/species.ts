@@ -29,6 +29,14 @@ export const SPECIES_RULES: readonly Rule[] = [
     effects: [{ axis: 'suit', favours: { way: ['bottom', 'falling'] }, lift: 0.46 }],
   },
   {
+    id: 'species.smell',
+    weight: 0.6,
+    when: [{ feature: 'species', any: ['black-drum', 'bream', 'sand-whiting', 'flounder'] }],
+    source: 'common-practice',
+    text: 'They pick their food off the bottom by smell: a scented bait.',
+    effects: [{ axis: 'scent', atLeast: 1, half: 0.2 }],
+  },
+  {
     id: 'species.surface-habit',
     weight: 0.4,
     when: [{ feature: 'habit', any: ['surface'] }, SHALLOW_FISH],

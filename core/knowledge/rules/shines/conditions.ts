@@ -8,6 +8,12 @@ export const HOT_WATER: Condition = { feature: 'temperatureC', zeroAt: 23, oneAt
 export const CALM: Condition = { feature: 'windMs', zeroAt: 7, oneAt: 3 }
 export const AFLOAT: Condition = { feature: 'from', any: ['boat', 'kayak'] }
 export const ASHORE: Condition = { feature: 'from', any: ['bank', 'wading'] }
+/** A beach, rocks or a flat of the sea: no pier to fish beside. */
+export const OPEN_SHORE: readonly Condition[] = [
+  ASHORE,
+  { feature: 'water', any: ['sea', 'surf'] },
+  { feature: 'cover', none: ['pier', 'dock'] },
+]
 export const SHALLOW_BOTTOM: Condition = { feature: 'bottomM', zeroAt: 4, oneAt: 2.5 }
 export const NEAR_BOTTOM: Condition = { feature: 'suspendedM', zeroAt: 1.2, oneAt: 0.4 }
 export const SUSPENDED: Condition = { feature: 'suspendedM', zeroAt: 1.5, oneAt: 4 }

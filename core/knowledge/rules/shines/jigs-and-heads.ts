@@ -10,6 +10,7 @@ import {
   NIGHT,
   OPEN,
   PRESSURED,
+  ROUGH_SURF,
   SALT,
   SANDY,
 } from '../conditions'
@@ -151,6 +152,14 @@ export const JIGS_SHINE: readonly Rule[] = [
   poor('underspin-clear', ['head-wound'], [CLEAR], 0.8, 'Clear water needs no blade under the head.', {
     rig: ['underspin'],
   }),
+  poor(
+    'underspin-rolling-surf',
+    ['head-wound'],
+    [ROUGH_SURF],
+    2,
+    'Rolling surf: a blade under the head lifts it and tangles in the wash.',
+    { rig: ['underspin'] },
+  ),
   shines(
     'heavy-jig-reaction',
     ['jig-dragged', 'jig-pitched'],

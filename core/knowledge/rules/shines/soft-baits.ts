@@ -15,7 +15,7 @@ import {
   SHALLOW_FISH,
   WINDY,
 } from '../conditions'
-import { AFLOAT, ASHORE, BIG_HUNTERS, CHILL, HIDES, NEAR_BOTTOM, SHALLOW_BOTTOM, WARM } from './conditions'
+import { AFLOAT, BIG_HUNTERS, CHILL, HIDES, NEAR_BOTTOM, RIVER, SHALLOW_BOTTOM, WARM } from './conditions'
 import { poor, shines } from './row'
 
 /** What fish lie by and a bait can be let down beside. Assumed. */
@@ -45,10 +45,11 @@ export const SOFTS_SHINE: readonly Rule[] = [
   ),
   shines(
     'stick-spawn',
-    ['stick-falling'],
+    ['stick-falling', 'weedless-jerked'],
     [{ feature: 'phase', any: ['spawn', 'post-spawn', 'pre-spawn'] }, SHALLOW_FISH],
-    0.5,
-    'Round spawning: the soft stick falling.',
+    1,
+    'Round spawning: the soft stick, falling or twitched.',
+    { family: ['stick-worm'] },
   ),
   poor('stick-deep', ['stick-falling'], [DEEP_FISH], 1.3, 'Deep: an unweighted stick takes too long.'),
   poor(
@@ -140,14 +141,6 @@ export const SOFTS_SHINE: readonly Rule[] = [
     1.5,
     'Big toothy hunters are not caught on finesse rigs.',
   ),
-  poor(
-    'light-from-the-sea-shore',
-    ['weedless-jerked', 'belly-over-grass'],
-    [ASHORE, { feature: 'water', any: ['sea', 'surf'] }],
-    1.2,
-    'From the shore of the sea a light body with little lead or none neither flies nor sinks.',
-    { weightG: [0, 7] },
-  ),
   shines(
     'drifted',
     ['drifted'],
@@ -182,6 +175,13 @@ export const SOFTS_SHINE: readonly Rule[] = [
     1.2,
     'In weed bass want what they can find: a soft jerk, a stick or a worm rather than a minnow for the drop shot.',
     { family: ['minnow-soft'] },
+  ),
+  poor(
+    'drop-shot-stream',
+    ['drop-shot'],
+    [SALMONIDS, RIVER, SHALLOW_BOTTOM],
+    2,
+    'Trout in a shallow stream: what swims or drifts with the current, not a bait held over a sinker.',
   ),
   poor(
     'trout-worms',

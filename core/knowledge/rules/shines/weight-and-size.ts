@@ -1,6 +1,7 @@
 import type { Rule } from '#core/rule'
-import { SALT } from '../conditions'
-import { RIVER } from './conditions'
+import { ROUGH_SURF, SALT } from '../conditions'
+import { AFLOAT, ASHORE, OPEN_SHORE, RIVER } from './conditions'
+import { poor } from './row'
 
 /** Weights and sizes that a water asks of many kinds. */
 export const WEIGHTS_SHINE: readonly Rule[] = [
@@ -69,4 +70,54 @@ export const WEIGHTS_SHINE: readonly Rule[] = [
     text: 'Shallow water without swell: surface plugs of 30 g and more come down like a stone.',
     effects: [{ axis: 'kind', against: { family: ['topwater'], weightG: [30, 1000] }, lift: 2.5 }],
   },
+  {
+    id: 'shines.light-metal-in-shallows',
+    weight: 1,
+    when: [
+      AFLOAT,
+      { feature: 'bottomM', zeroAt: 5, oneAt: 3 },
+      { feature: 'currentMs', zeroAt: 0.7, oneAt: 0.4 },
+      { feature: 'waveM', zeroAt: 0.8, oneAt: 0.4 },
+    ],
+    section: '§6',
+    source: 'common-practice',
+    text: 'From a boat over quiet shallows: metal of 30 g and more lies on the bottom before it is wound.',
+    effects: [{ axis: 'kind', against: { family: ['casting-metal', 'dense-spoon'], weightG: [30, 1000] }, lift: 1.5 }],
+  },
+  poor(
+    'light-from-the-sea-shore',
+    [
+      'belly-over-grass',
+      'plug-hung',
+      'plug-jerked',
+      'plug-swum',
+      'plug-wound',
+      'spinner-wound',
+      'spoon-wound',
+      'stick-falling',
+      'surface-popped',
+      'surface-walked',
+      'weedless-jerked',
+    ],
+    OPEN_SHORE,
+    1.2,
+    'From an open shore of the sea what weighs 7 g or less neither flies nor holds.',
+    { weightG: [0, 7] },
+  ),
+  poor(
+    'small-from-the-sea-shore',
+    ['bait-lying', 'drop-shot', 'head-hopped', 'head-wound'],
+    [...OPEN_SHORE, { feature: 'mouthMm', zeroAt: 70, oneAt: 110 }],
+    1.2,
+    'From an open shore of the sea a body of 55 mm or less hangs on a head too light to throw.',
+    { lengthMm: [0, 55] },
+  ),
+  poor(
+    'light-plug-in-rolling-surf',
+    ['plug-hung', 'plug-jerked', 'plug-swum', 'plug-wound'],
+    [ROUGH_SURF, ASHORE],
+    1.2,
+    'Rolling surf: a light plug neither flies against the wind nor holds in the wash.',
+    { weightG: [0, 20] },
+  ),
 ]
