@@ -159,6 +159,7 @@ describe('what a tactic is poor at', () => {
   it('from an open shore of the sea nothing of five grams comes first', () => {
     const shore: Reading = { species: 'sea-trout', at: '2026-02-20T10:00:00+01:00', temperatureC: 4, visibilityM: 4, water: 'sea', bottomM: 2, fishFromM: 0.5, fishToM: 2, cover: ['rock', 'sand'], from: 'wading', forage: [{ kind: 'shrimp', lengthMm: 40 }] }
     expect(places(shore, 1)[0]!.totalG).toBeGreaterThan(5)
+    expect(places(shore, 10).map(p => p.tactic)).not.toContain('drop-shot')
   })
   it('black drum by a pier: scent among the first two', () => {
     const pier: Reading = { species: 'black-drum', at: '2026-03-15T10:00:00-05:00', temperatureC: 17, visibilityM: 0.8, water: 'estuary', bottomM: 3, fishFromM: 2.7, fishToM: 3, cover: ['shell', 'pier'], from: 'boat', forage: [{ kind: 'crab', lengthMm: 50 }] }

@@ -15,7 +15,7 @@ import {
   SHALLOW_FISH,
   WINDY,
 } from '../conditions'
-import { AFLOAT, BIG_HUNTERS, CHILL, HIDES, NEAR_BOTTOM, RIVER, SHALLOW_BOTTOM, WARM } from './conditions'
+import { AFLOAT, BIG_HUNTERS, CHILL, HIDES, NEAR_BOTTOM, SHALLOW_BOTTOM, WARM } from './conditions'
 import { poor, shines } from './row'
 
 /** What fish lie by and a bait can be let down beside. Assumed. */
@@ -179,9 +179,9 @@ export const SOFTS_SHINE: readonly Rule[] = [
   poor(
     'drop-shot-stream',
     ['drop-shot'],
-    [SALMONIDS, RIVER, SHALLOW_BOTTOM],
+    [SALMONIDS, { feature: 'water', any: ['river', 'estuary', 'sea'] }, SHALLOW_BOTTOM],
     2,
-    'Trout in a shallow stream: what swims or drifts with the current, not a bait held over a sinker.',
+    'Trout in a shallow stream or along a shallow shore: what swims or drifts, not a bait held over a sinker.',
   ),
   poor(
     'trout-worms',
