@@ -9,6 +9,7 @@ import {
   LETHARGIC,
   MUDDY,
   NEUTRAL,
+  NOT_MUDDY,
   OPEN,
   PRESSURED,
   SALMONIDS,
@@ -46,7 +47,7 @@ export const SOFTS_SHINE: readonly Rule[] = [
   shines(
     'stick-spawn',
     ['stick-falling', 'weedless-jerked'],
-    [{ feature: 'phase', any: ['spawn', 'post-spawn', 'pre-spawn'] }, SHALLOW_FISH],
+    [{ feature: 'phase', any: ['spawn', 'post-spawn', 'pre-spawn'] }, SHALLOW_FISH, NOT_MUDDY],
     1,
     'Round spawning: the soft stick, falling or twitched.',
     { family: ['stick-worm'] },
