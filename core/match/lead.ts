@@ -173,8 +173,9 @@ export function leadTold({ technique: { adds }, added: { grams } }: Assembled): 
 /** Drift at which the table of weights holds as it stands: "light wind, little current" [m/s]. Assumed. */
 const TABLE_DRIFT_MS = 0.1
 
-/** How many times heavier than without swell, and than in light wind and little current too. */
+/** How many times heavier than without swell. */
 const inSwell = ({ reading, features }: Ask) => 1 + SWELL.perM * reading.waveM * jointMembership(SWELL.when, features)
+/** How many times heavier than without swell, in light wind and little current. */
 const inDrift = (ask: Ask) => (1 + LEAD_PER_CURRENT * Math.max(0, driftOf(ask.reading) - TABLE_DRIFT_MS)) * inSwell(ask)
 
 /**

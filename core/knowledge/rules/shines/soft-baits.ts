@@ -178,9 +178,9 @@ export const SOFTS_SHINE: readonly Rule[] = [
     { family: ['minnow-soft'] },
   ),
   poor(
-    'drop-shot-stream',
+    'trout-over-a-sinker',
     ['drop-shot'],
-    [SALMONIDS, { feature: 'water', any: ['river', 'estuary', 'sea'] }, SHALLOW_BOTTOM],
+    [SALMONIDS, { feature: 'water', any: ['river', 'estuary', 'surf', 'sea'] }, SHALLOW_BOTTOM],
     2,
     'Trout in a shallow stream or along a shallow shore: what swims or drifts, not a bait held over a sinker.',
   ),

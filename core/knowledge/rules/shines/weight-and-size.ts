@@ -1,7 +1,13 @@
-import type { Rule } from '#core/rule'
+import type { Condition, Rule } from '#core/rule'
 import { ROUGH_SURF, SALT } from '../conditions'
 import { AFLOAT, ASHORE, OPEN_SHORE, RIVER } from './conditions'
 import { poor } from './row'
+
+/** Neither stream nor swell that a heavy bait would have to hold against. Assumed. */
+const QUIET: readonly Condition[] = [
+  { feature: 'currentMs', zeroAt: 0.7, oneAt: 0.4 },
+  { feature: 'waveM', zeroAt: 0.8, oneAt: 0.4 },
+]
 
 /** Weights and sizes that a water asks of many kinds. */
 export const WEIGHTS_SHINE: readonly Rule[] = [
@@ -42,11 +48,7 @@ export const WEIGHTS_SHINE: readonly Rule[] = [
   {
     id: 'shines.light-in-shallows',
     weight: 1,
-    when: [
-      { feature: 'bottomM', zeroAt: 4.5, oneAt: 2.5 },
-      { feature: 'currentMs', zeroAt: 0.7, oneAt: 0.4 },
-      { feature: 'waveM', zeroAt: 0.8, oneAt: 0.4 },
-    ],
+    when: [{ feature: 'bottomM', zeroAt: 4.5, oneAt: 2.5 }, ...QUIET],
     section: '§6',
     source: 'common-practice',
     text: 'Shallow water without much stream or swell: jigs of 2 to 10 g; a heavy one only ploughs.',
@@ -73,12 +75,7 @@ export const WEIGHTS_SHINE: readonly Rule[] = [
   {
     id: 'shines.light-metal-in-shallows',
     weight: 1,
-    when: [
-      AFLOAT,
-      { feature: 'bottomM', zeroAt: 5, oneAt: 3 },
-      { feature: 'currentMs', zeroAt: 0.7, oneAt: 0.4 },
-      { feature: 'waveM', zeroAt: 0.8, oneAt: 0.4 },
-    ],
+    when: [AFLOAT, { feature: 'bottomM', zeroAt: 5, oneAt: 3 }, ...QUIET],
     section: '§6',
     source: 'common-practice',
     text: 'From a boat over quiet shallows: metal of 30 g and more lies on the bottom before it is wound.',
@@ -101,7 +98,7 @@ export const WEIGHTS_SHINE: readonly Rule[] = [
     ],
     OPEN_SHORE,
     1.2,
-    'From an open shore of the sea what weighs 7 g or less neither flies nor holds.',
+    'From an open shore of the sea a lure, or a body with little lead or none, of 7 g or less neither flies nor holds.',
     { weightG: [0, 7] },
   ),
   poor(
@@ -117,7 +114,7 @@ export const WEIGHTS_SHINE: readonly Rule[] = [
     ['plug-hung', 'plug-jerked', 'plug-swum', 'plug-wound'],
     [ROUGH_SURF, ASHORE],
     1.2,
-    'Rolling surf: a light plug neither flies against the wind nor holds in the wash.',
+    'Rolling surf: a plug of 20 g or less neither flies against the wind nor holds in the wash.',
     { weightG: [0, 20] },
   ),
 ]
