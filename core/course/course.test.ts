@@ -103,6 +103,27 @@ describe('courses', () => {
     expect(at(20.7)).toBeCloseTo(0.254, 1)
     expect(at(1.3)).toBeGreaterThan(0.58)
   })
+  it('what is followed coarsely for the order is on the way that is drawn: its mean depth within a tenth or 0.2 m, wound through or with pauses, in still water and across a stream', () => {
+    const paced = { min: 0.3, max: 1.5, noNaN: true }
+    fc.assert(
+      fc.property(
+        fc.boolean(),
+        fc.constantFrom<Presented['cadence']>('steady', 'stop-and-go', 'sweep-pause', 'jerk-pause'),
+        fc.double(paced),
+        fc.double({ min: 0.5, max: 4, noNaN: true }),
+        fc.double({ min: 0.5, max: 5, noNaN: true }),
+        fc.double({ min: 15, max: 40, noNaN: true }),
+        fc.constantFrom(0, 0.25),
+        (dives, cadence, speedMs, pauseS, depthM, castM, sideMs) => {
+          const presented: Presented = { ...(dives ? diver : base), cadence, speedMs, pauseS, depthM, castM, sideMs }
+          const fine = courseOf(presented).meanM
+          const off = Math.abs(courseOf(presented, { coarse: true }).meanM - fine)
+          expect(off).toBeLessThan(Math.max(0.2, 0.1 * fine))
+        },
+      ),
+      { numRuns: 200 },
+    )
+  })
   it('never leaves the water, never goes back in time, for every way and cadence', () => {
     const controls = fc.constantFrom(...DEPTH_CONTROLS)
     fc.assert(

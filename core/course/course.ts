@@ -1,5 +1,5 @@
 import { BEATS, FALL_SWAY } from '#core/knowledge'
-import { dropShotHeight, retrieve, type RetrievedLure, SWUNG_OUT, swingRate } from '#core/motion'
+import { dropShotHeight, fineStep, type RetrievedLure, SWUNG_OUT, swingRate, WoundIn } from '#core/motion'
 import { retrievedOf } from './plug'
 import { SLOWEST_MS } from './level'
 import type { Presented } from './presented'
@@ -76,8 +76,8 @@ export const TOLD_SWING = Math.PI / 12
 class Follower {
   readonly points: CoursePoint[]
   t = 0
-  bow = 0
   swung = 0
+  private way: WoundIn | null = null
 
   constructor(
     readonly presented: Presented,
@@ -147,39 +147,37 @@ class Follower {
 
   /** Wound toward the rod until a distance, by the balance of line, weight, lift and drag. */
   swim(lure: RetrievedLure, until: number): void {
-    const { presented } = this
-    const { lineDiameterMm, lineDensity, waterDensity, currentMs, sideMs, tipM } = presented
+    const way = (this.way ??= this.woundIn(lure)).begin(this.x, this.depth, this.swung)
+    const began = this.t
+    // Where no step fits any more the bait is at the rod.
+    this.x = Math.min(this.x, until)
+    while (way.step(Math.max(0, until))) {
+      this.t = began + way.seconds
+      this.swung = way.swung
+      this.x = way.distance
+      this.depth = way.depth
+      this.at('swimming')
+    }
+  }
+
+  private woundIn(lure: RetrievedLure): WoundIn {
+    const { presented, coarse, x } = this
+    const { lineDiameterMm, lineDensity, waterDensity, currentMs, sideMs, tipM, castM } = presented
     const swings = sideMs !== 0
-    const speedMs = swings ? presented.speedMs : reelSpeed(presented.speedMs, currentMs)
-    const way = retrieve(
+    const speed = swings ? presented.speedMs : reelSpeed(presented.speedMs, currentMs)
+    return new WoundIn(
       lure,
       { diameter: lineDiameterMm / 1000, density: lineDensity },
       { density: waterDensity, current: currentMs },
       {
-        cast: this.x,
         tip: tipM,
-        speed: speedMs,
-        startDepth: this.depth,
+        speed,
+        longestStep: coarse ? castM / COARSE.steps / speed : fineStep(x, speed),
+        depthStep: coarse ? COARSE.depthM : undefined,
         bottomAt: distance => bottomAt(presented, distance),
-        until: Math.max(0, until),
-        coarse: this.coarse
-          ? { step: this.presented.castM / COARSE.steps / speedMs, depthStep: COARSE.depthM }
-          : undefined,
-        swing: swings ? { stream: sideMs, from: this.swung, until: SWUNG_OUT, slowest: SLOWEST_MS } : undefined,
+        swing: swings ? { stream: sideMs, until: SWUNG_OUT, slowest: SLOWEST_MS } : undefined,
       },
     )
-    this.bow = Math.max(this.bow, way.bow)
-    const began = this.t
-    for (const { distance, depth, seconds, swung } of way.path) {
-      if (seconds === 0) continue
-      this.t = began + seconds
-      this.swung = swung
-      this.x = distance
-      this.depth = depth
-      this.at('swimming')
-    }
-    // Where no step fits any more the bait is at the rod.
-    if (way.path.length < 2) this.x = Math.min(this.x, until)
   }
 
   /** Lifted by the rod, moving toward it. */
@@ -204,7 +202,7 @@ class Follower {
     const swung = (points.find(p => p.x <= points[0]!.x / 2) ?? points[points.length - 1]!).swung
     const stretches = stretchesOf(points, works)
     const meanM = meanOver(stretches, depth => depth)
-    return { points, seconds: this.t, deepestM, bow: this.bow, swung, works, stretches, meanM }
+    return { points, seconds: this.t, deepestM, bow: this.way?.bow ?? 0, swung, works, stretches, meanM }
   }
 }
 

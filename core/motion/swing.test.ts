@@ -12,7 +12,7 @@ const swung = (stream: number, pace: number, cast = 30) =>
     tip: 0,
     speed: pace,
     startDepth: 0.01,
-    swing: { stream, from: 0, until: SWUNG_OUT, slowest: 0.01 },
+    swing: { stream, until: SWUNG_OUT, slowest: 0.01 },
   })
 
 describe('the swing across a stream', () => {

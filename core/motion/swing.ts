@@ -12,9 +12,7 @@ import { bisect, requirePositive } from '#core/numeric'
 export interface Swing {
   /** Across the cast [m/s]. */
   readonly stream: number
-  /** In plan, where the line points when the retrieve begins: 0 the cast, π/2 straight down the stream [rad]. */
-  readonly from: number
-  /** Where it is over [rad]. */
+  /** In plan, where it is over: 0 along the cast, π/2 straight down the stream [rad]. */
   readonly until: number
   /** Least that the reel takes in [m/s]. */
   readonly slowest: number

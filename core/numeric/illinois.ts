@@ -33,10 +33,56 @@ export function rootOfRising(
   for (let step = width; ; step *= WIDENING) {
     const b = down ? Math.max(least, a - step) : Math.min(most, a + step)
     const fb = f(b)
+    if (Math.abs(fb) <= tolerance.f) return b
     if (fb > 0 !== down) return between(f, a, fa, b, fb, tolerance) ?? b
     if (b === (down ? least : most)) return b
     a = b
     fa = fb
+  }
+}
+
+/** Steps along the slope before the root is searched as if nothing were known of it; a slope that fits needs one or two. */
+const MOST_FOLLOWED = 4
+
+/**
+ * Root of a continuous rising function that is a little another each time it is asked for: the search begins where the last one ended, along the slope that was found there
+ * (secant steps, with `rootOfRising` where they do not meet it).
+ */
+export class FollowedRoot {
+  /** The last one found; 0 before. */
+  root = 0
+
+  /** `slope`: of the function, until it is known; > 0. */
+  constructor(
+    private readonly f: (x: number) => number,
+    private slope: number,
+    private readonly bounds: readonly [number, number],
+    private readonly tolerance: Tolerance,
+  ) {}
+
+  /** The root of the function as it is now. */
+  next(): number {
+    return (this.root = this.follow())
+  }
+
+  private follow(): number {
+    const { f, tolerance, bounds } = this
+    const [least, most] = bounds
+    let a = this.root
+    let fa = f(a)
+    for (let i = 0; i < MOST_FOLLOWED; i++) {
+      if (Math.abs(fa) <= tolerance.f) return a
+      const b = Math.min(most, Math.max(least, a - fa / this.slope))
+      if (Math.abs(b - a) <= tolerance.x) return b
+      const fb = f(b)
+      const slope = (fb - fa) / (b - a)
+      if (slope > 0) this.slope = slope
+      if (Math.abs(fb) <= tolerance.f) return b
+      if (fa * fb < 0) return between(f, a, fa, b, fb, tolerance) ?? b
+      a = b
+      fa = fb
+    }
+    return rootOfRising(f, a, Math.abs(fa) / this.slope, bounds, tolerance)
   }
 }
 

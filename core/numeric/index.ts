@@ -1,7 +1,7 @@
 export { bisect } from './bisect'
 export { overallDesirability, peak } from './desirability'
 export { finished } from './finished'
-export { illinois, rootOfRising } from './illinois'
+export { FollowedRoot, illinois, rootOfRising } from './illinois'
 export { interpolate } from './interpolate'
 export { normalQuantile, normalShare } from './normal'
 export { normalSample, randomOf, seededRandom, shuffled } from './random'

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { bisect } from './bisect'
 import { overallDesirability, peak } from './desirability'
-import { illinois } from './illinois'
+import { FollowedRoot, illinois } from './illinois'
 import { interpolate } from './interpolate'
 import { normalQuantile, normalShare } from './normal'
 import { seededRandom, shuffled } from './random'
@@ -104,6 +104,48 @@ describe('illinois', () => {
     expect(calls).toBeLessThan(15)
   })
   it('says there is none', () => expect(illinois(x => x * x + 1, -1, 1, { x: 1e-6, f: 1e-6 })).toBeNull())
+})
+
+describe('a root that is followed', () => {
+  const close = { x: 1e-9, f: 1e-9 }
+  it('is that of bisection, however the function has moved since, at a bound where there is none between them', () =>
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0.1, max: 5, noNaN: true }),
+        fc.double({ min: 0.01, max: 100, noNaN: true }),
+        fc.array(fc.double({ min: -9, max: 9, noNaN: true }), { minLength: 1, maxLength: 6 }),
+        (k, slope, roots) => {
+          let root = 0
+          const f = (x: number) => Math.sinh(k * (x - root)) + 0.3 * (x - root)
+          const followed = new FollowedRoot(f, slope, [-6, 6], close)
+          for (root of roots) {
+            const wanted = root <= -6 ? -6 : root >= 6 ? 6 : bisect(f, -6, 6)!
+            expect(followed.next()).toBeCloseTo(wanted, 6)
+            expect(followed.root).toBeCloseTo(wanted, 6)
+          }
+        },
+      ),
+    ))
+  it('costs two or three evaluations where it has moved a little', () => {
+    let calls = 0
+    let root = 0.5
+    const followed = new FollowedRoot(
+      x => {
+        calls++
+        return Math.atan(x - root)
+      },
+      1,
+      [-6, 6],
+      { x: 1e-3, f: 1e-3 },
+    )
+    followed.next()
+    calls = 0
+    for (let i = 0; i < 10; i++) {
+      root += 0.02
+      followed.next()
+    }
+    expect(calls).toBeLessThanOrEqual(30)
+  })
 })
 
 describe('bisect', () => {

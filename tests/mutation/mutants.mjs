@@ -1,6 +1,29 @@
 /** Faults that the tests must see: where, what stands there, what is put in its place, and the tests that are to fail. A sign, an exponent, a limit, a rule left out. */
 export const MUTANTS = [
   {
+    id: 'wound in, a bait turns the wrong way about the rod tip',
+    file: 'core/motion/retrieve.ts',
+    from: 'angle + (across.root * step) / middle',
+    to: 'angle - (across.root * step) / middle',
+    tests: ['core/motion', 'core/course'],
+  },
+  {
+    id: 'a coarse way never asks anew how a bait rises and sinks',
+    file: 'core/motion/retrieve.ts',
+    from: `this.reel = this.reelIn(streamHalfway)
+    across.next()`,
+    to: `this.reel = this.reelIn(streamHalfway)
+    if (depthStep === undefined) across.next()`,
+    tests: ['core/course'],
+  },
+  {
+    id: 'a root is followed up the slope where it lies down it',
+    file: 'core/numeric/illinois.ts',
+    from: 'a - fa / this.slope',
+    to: 'a + fa / this.slope',
+    tests: ['core/numeric'],
+  },
+  {
     id: 'cloud at midnight is judged as by day',
     file: 'core/reading/night.ts',
     from: 'isNightAt(at, latitude, longitude)',
