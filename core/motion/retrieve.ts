@@ -138,8 +138,8 @@ export class WoundIn {
     if (depthStep === undefined || !this.isAcrossKnown) across.next()
     this.isAcrossKnown = true
     const sinks = Math.abs(across.root * balance.cos - this.reel * balance.sin)
-    const shortest = depthStep === undefined ? Infinity : Math.max(FINE_STEP_S, depthStep / sinks)
-    const step = Math.min(longestStep, left / this.reel, shortest)
+    const longestByDepth = depthStep === undefined ? Infinity : Math.max(FINE_STEP_S, depthStep / sinks)
+    const step = Math.min(longestStep, left / this.reel, longestByDepth)
     const halfway = swung + this.swungIn(step / 2, swung, chord * balance.cos)
     const streamHalfway = this.streamAt(halfway)
     const middle = chord - (this.reel * step) / 2
