@@ -14,7 +14,7 @@ export interface PathPoint {
 export interface Retrieve {
   readonly path: readonly PathPoint[]
   readonly deepest: PathPoint
-  /** Largest bow of the line [rad], 0 on a coarse path: up to 0.4 the model is within 10 %, at 0.5 it is 10–20 % too deep. */
+  /** Largest bow of the line [rad]: up to 0.4 the model is within 10 %, at 0.5 it is 10–20 % too deep. */
   readonly bow: number
 }
 /** How a bait is wound in. */
@@ -41,8 +41,9 @@ export interface RetrieveUse extends Pick<Winding, 'tip' | 'speed' | 'swing'> {
 /** Fine time step [s], and how many steps a path has at most: a crawl takes longer ones. */
 const FINE_STEP_S = 0.2
 const MOST_STEPS = 2000
-/** Greatest speed across the chord that is searched [m/s], and how fast lure and line fall apart with it before that is known [rad per m/s]. The latter assumed: it only costs a step of the search. */
+/** Greatest speed across the chord that is searched [m/s]. */
 const ACROSS_BOUNDS = [-6, 6] as const
+/** How fast lure and line fall apart with that speed, before it is known [rad per m/s]. Assumed: it only costs a step of the search. */
 const FIRST_SLOPE = 2
 /** Speed [m/s] and angle [rad] to which lure and line are made to agree: far below the model's error; with coarse steps no closer than those are. */
 const FINE = { x: 1e-7, f: 1e-7 }
